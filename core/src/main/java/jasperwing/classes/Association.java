@@ -1,0 +1,57 @@
+package jasperwing.classes;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Type;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Table;
+import java.util.List;
+import java.util.Optional;
+
+/** How a class knows others. Entities are named by their names in the design. */
+public sealed interface Association {
+    String name();
+
+    /**
+     * A reference to one object; this side owns the foreign key.
+     *
+     * @param unique whether no two objects share the target
+     * @param inverse the target's property that leads back, if it has one
+     */
+    record ToOne(
+            String name,
+            String target,
+            ForeignKey foreignKey,
+            boolean must,
+            boolean unique,
+            boolean key,
+            Optional<String> inverse,
+            String doc)
+            implements Association {}
+
+    /** A column of a key that lies in another system, kept as a plain value. */
+    record ToOutside(String name, String target, Column column, Type type, boolean must, boolean key)
+            implements Association {}
+
+    /** The objects, or the one object, whose {@code mappedBy} refers to this one. */
+    record Inverse(String name, String target, String mappedBy, boolean many, DeleteRule onDelete, boolean must)
+            implements Association {}
+
+    /** A set of others kept in a join table that this side owns. */
+    record Joined(String name, String target, Table table, ForeignKey here, ForeignKey there, Optional<String> inverse)
+            implements Association {}
+
+    /** A set of others kept in a join table that the other side owns. */
+    record JoinedInverse(String name, String target, String mappedBy) implements Association {}
+
+    /** The far ends of link objects, read through them. */
+    record ThroughLink(String name, String target, String links, String linkRole, String link) implements Association {}
+
+    /** One of several kinds of objects, a reference for each. */
+    record OneOfEach(String name, List<ToOne> subjects, List<ToOutside> outside, boolean must, Optional<String> back)
+            implements Association {}
+
+    /** One of several kinds of objects, by kind and id. */
+    record OneOfKind(String name, List<String> subjects, Column kind, Column id, Type idType, boolean must)
+            implements Association {}
+}

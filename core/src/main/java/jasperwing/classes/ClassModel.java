@@ -1,0 +1,27 @@
+package jasperwing.classes;
+
+import jasperwing.model.Design;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The classes of a design.
+ *
+ * @param classes in the order of the design; outside entities have none
+ */
+public record ClassModel(Design design, Schema schema, List<ModelClass> classes) {
+    public ClassModel {
+        classes = List.copyOf(classes);
+    }
+
+    /** Derives the classes; the physical names are those of PostgreSQL. */
+    public static ClassModel of(Design design) {
+        return new ClassModelBuilder(design, Schema.derive(design, Dialect.POSTGRESQL)).build();
+    }
+
+    public Optional<ModelClass> find(String entity) {
+        return classes.stream().filter(c -> c.entity().name().equals(entity)).findFirst();
+    }
+}

@@ -1,0 +1,245 @@
+package jasperwing.classes;
+
+import jasperwing.classes.MemberNames.End;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.OneOfKeys;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Builds the class model: a draft per entity, filled relationship by relationship. */
+final class ClassModelBuilder {
+    private final Design design;
+    private final Schema schema;
+    private final MemberNames names;
+    private final Map<String, Draft> drafts = new LinkedHashMap<>();
+
+    ClassModelBuilder(Design design, Schema schema) {
+        this.design = design;
+        this.schema = schema;
+        this.names = new MemberNames(design);
+    }
+
+    private record Draft(
+            Entity entity,
+            Table table,
+            List<Association> references,
+            List<Association> back,
+            List<ModelClass.SubjectOf> of) {}
+
+    ClassModel build() {
+        for (Entity entity : design.entities()) {
+            schema.table(entity.name())
+                    .ifPresent(t -> drafts.putIfAbsent(
+                            entity.name(),
+                            new Draft(entity, t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>())));
+        }
+        design.relationships().stream().distinct().forEach(this::relationship);
+        return new ClassModel(
+                design, schema, drafts.values().stream().map(this::finished).toList());
+    }
+
+    private ModelClass finished(Draft draft) {
+        List<Association> all = new ArrayList<>(draft.references());
+        all.addAll(draft.back());
+        List<Property> properties = draft.entity().attributes().stream()
+                .map(a -> new Property(
+                        names.attribute(draft.entity().name(), a),
+                        a,
+                        draft.entity().isKey(a),
+                        draft.table().columnsOf(a.name()).stream().findFirst(),
+                        schema.listTable(draft.entity().name(), a.name())))
+                .filter(p -> p.column().isPresent() || p.listTable().isPresent())
+                .toList();
+        return new ModelClass(
+                draft.entity(), names.className(draft.entity()), draft.table(), properties, all, draft.of());
+    }
+
+    private void relationship(Relationship relationship) {
+        if (relationship instanceof OneOf oneOf) {
+            oneOf(oneOf);
+            return;
+        }
+        Tie tie = (Tie) relationship;
+        switch (tie.shape()) {
+            case MANY_TO_MANY -> joined(tie);
+            case LINKED -> linked(tie);
+            default -> tied(tie);
+        }
+    }
+
+    private void tied(Tie tie) {
+        Draft holder = drafts.get(tie.holder());
+        if (holder == null) {
+            return;
+        }
+        Role role = Roles.of(tie).get(0);
+        End holding = tie.fromHolds() ? End.FORWARD : End.BACK;
+        End held = tie.fromHolds() ? End.BACK : End.FORWARD;
+        String name = names.end(tie, tie.holder(), holding);
+        String backName = names.end(tie, tie.parent(), held);
+        boolean readBack = tie.held().isPresent() && drafts.containsKey(tie.parent());
+        reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
+        if (readBack) {
+            boolean many = tie.shape() == Tie.Shape.ONE_TO_MANY;
+            drafts.get(tie.parent())
+                    .back()
+                    .add(new Association.Inverse(
+                            backName, tie.holder(), name, many, tie.onDelete(tie.parent()), role.must()));
+        }
+    }
+
+    private void reference(Draft holder, Role role, String name, Optional<String> inverse) {
+        boolean key = isKey(holder, role);
+        for (ForeignKey foreignKey : holder.table().foreignKeysOf(role)) {
+            if (drafts.containsKey(role.target())) {
+                holder.references().add(toOne(name, foreignKey, role, key, inverse));
+            } else {
+                holder.references().addAll(outside(holder, foreignKey, name, role.must(), key));
+            }
+        }
+    }
+
+    private Association.ToOne toOne(
+            String name, ForeignKey foreignKey, Role role, boolean key, Optional<String> inverse) {
+        String doc = role.relationship().notes().doc();
+        return new Association.ToOne(
+                name, foreignKey.targetEntity(), foreignKey, role.must(), role.unique(), key, inverse, doc);
+    }
+
+    private boolean isKey(Draft holder, Role role) {
+        Entity entity = holder.entity();
+        boolean linkKey = entity.key().isEmpty()
+                && role.relationship() instanceof Tie tie
+                && tie.via().equals(entity.name());
+        return linkKey || entity.key().names().contains(role.name());
+    }
+
+    private List<Association.ToOutside> outside(
+            Draft holder, ForeignKey foreignKey, String name, boolean must, boolean key) {
+        List<Association.ToOutside> all = new ArrayList<>();
+        List<String> targets = foreignKey.targetColumns();
+        Entity target = design.entity(foreignKey.targetEntity()).orElseThrow();
+        for (int i = 0; i < targets.size(); i++) {
+            Column column = holder.table().column(foreignKey.columns().get(i)).orElseThrow();
+            String keyName =
+                    target.key().names().get(Math.min(i, target.key().names().size() - 1));
+            target.attribute(keyName)
+                    .ifPresent(a -> all.add(new Association.ToOutside(
+                            name + Words.pascal(a.name()), target.name(), column, a.type(), must, key)));
+        }
+        return all;
+    }
+
+    private void joined(Tie tie) {
+        Optional<Table> table = schema.joinTable(tie);
+        Draft owner = drafts.get(tie.from());
+        Draft other = drafts.get(tie.to());
+        if (table.isEmpty() || owner == null || other == null) {
+            return;
+        }
+        String name = names.end(tie, tie.from(), End.FORWARD);
+        String back = names.end(tie, tie.to(), End.BACK);
+        Optional<String> inverse = tie.back().map(b -> back);
+        List<ForeignKey> keys = table.get().foreignKeys();
+        owner.references().add(new Association.Joined(name, tie.to(), table.get(), keys.get(0), keys.get(1), inverse));
+        inverse.ifPresent(b -> other.back().add(new Association.JoinedInverse(b, tie.from(), name)));
+    }
+
+    private void linked(Tie tie) {
+        Draft link = drafts.get(tie.via());
+        if (link == null) {
+            return;
+        }
+        List<Role> roles = Roles.of(tie);
+        String fromLinks = names.end(tie, tie.from(), End.LINKS_OF_FROM);
+        String toLinks = names.end(tie, tie.to(), End.LINKS_OF_TO);
+        String fromRole = names.end(tie, tie.via(), End.LINK_FROM);
+        String toRole = names.end(tie, tie.via(), End.LINK_TO);
+        Draft from = drafts.get(tie.from());
+        Draft to = drafts.get(tie.to());
+        boolean backRead = tie.back().isPresent() && to != null;
+        reference(link, roles.get(0), fromRole, from == null ? Optional.empty() : Optional.of(fromLinks));
+        reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
+        if (from != null) {
+            from.back().add(inverseLinks(tie, fromLinks, fromRole, tie.from()));
+            if (to != null) {
+                from.back().add(through(tie, End.FORWARD, tie.from(), tie.to(), fromLinks, toRole));
+            }
+        }
+        if (backRead) {
+            to.back().add(inverseLinks(tie, toLinks, toRole, tie.to()));
+            if (from != null) {
+                to.back().add(through(tie, End.BACK, tie.to(), tie.from(), toLinks, fromRole));
+            }
+        }
+    }
+
+    private static Association inverseLinks(Tie tie, String name, String mappedBy, String entity) {
+        return new Association.Inverse(name, tie.via(), mappedBy, true, tie.onDelete(entity), true);
+    }
+
+    private Association through(Tie tie, End end, String here, String there, String links, String role) {
+        return new Association.ThroughLink(names.end(tie, here, end), there, links, role, tie.via());
+    }
+
+    private void oneOf(OneOf oneOf) {
+        Draft holder = drafts.get(oneOf.from());
+        if (holder == null) {
+            return;
+        }
+        Role role = Roles.of(oneOf).get(0);
+        String name = names.end(oneOf, oneOf.from(), End.FORWARD);
+        if (oneOf.kept() == Keeping.KIND_AND_ID) {
+            List<Column> columns = holder.table().columnsOf(role.name());
+            List<String> known =
+                    oneOf.subjects().stream().filter(drafts::containsKey).toList();
+            holder.references()
+                    .add(new Association.OneOfKind(
+                            name,
+                            known,
+                            columns.get(0),
+                            columns.get(1),
+                            OneOfKeys.idType(design, oneOf.subjects()),
+                            role.must()));
+            return;
+        }
+        oneOfEach(oneOf, role, holder, name);
+    }
+
+    private void oneOfEach(OneOf oneOf, Role role, Draft holder, String name) {
+        List<Association.ToOne> subjects = new ArrayList<>();
+        List<Association.ToOutside> outside = new ArrayList<>();
+        Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));
+        for (ForeignKey key : holder.table().foreignKeysOf(role)) {
+            String subject = key.targetEntity();
+            String field = name + Words.pascal(subject);
+            Draft target = drafts.get(subject);
+            if (target == null) {
+                outside.addAll(outside(holder, key, field, false, false));
+                continue;
+            }
+            Optional<String> inverse = oneOf.back().map(b -> names.end(oneOf, subject, End.BACK));
+            subjects.add(toOne(field, key, role, false, inverse));
+            inverse.ifPresent(i -> target.back()
+                    .add(new Association.Inverse(
+                            i, oneOf.from(), field, oneOf.backMany(), oneOf.onDelete(subject), false)));
+            target.of().add(new ModelClass.SubjectOf(oneOf.from(), name));
+        }
+        holder.references().add(new Association.OneOfEach(name, subjects, outside, role.must(), back));
+    }
+}

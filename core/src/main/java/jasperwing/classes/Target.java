@@ -1,0 +1,39 @@
+package jasperwing.classes;
+
+import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.java.JavaTarget;
+import jasperwing.model.Design;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** What a design can become in code. */
+public enum Target {
+    JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence");
+
+    private final String word;
+    private final String title;
+
+    Target(String word, String title) {
+        this.word = word;
+        this.title = title;
+    }
+
+    /** As the command line writes it. */
+    public String word() {
+        return word;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public static Optional<Target> of(String word) {
+        return Arrays.stream(values()).filter(t -> t.word.equals(word)).findFirst();
+    }
+
+    /** All files for a design, sorted by path; the same design gives the same bytes. */
+    public List<GeneratedFile> generate(Design design) {
+        return JavaTarget.generate(design, JavaOptions.of(design));
+    }
+}

@@ -1,0 +1,260 @@
+package jasperwing.classes.java;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.Property;
+import jasperwing.model.Attribute;
+import jasperwing.model.Type;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+
+/** The methods that read and change a class; those of associations keep both ends in step. */
+final class Accessors {
+    private final JavaTarget target;
+    private final ModelClass subject;
+    private final Imports imports;
+    private final JavaTypes types;
+
+    Accessors(JavaTarget target, ModelClass subject, Imports imports, JavaTypes types) {
+        this.target = target;
+        this.subject = subject;
+        this.imports = imports;
+        this.types = types;
+    }
+
+    static String method(String verb, String property) {
+        String name = verb + Words.capitalised(property);
+        return name.equals("getClass") ? "getClass_" : name;
+    }
+
+    void write(Code code) {
+        subject.properties().forEach(p -> property(code, p));
+        subject.associations().forEach(a -> association(code, a));
+    }
+
+    private void property(Code code, Property property) {
+        Attribute attribute = property.attribute();
+        String type = types.type(attribute.type());
+        if (property.listTable().isPresent()) {
+            getter(code, imports.use("java.util.List") + "<" + type + ">", property.name());
+            return;
+        }
+        getter(code, type, property.name());
+        if (!property.column().orElseThrow().generated()) {
+            setter(code, type, property.name());
+        }
+    }
+
+    private void getter(Code code, String type, String name) {
+        code.blank().line("public " + type + " " + method("get", name) + "() {");
+        code.line("return " + name + ";").line("}");
+    }
+
+    private void setter(Code code, String type, String name) {
+        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
+        code.line("this." + name + " = " + name + ";").line("}");
+    }
+
+    private void association(Code code, Association association) {
+        if (association instanceof Association.ToOne one) {
+            getter(code, className(one.target()), one.name());
+            reference(code, className(one.target()), one.name(), one.inverse(), one.unique());
+        } else if (association instanceof Association.ToOutside out) {
+            getter(code, types.type(out.type()), out.name());
+            setter(code, types.type(out.type()), out.name());
+        } else if (association instanceof Association.Inverse inverse && inverse.many()) {
+            inverseMany(code, inverse);
+        } else if (association instanceof Association.Inverse inverse) {
+            getter(code, className(inverse.target()), inverse.name());
+            reference(code, className(inverse.target()), inverse.name(), Optional.of(reader(inverse)), true);
+        } else if (association instanceof Association.Joined joined) {
+            set(code, joined.target(), joined.name(), joined.inverse());
+        } else if (association instanceof Association.JoinedInverse inverse) {
+            set(code, inverse.target(), inverse.name(), Optional.of(inverse.mappedBy()));
+        } else if (association instanceof Association.ThroughLink through) {
+            throughLink(code, through);
+        } else if (association instanceof Association.OneOfEach each) {
+            oneOfEach(code, each);
+        } else if (association instanceof Association.OneOfKind kind) {
+            new KindAccessors(target, imports, types).write(code, kind);
+        }
+    }
+
+    /** A setter that tells the object let go and the one taken up. */
+    private void reference(Code code, String type, String name, Optional<String> inverse, boolean one) {
+        if (inverse.isEmpty()) {
+            setter(code, type, name);
+            return;
+        }
+        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
+        code.line("if (this." + name + " == " + name + ") {").line("return;").line("}");
+        code.line(type + " before = this." + name + ";");
+        code.line("this." + name + " = " + name + ";");
+        String get = method("get", inverse.get());
+        code.line("if (before != null" + (one ? " && before." + get + "() == this" : "") + ") {");
+        code.line("before."
+                + (one ? method("set", inverse.get()) + "(null);" : element("remove", inverse.get()) + "(this);"));
+        code.line("}").line("if (" + name + " != null) {");
+        code.line(name + "." + (one ? method("set", inverse.get()) : element("add", inverse.get())) + "(this);");
+        code.line("}").line("}");
+    }
+
+    /** How the holder reads this object: the one-of's name where the mapped field is one of its columns. */
+    private String reader(Association.Inverse inverse) {
+        return target.find(inverse.target()).all(Association.OneOfEach.class).stream()
+                .filter(o -> o.subjects().stream().anyMatch(s -> s.name().equals(inverse.mappedBy())))
+                .map(Association.OneOfEach::name)
+                .findFirst()
+                .orElse(inverse.mappedBy());
+    }
+
+    private static String element(String verb, String collection) {
+        return verb + Words.capitalised(Plurals.singular(collection));
+    }
+
+    private void inverseMany(Code code, Association.Inverse inverse) {
+        String type = className(inverse.target());
+        String reader = reader(inverse);
+        view(code, "List", type, inverse.name());
+        code.blank().line("public void " + element("add", inverse.name()) + "(" + type + " other) {");
+        code.line("if (!" + inverse.name() + ".contains(other)) {")
+                .line(inverse.name() + ".add(other);")
+                .line("}");
+        code.line("other." + method("set", reader) + "(this);").line("}");
+        code.blank().line("public void " + element("remove", inverse.name()) + "(" + type + " other) {");
+        code.line("if (" + inverse.name() + ".remove(other) && other." + method("get", reader) + "() == this) {");
+        code.line("other." + method("set", reader) + "(null);").line("}").line("}");
+    }
+
+    private void set(Code code, String entity, String name, Optional<String> inverse) {
+        String type = className(entity);
+        view(code, "Set", type, name);
+        for (String verb : List.of("add", "remove")) {
+            code.blank().line("public void " + element(verb, name) + "(" + type + " other) {");
+            if (inverse.isPresent()) {
+                code.line("if (" + name + "." + verb + "(other)) {");
+                code.line("other." + element(verb, inverse.get()) + "(this);").line("}");
+            } else {
+                code.line(name + "." + verb + "(other);");
+            }
+            code.line("}");
+        }
+    }
+
+    /** A getter that shows a collection without letting it be changed past the helper methods. */
+    private void view(Code code, String collection, String element, String name) {
+        String collections = imports.use("java.util.Collections");
+        code.blank()
+                .line("public " + imports.use("java.util." + collection) + "<" + element + "> " + method("get", name)
+                        + "() {");
+        code.line("return " + collections + ".unmodifiable" + collection + "(" + name + ");")
+                .line("}");
+    }
+
+    private void throughLink(Code code, Association.ThroughLink through) {
+        String type = className(through.target());
+        code.blank().doc("Read through " + through.links() + "; add or remove a " + through.link() + " to change it.");
+        code.line(
+                "public " + imports.use("java.util.List") + "<" + type + "> " + method("get", through.name()) + "() {");
+        code.line("return " + through.links() + ".stream().map(" + className(through.link()) + "::"
+                + method("get", through.linkRole()) + ").distinct().toList();");
+        code.line("}");
+    }
+
+    private void oneOfEach(Code code, Association.OneOfEach each) {
+        each.outside().forEach(o -> {
+            getter(code, types.type(o.type()), o.name());
+            setter(code, types.type(o.type()), o.name());
+        });
+        String name = each.name();
+        String type = imports.use(target.packageOf(subject) + "." + target.subjectName(subject, each));
+        code.blank().doc("The one that is there, or null.").line("public " + type + " " + method("get", name) + "() {");
+        each.subjects().forEach(s -> code.line("if (" + s.name() + " != null) {")
+                .line("return " + s.name() + ";")
+                .line("}"));
+        code.line("return null;").line("}");
+        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
+        code.line(type + " before = " + method("get", name) + "();");
+        code.line("if (before == " + name + ") {").line("return;").line("}");
+        for (Association.ToOne s : each.subjects()) {
+            String target = className(s.target());
+            code.line("this." + s.name() + " = " + name + " instanceof " + target + " it ? it : null;");
+        }
+        each.subjects().forEach(s -> inStep(code, s, name));
+        code.line("}");
+    }
+
+    private void inStep(Code code, Association.ToOne one, String name) {
+        one.inverse().ifPresent(inverse -> {
+            String type = className(one.target());
+            String get = method("get", inverse);
+            code.line("if (before instanceof " + type + " it" + (one.unique() ? " && it." + get + "() == this" : "")
+                    + ") {");
+            code.line("it."
+                    + (one.unique() ? method("set", inverse) + "(null);" : element("remove", inverse) + "(this);"));
+            code.line("}").line("if (" + name + " instanceof " + type + " it) {");
+            code.line("it." + (one.unique() ? method("set", inverse) : element("add", inverse)) + "(this);")
+                    .line("}");
+        });
+    }
+
+    private String className(String entity) {
+        return imports.use(target.qualified(entity));
+    }
+
+    /** The accessors of a kind-and-id pair. */
+    private record KindAccessors(JavaTarget target, Imports imports, JavaTypes types) {
+        void write(Code code, Association.OneOfKind kind) {
+            String string = imports.use("java.lang.String");
+            String idType = types.type(kind.idType());
+            String get = method("get", kind.name());
+            code.blank()
+                    .line("public " + string + " " + get + "Kind() {")
+                    .line("return " + kind.name() + "Kind;")
+                    .line("}");
+            code.blank()
+                    .line("public " + idType + " " + get + "Id() {")
+                    .line("return " + kind.name() + "Id;")
+                    .line("}");
+            for (String entity : kind.subjects()) {
+                setter(code, kind, entity, idType);
+            }
+            code.blank().doc("The class to find " + kind.name() + " with, by its id; null when there is none.");
+            code.line("public " + imports.use("java.lang.Class") + "<?> " + get + "Class() {");
+            code.line("if (" + kind.name() + "Kind == null) {")
+                    .line("return null;")
+                    .line("}");
+            code.line("return switch (" + kind.name() + "Kind) {");
+            kind.subjects()
+                    .forEach(s ->
+                            code.line("case " + Code.quote(s) + " -> " + imports.use(target.qualified(s)) + ".class;"));
+            code.line("default -> throw new " + imports.use("java.lang.IllegalStateException") + "(\"not a kind: \" + "
+                    + kind.name() + "Kind);");
+            code.line("};").line("}");
+        }
+
+        private void setter(Code code, Association.OneOfKind kind, String entity, String idType) {
+            ModelClass subject = target.find(entity);
+            if (subject.hasCompositeKey()) {
+                return;
+            }
+            String key = subject.keyProperties().get(0).name();
+            Type keyType = subject.keyProperties().get(0).attribute().type();
+            boolean same = types.type(keyType).equals(idType);
+            String read = kind.name() + "." + method("get", key) + "()";
+            code.blank().doc("Points to a stored " + entity + "; one without a key cannot be pointed to.");
+            code.line("public void " + method("set", kind.name()) + "(" + imports.use(target.qualified(entity)) + " "
+                    + kind.name() + ") {");
+            code.line("if (" + read + " == null) {");
+            code.line("throw new " + imports.use("java.lang.IllegalStateException")
+                            + "(\"store it first: it has no key yet\");")
+                    .line("}");
+            code.line(kind.name() + "Kind = " + Code.quote(entity) + ";");
+            code.line(kind.name() + "Id = " + (same ? read : imports.use("java.lang.String") + ".valueOf(" + read + ")")
+                    + ";");
+            code.line("}");
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package jasperwing.classes.java;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.Property;
+import jasperwing.model.Scalar;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Table;
+import jasperwing.schema.UniqueKey;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The source of the class of one entity. */
+final class EntityFile {
+    private static final String PERSISTENCE = "jakarta.persistence.";
+
+    /** More parameters than this help nobody. */
+    private static final int MOST_PARAMETERS = 40;
+
+    private final JavaTarget target;
+    private final ModelClass subject;
+    private final Imports imports;
+    private final JavaTypes types;
+
+    EntityFile(JavaTarget target, ModelClass subject, Imports imports) {
+        this.target = target;
+        this.subject = subject;
+        this.imports = imports;
+        this.types = new JavaTypes(target.model().design(), imports, target.options());
+    }
+
+    String text() {
+        Code code = new Code(0);
+        head(code);
+        new Fields(target, subject, imports, types).write(code);
+        constructors(code);
+        new Accessors(target, subject, imports, types).write(code);
+        new Identity(target, subject, imports, types).write(code);
+        return code.line("}").toString();
+    }
+
+    private void head(Code code) {
+        code.doc(subject.entity().notes().doc());
+        code.line("@" + imports.use(PERSISTENCE + "Entity"));
+        table(code, subject.table());
+        if (subject.hasCompositeKey() && hasKey()) {
+            code.line("@" + imports.use(PERSISTENCE + "IdClass") + "(" + subject.name() + ".Key.class)");
+        }
+        String interfaces = subject.subjectOf().stream()
+                .map(s -> {
+                    ModelClass holder = target.find(s.holder());
+                    Association.OneOfEach oneOf = holder.all(Association.OneOfEach.class).stream()
+                            .filter(o -> o.name().equals(s.association()))
+                            .findFirst()
+                            .orElseThrow();
+                    return imports.use(target.packageOf(holder) + "." + target.subjectName(holder, oneOf));
+                })
+                .collect(Collectors.joining(", "));
+        code.line("public class " + subject.name() + (interfaces.isEmpty() ? "" : " implements " + interfaces) + " {");
+    }
+
+    private boolean hasKey() {
+        return !subject.keyProperties().isEmpty() || !subject.keyReferences().isEmpty();
+    }
+
+    private void table(Code code, Table table) {
+        String open = "@" + imports.use(PERSISTENCE + "Table") + "(name = " + sqlName(table.name());
+        if (table.uniques().isEmpty()) {
+            code.line(open + ")");
+            return;
+        }
+        String unique = "@" + imports.use(PERSISTENCE + "UniqueConstraint");
+        code.line(open + ",");
+        List<UniqueKey> keys = table.uniques();
+        for (int i = 0; i < keys.size(); i++) {
+            String columns =
+                    keys.get(i).columns().stream().map(EntityFile::sqlName).collect(Collectors.joining(", "));
+            String start = i == 0 ? "        uniqueConstraints = {" : "            ";
+            String end = i == keys.size() - 1 ? "})" : ",";
+            code.line(start + unique + "(name = " + sqlName(keys.get(i).name()) + ", columnNames = {" + columns + "})"
+                    + end);
+        }
+    }
+
+    /** A physical name as a string literal, quoted for SQL where PostgreSQL needs it. */
+    static String sqlName(String name) {
+        return Code.quote(Dialect.POSTGRESQL.quote(name));
+    }
+
+    private record Parameter(String type, String name, boolean bySetter) {}
+
+    private void constructors(Code code) {
+        List<Parameter> required = required();
+        boolean second = !required.isEmpty() && required.size() <= MOST_PARAMETERS;
+        code.blank().doc(second ? "For the persistence provider." : "");
+        code.line((second ? "protected " : "public ") + subject.name() + "() {}");
+        if (!second) {
+            return;
+        }
+        code.blank();
+        List<String> parameters =
+                required.stream().map(p -> p.type() + " " + p.name()).toList();
+        signature(code, "public " + subject.name(), parameters);
+        for (Parameter parameter : required) {
+            code.line(
+                    parameter.bySetter()
+                            ? Accessors.method("set", parameter.name()) + "(" + parameter.name() + ");"
+                            : "this." + parameter.name() + " = " + parameter.name() + ";");
+        }
+        code.line("}");
+    }
+
+    private static void signature(Code code, String start, List<String> parameters) {
+        String line = start + "(" + String.join(", ", parameters) + ") {";
+        if (line.length() <= 110) {
+            code.line(line);
+            return;
+        }
+        code.line(start + "(");
+        for (int i = 0; i < parameters.size(); i++) {
+            code.line("        " + parameters.get(i) + (i == parameters.size() - 1 ? ") {" : ","));
+        }
+    }
+
+    private List<Parameter> required() {
+        List<Parameter> all = new ArrayList<>();
+        for (Association association : subject.associations()) {
+            if (association instanceof Association.ToOne one && one.must()) {
+                all.add(new Parameter(imports.use(target.qualified(one.target())), one.name(), true));
+            } else if (association instanceof Association.ToOutside out && out.must()) {
+                all.add(new Parameter(types.type(out.type()), out.name(), false));
+            } else if (association instanceof Association.OneOfEach each
+                    && each.must()
+                    && each.outside().isEmpty()) {
+                String type = target.packageOf(subject) + "." + target.subjectName(subject, each);
+                all.add(new Parameter(imports.use(type), each.name(), true));
+            }
+        }
+        subject.properties().stream()
+                .filter(p -> isRequired(p))
+                .forEach(p -> all.add(new Parameter(types.type(p.attribute().type()), p.name(), false)));
+        return all;
+    }
+
+    private boolean isRequired(Property property) {
+        boolean generated = property.attribute().type().is(Scalar.SERIAL)
+                || property.key() && property.attribute().type().is(Scalar.UUID);
+        return !property.attribute().optional()
+                && !property.attribute().list()
+                && !generated
+                && types.initial(property.attribute()).isEmpty();
+    }
+}

@@ -1,0 +1,136 @@
+package jasperwing.classes.java;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ClassModel;
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.ModelClass;
+import jasperwing.model.Design;
+import jasperwing.model.EnumType;
+import jasperwing.model.Scalar;
+import jasperwing.naming.Words;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.zip.CRC32;
+
+/** Makes the source files of a design. */
+public final class JavaTarget {
+    private final ClassModel model;
+    private final JavaOptions options;
+    private final Map<String, Set<String>> namesByPackage = new HashMap<>();
+    private final List<GeneratedFile> files = new ArrayList<>();
+
+    private JavaTarget(ClassModel model, JavaOptions options) {
+        this.model = model;
+        this.options = options;
+    }
+
+    /** All files, sorted by path. */
+    public static List<GeneratedFile> generate(Design design, JavaOptions options) {
+        return new JavaTarget(ClassModel.of(design), options).run();
+    }
+
+    private List<GeneratedFile> run() {
+        model.classes().forEach(c -> reserve(packageOf(c), c.name()));
+        model.design().enums().forEach(e -> reserve(options.basePackage(), EnumFile.className(e.name())));
+        for (ModelClass each : model.classes()) {
+            for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
+                reserve(packageOf(each), subjectName(each, oneOf));
+            }
+        }
+        model.classes().forEach(this::classFiles);
+        for (EnumType type : model.design().enums()) {
+            Imports imports = imports(options.basePackage(), EnumFile.className(type.name()));
+            add(options.basePackage(), EnumFile.className(type.name()), imports, EnumFile.text(type, imports), "");
+        }
+        if (usesDuration()) {
+            Imports imports = imports(options.basePackage(), ConverterFile.NAME);
+            add(options.basePackage(), ConverterFile.NAME, imports, ConverterFile.text(imports), "");
+        }
+        files.sort(Comparator.comparing(GeneratedFile::path));
+        return List.copyOf(files);
+    }
+
+    private void reserve(String home, String name) {
+        namesByPackage.computeIfAbsent(home, p -> new HashSet<>()).add(name);
+    }
+
+    private void classFiles(ModelClass each) {
+        String home = packageOf(each);
+        Imports imports = imports(home, each.name());
+        add(
+                home,
+                each.name(),
+                imports,
+                new EntityFile(this, each, imports).text(),
+                each.entity().name());
+        for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
+            String name = subjectName(each, oneOf);
+            Imports own = imports(home, name);
+            add(
+                    home,
+                    name,
+                    own,
+                    SubjectFile.text(this, each, oneOf, own),
+                    each.entity().name());
+        }
+    }
+
+    private boolean usesDuration() {
+        return model.classes().stream()
+                .flatMap(c -> c.properties().stream())
+                .anyMatch(p -> p.attribute().type().is(Scalar.DURATION));
+    }
+
+    private Imports imports(String home, String name) {
+        return new Imports(home, name, namesByPackage.getOrDefault(home, Set.of()));
+    }
+
+    private void add(String home, String name, Imports imports, String body, String entity) {
+        String text = "package " + home + ";\n\n" + imports.lines() + body;
+        String path = home.replace('.', '/') + "/" + name + ".java";
+        files.add(new GeneratedFile(path, header(text) + text, entity));
+    }
+
+    /** The first line of every file: from its checksum a change by hand is recognised. */
+    private static String header(String text) {
+        CRC32 crc = new CRC32();
+        crc.update(text.getBytes(StandardCharsets.UTF_8));
+        return String.format(
+                        "// Written by Jasperwing, %08x. A file changed by hand is not overwritten unasked.%n",
+                        crc.getValue())
+                .replace("\r", "");
+    }
+
+    ClassModel model() {
+        return model;
+    }
+
+    JavaOptions options() {
+        return options;
+    }
+
+    String packageOf(ModelClass each) {
+        return options.packageOf(each.entity().area());
+    }
+
+    /** The qualified name of an entity's class. */
+    String qualified(String entity) {
+        ModelClass target = model.find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity));
+        return packageOf(target) + "." + target.name();
+    }
+
+    /** The interface the subjects of a one-of share, such as {@code NoteSubject}. */
+    String subjectName(ModelClass holder, Association.OneOfEach oneOf) {
+        return holder.name() + Words.pascal(oneOf.name());
+    }
+
+    ModelClass find(String entity) {
+        return model.find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity));
+    }
+}

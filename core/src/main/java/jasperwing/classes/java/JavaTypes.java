@@ -1,0 +1,164 @@
+package jasperwing.classes.java;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Literal;
+import jasperwing.model.Range;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.schema.Literals;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What types, rules and defaults become in Java, for one source file. */
+final class JavaTypes {
+    private static final String VALIDATION = "jakarta.validation.constraints.";
+
+    private final Design design;
+    private final Imports imports;
+    private final JavaOptions options;
+
+    JavaTypes(Design design, Imports imports, JavaOptions options) {
+        this.design = design;
+        this.imports = imports;
+        this.options = options;
+    }
+
+    /** The type as the file writes it. */
+    String type(Type type) {
+        if (type instanceof Type.Named named) {
+            return isEnum(type) ? imports.use(enumName(named.name())) : imports.use("java.lang.String");
+        }
+        return type.is(Scalar.BINARY) ? "byte[]" : imports.use(qualified(type));
+    }
+
+    boolean isEnum(Type type) {
+        return type instanceof Type.Named named && design.enumType(named.name()).isPresent();
+    }
+
+    private String enumName(String name) {
+        return options.basePackage() + "." + EnumFile.className(name);
+    }
+
+    private static String qualified(Type type) {
+        if (type instanceof Type.Decimal) {
+            return "java.math.BigDecimal";
+        }
+        if (!(type instanceof Type.Plain plain)) {
+            return "java.lang.String";
+        }
+        return switch (plain.scalar()) {
+            case LONG_TEXT, JSON, BINARY -> "java.lang.String";
+            case INT -> "java.lang.Integer";
+            case SMALL_INT -> "java.lang.Short";
+            case BIG_INT, SERIAL -> "java.lang.Long";
+            case UUID -> "java.util.UUID";
+            case REAL -> "java.lang.Double";
+            case BOOLEAN -> "java.lang.Boolean";
+            case DATE -> "java.time.LocalDate";
+            case TIME -> "java.time.LocalTime";
+            case TIMESTAMP -> "java.time.OffsetDateTime";
+            case LOCAL_TIMESTAMP -> "java.time.LocalDateTime";
+            case DURATION -> "java.time.Duration";
+        };
+    }
+
+    /** The annotation that converts values, or empty. */
+    String converter(Type type) {
+        String convert = "jakarta.persistence.Convert";
+        if (isEnum(type)) {
+            return "@" + imports.use(convert) + "(converter = " + type(type) + ".Stored.class)";
+        }
+        if (type.is(Scalar.DURATION)) {
+            String converter = imports.use(options.basePackage() + "." + ConverterFile.NAME);
+            return "@" + imports.use(convert) + "(converter = " + converter + ".class)";
+        }
+        return "";
+    }
+
+    /** Length, precision and scale for a column annotation, each with a comma before it. */
+    static String size(Type type) {
+        if (type instanceof Type.Text text) {
+            return ", length = " + text.length();
+        }
+        return type instanceof Type.Decimal d ? ", precision = " + d.precision() + ", scale = " + d.scale() : "";
+    }
+
+    /** The validation annotations of an attribute's values. */
+    List<String> validations(Attribute attribute) {
+        List<String> all = new ArrayList<>();
+        if (attribute.type() instanceof Type.Text text && !attribute.list()) {
+            all.add("@" + imports.use(VALIDATION + "Size") + "(max = " + text.length() + ")");
+        }
+        if (attribute.type().isNumeric() && !attribute.list()) {
+            attribute
+                    .range()
+                    .filter(r -> Literals.rangeFits(attribute.type(), r))
+                    .ifPresent(r -> all.addAll(bounds(attribute.type(), r)));
+        }
+        return all;
+    }
+
+    private List<String> bounds(Type type, Range range) {
+        boolean whole = type instanceof Type.Plain plain && plain.scalar().isInteger();
+        List<String> bounds = new ArrayList<>();
+        range.from().ifPresent(l -> bounds.add(bound(whole, "Min", l)));
+        range.to().ifPresent(l -> bounds.add(bound(whole, "Max", l)));
+        return bounds;
+    }
+
+    private String bound(boolean whole, String end, Literal literal) {
+        boolean integer = whole && !literal.text().contains(".");
+        return integer
+                ? "@" + imports.use(VALIDATION + end) + "(" + literal.text() + "L)"
+                : "@" + imports.use(VALIDATION + "Decimal" + end) + "(\"" + literal.text() + "\")";
+    }
+
+    String notNull() {
+        return "@" + imports.use(VALIDATION + "NotNull");
+    }
+
+    /** The initial value an attribute's default gives a field, or empty. */
+    String initial(Attribute attribute) {
+        return attribute
+                .defaultValue()
+                .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
+                .map(d -> value(attribute.type(), d))
+                .orElse("");
+    }
+
+    private String value(Type type, Literal literal) {
+        String java = type(type);
+        if (isEnum(type)) {
+            return java + "." + EnumFile.constant(literal.text());
+        }
+        return switch (literal.kind()) {
+            case NUMBER -> number(type, literal.text(), java);
+            case DATE -> java + ".parse(\"" + literal.text() + "\")";
+            case WORD -> type.is(Scalar.BOOLEAN) ? literal.text() : java + ".now()";
+            case TEXT -> text(type, literal.text(), java);
+        };
+    }
+
+    private static String text(Type type, String text, String java) {
+        if (type.isText()) {
+            return Code.quote(text);
+        }
+        return java + (type.is(Scalar.UUID) ? ".fromString(" : ".parse(") + Code.quote(text) + ")";
+    }
+
+    private static String number(Type type, String digits, String java) {
+        if (type instanceof Type.Decimal) {
+            return "new " + java + "(\"" + digits + "\")";
+        }
+        String whole = digits.contains(".") ? digits.substring(0, digits.indexOf('.')) : digits;
+        Scalar scalar = ((Type.Plain) type).scalar();
+        return switch (scalar) {
+            case SMALL_INT -> "(short) " + whole;
+            case BIG_INT, SERIAL -> whole + "L";
+            case REAL -> digits + (digits.contains(".") ? "" : ".0");
+            case DURATION -> java + ".ofMillis(" + whole + "L)";
+            default -> whole;
+        };
+    }
+}

@@ -1,0 +1,178 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Role;
+import jasperwing.schema.PhysicalNames;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
+
+/** Names that are the same, as written or as tables and columns. */
+final class NameRules {
+    private NameRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        duplicateEntities(checked, found);
+        tableClashes(checked, found);
+        for (Entity entity : checked.design().entities()) {
+            duplicateMembers(checked, entity, found);
+            columnClashes(checked, entity, found);
+        }
+    }
+
+    private static void duplicateEntities(Checked checked, Consumer<Finding> found) {
+        Map<String, Entity> seen = new HashMap<>();
+        for (Entity entity : checked.design().entities()) {
+            Entity first = seen.putIfAbsent(fold(entity.name()), entity);
+            if (first != null) {
+                String free = free(entity.name(), seen);
+                boolean same = first.name().equals(entity.name());
+                List<Fix> fixes = same
+                        ? List.of(new Fix("Rename the second one " + free, renameLast(entity, free)))
+                        : List.of(new Fix(
+                                "Rename " + entity.name() + " to " + free, EntityEdits.rename(entity.name(), free)));
+                found.accept(new Finding(
+                        Rule.DUPLICATE_NAME,
+                        Subject.of(entity.name()),
+                        "There are two entities named " + entity.name() + (same ? "." : " but for capitals."),
+                        "Tables and files cannot tell them apart.",
+                        fixes));
+            }
+        }
+    }
+
+    private static Edit renameLast(Entity entity, String free) {
+        return design -> {
+            List<Entity> all = new ArrayList<>(design.entities());
+            all.set(all.lastIndexOf(entity), entity.withName(free));
+            return design.withEntities(all);
+        };
+    }
+
+    private static void duplicateMembers(Checked checked, Entity entity, Consumer<Finding> found) {
+        Map<String, String> seen = new HashMap<>();
+        for (int i = 0; i < entity.attributes().size(); i++) {
+            Attribute attribute = entity.attributes().get(i);
+            if (seen.putIfAbsent(fold(attribute.name()), "attribute") != null) {
+                String free = free(attribute.name(), seen);
+                found.accept(
+                        duplicateMember(entity, attribute.name(), "two attributes", renameAt(entity, i, free), free));
+            }
+        }
+        for (Role role : checked.heldBy(entity.name())) {
+            String other = seen.putIfAbsent(fold(role.name()), "role");
+            if (other != null && other.equals("attribute")) {
+                String free = free(role.name(), seen);
+                found.accept(duplicateMember(
+                        entity,
+                        role.name(),
+                        "an attribute and a role",
+                        renameAttribute(entity, role.name(), free),
+                        free));
+            }
+        }
+    }
+
+    private static Finding duplicateMember(Entity entity, String name, String what, Edit edit, String free) {
+        return new Finding(
+                Rule.DUPLICATE_NAME,
+                Subject.of(entity.name(), name),
+                entity.name() + " has " + what + " named " + name + ".",
+                "Columns and properties cannot tell them apart.",
+                List.of(new Fix("Rename the attribute " + free, edit)));
+    }
+
+    private static Finding duplicateRole(Entity entity, Role role, String free) {
+        return new Finding(
+                Rule.DUPLICATE_NAME,
+                Subject.of(role.relationship(), role.name()),
+                entity.name() + " has two roles named " + role.name() + ".",
+                "Columns and properties cannot tell them apart.",
+                RelationshipEdits.withHolderRole(role.relationship(), free)
+                        .map(r -> new Fix(
+                                "Name the second one " + free, RelationshipEdits.replace(role.relationship(), r)))
+                        .stream()
+                        .toList());
+    }
+
+    private static Edit renameAt(Entity entity, int index, String name) {
+        return EntityEdits.change(entity.name(), e -> {
+            List<Attribute> all = new ArrayList<>(e.attributes());
+            all.set(index, all.get(index).withName(name));
+            return e.withAttributes(all);
+        });
+    }
+
+    private static Edit renameAttribute(Entity entity, String folded, String name) {
+        return entity.attributes().stream()
+                .filter(a -> fold(a.name()).equals(fold(folded)))
+                .findFirst()
+                .map(a -> EntityEdits.changeAttribute(entity.name(), a.name(), old -> old.withName(name)))
+                .orElse(Edit.NOTHING);
+    }
+
+    private static void tableClashes(Checked checked, Consumer<Finding> found) {
+        Map<String, Entity> seen = new HashMap<>();
+        for (Entity entity : checked.design().entities()) {
+            String table = PhysicalNames.wantedTable(entity);
+            Entity first = seen.putIfAbsent(fold(table), entity);
+            if (first != null && !fold(first.name()).equals(fold(entity.name()))) {
+                String free = free(table, seen);
+                found.accept(new Finding(
+                        Rule.PHYSICAL_CLASH,
+                        Subject.of(entity.name()),
+                        entity.name() + " and " + first.name() + " would both be kept in a table " + table + ".",
+                        "A database has one table of a name.",
+                        List.of(new Fix(
+                                "Keep " + entity.name() + " in a table " + free,
+                                EntityEdits.change(
+                                        entity.name(),
+                                        e -> e.withNotes(e.notes().withPhysical(free)))))));
+            }
+        }
+    }
+
+    private static void columnClashes(Checked checked, Entity entity, Consumer<Finding> found) {
+        Map<String, String> seen = new HashMap<>();
+        checked.schema().table(entity.name()).ifPresent(table -> table.foreignKeys()
+                .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
+        for (Attribute attribute : entity.attributes()) {
+            String column = PhysicalNames.wantedColumn(attribute);
+            String first = seen.putIfAbsent(fold(column), attribute.name());
+            if (!attribute.list() && first != null && !fold(first).equals(fold(attribute.name()))) {
+                String free = free(column, seen);
+                found.accept(new Finding(
+                        Rule.PHYSICAL_CLASH,
+                        Subject.of(entity.name(), attribute.name()),
+                        entity.name() + "'s " + attribute.name() + " and " + first + " would both be kept in a column "
+                                + column + ".",
+                        "A table has one column of a name.",
+                        List.of(new Fix(
+                                "Keep " + attribute.name() + " in a column " + free,
+                                EntityEdits.changeAttribute(
+                                        entity.name(),
+                                        attribute.name(),
+                                        a -> a.withNotes(a.notes().withPhysical(free)))))));
+            }
+        }
+    }
+
+    static String fold(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private static String free(String name, Map<String, ?> taken) {
+        int number = 2;
+        while (taken.containsKey(fold(name + number))) {
+            number++;
+        }
+        return name + number;
+    }
+}

@@ -1,0 +1,48 @@
+package jasperwing.findings;
+
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Roles;
+import jasperwing.schema.OneOfKeys;
+import java.util.List;
+import java.util.function.Consumer;
+
+/** One-of relationships whose way of being kept costs more than it seems. */
+final class OneOfRules {
+    private OneOfRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        for (Relationship relationship : checked.design().relationships()) {
+            if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+                found.accept(OneOfKeys.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
+            }
+        }
+    }
+
+    private static Finding differ(OneOf oneOf) {
+        return new Finding(
+                Rule.ONE_OF_KEYS_DIFFER,
+                Subject.of(oneOf, Roles.forward(oneOf)),
+                "The subjects of " + oneOf.from() + " are not keyed alike: one id column cannot hold "
+                        + "all their keys as they are.",
+                "The id is kept as text and matches no key without being converted.",
+                List.of(columnEach(oneOf)));
+    }
+
+    private static Finding notEnforced(OneOf oneOf) {
+        return new Finding(
+                Rule.ONE_OF_NOT_ENFORCED,
+                Subject.of(oneOf, Roles.forward(oneOf)),
+                oneOf.from() + "'s " + Roles.forward(oneOf) + " is kept as a kind and an id, without a foreign key.",
+                "The database will not notice when the row it points to is gone.",
+                List.of(columnEach(oneOf)));
+    }
+
+    private static Fix columnEach(OneOf oneOf) {
+        return new Fix(
+                "Keep it as a column for each",
+                RelationshipEdits.replace(oneOf, oneOf.withKeeping(Keeping.COLUMN_EACH)));
+    }
+}

@@ -1,0 +1,129 @@
+package jasperwing.findings;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Edit;
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.naming.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.DirectedPseudograph;
+
+/** References that no row could ever satisfy, and rules on deleting that cannot be kept. */
+final class ReferenceRules {
+    private ReferenceRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        for (Role role : checked.roles()) {
+            role.targets().stream()
+                    .filter(t -> role.must() && role.relationship().onDelete(t) == DeleteRule.EMPTY)
+                    .forEach(t -> found.accept(emptyOnMust(role, t)));
+            if (role.must() && role.targets().equals(List.of(role.holder()))) {
+                found.accept(requiredSelf(role));
+            }
+        }
+        requiredCycles(checked, found);
+        for (Relationship relationship : checked.design().relationships()) {
+            if (relationship instanceof Tie tie
+                    && tie.shape() == Tie.Shape.MANY_TO_MANY
+                    && !tie.deletes().isEmpty()) {
+                found.accept(ruleOnJoin(tie));
+            }
+        }
+    }
+
+    private static Finding emptyOnMust(Role role, String target) {
+        Relationship relationship = role.relationship();
+        List<Fix> fixes = new ArrayList<>();
+        fixes.add(new Fix(
+                "Refuse to delete " + target + " instead",
+                RelationshipEdits.replace(
+                        relationship, RelationshipEdits.withRule(relationship, target, DeleteRule.REFUSE))));
+        if (canLoosen(role)) {
+            fixes.add(new Fix("Let " + role.holder() + " be without one", loosen(role)));
+        }
+        return new Finding(
+                Rule.EMPTY_ON_MUST,
+                Subject.of(relationship, role.name()),
+                "Deleting " + target + " empties " + role.holder() + "'s " + role.name() + ", which must be filled.",
+                "The database refuses the delete when it comes to it.",
+                fixes);
+    }
+
+    private static Finding requiredSelf(Role role) {
+        return new Finding(
+                Rule.REQUIRED_SELF,
+                Subject.of(role.relationship(), role.name()),
+                "Every " + role.holder() + " must have another as " + role.name() + ".",
+                "The first one can never be stored.",
+                canLoosen(role) ? List.of(new Fix("Let the first be without one", loosen(role))) : List.of());
+    }
+
+    private static void requiredCycles(Checked checked, Consumer<Finding> found) {
+        Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
+        List<Role> musts = checked.roles().stream()
+                .filter(r -> r.must() && r.targets().size() == 1 && !r.target().equals(r.holder()))
+                .toList();
+        for (Role role : musts) {
+            graph.addVertex(role.holder());
+            graph.addVertex(role.target());
+            graph.addEdge(role.holder(), role.target());
+        }
+        new KosarajuStrongConnectivityInspector<>(graph)
+                .stronglyConnectedSets().stream()
+                        .filter(c -> c.size() > 1)
+                        .sorted(Comparator.comparing(
+                                c -> String.join(",", c.stream().sorted().toList())))
+                        .forEach(c -> found.accept(requiredCycle(c, musts)));
+    }
+
+    private static Finding requiredCycle(Set<String> circle, List<Role> musts) {
+        List<Role> inside = musts.stream()
+                .filter(r -> circle.contains(r.holder()) && circle.contains(r.target()))
+                .toList();
+        String names = circle.stream().sorted().collect(Collectors.joining(", "));
+        return new Finding(
+                Rule.REQUIRED_CYCLE,
+                Subject.of(inside.get(0).relationship(), inside.get(0).name()),
+                names + " must each have one of the others first.",
+                "None of them can have a first row.",
+                inside.stream()
+                        .filter(ReferenceRules::canLoosen)
+                        .map(r -> new Fix("Let " + r.holder() + " be without " + r.name(), loosen(r)))
+                        .toList());
+    }
+
+    private static Finding ruleOnJoin(Tie tie) {
+        return new Finding(
+                Rule.RULE_ON_JOIN,
+                Subject.of(tie, ""),
+                "A rule for deleting stands on the many-to-many of " + tie.from() + " and " + tie.to() + ".",
+                "It means nothing: only the pairs go, never the rows at the other end.",
+                List.of(new Fix(
+                        "Take the rule away", RelationshipEdits.replace(tie, RelationshipEdits.withoutRules(tie)))));
+    }
+
+    /** The references of a link entity are always filled. */
+    private static boolean canLoosen(Role role) {
+        return role.relationship() instanceof OneOf
+                || role.relationship() instanceof Tie tie && tie.via().isEmpty();
+    }
+
+    private static Edit loosen(Role role) {
+        Relationship relationship = role.relationship();
+        boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
+        Relationship loose = forward
+                ? relationship.withForward(relationship.forward().withMust(false))
+                : relationship.withBack(relationship.back().map(b -> b.withMust(false)));
+        return RelationshipEdits.replace(relationship, loose);
+    }
+}

@@ -1,0 +1,75 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Reserved;
+import jasperwing.naming.Words;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.PhysicalNames;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Names that a database or Java keeps for itself. */
+final class ReservedRules {
+    private ReservedRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        Dialect dialect = checked.schema().dialect();
+        for (Entity entity : checked.design().entities()) {
+            String table = PhysicalNames.wantedTable(entity);
+            if (!entity.outside() && dialect.reserved().contains(table)) {
+                found.accept(table(entity, table, dialect));
+            }
+            for (Attribute attribute : entity.attributes()) {
+                attribute(entity, attribute, dialect).ifPresent(found);
+            }
+        }
+    }
+
+    private static Finding table(Entity entity, String table, Dialect dialect) {
+        String free = "all_" + table;
+        return new Finding(
+                Rule.RESERVED_WORD,
+                Subject.of(entity.name()),
+                entity.name() + " is kept in a table " + table + ", a word " + dialect.title() + " keeps for itself.",
+                "Every statement written by hand must quote it.",
+                List.of(new Fix(
+                        "Keep it in a table " + free,
+                        EntityEdits.change(
+                                entity.name(), e -> e.withNotes(e.notes().withPhysical(free))))));
+    }
+
+    private static Optional<Finding> attribute(Entity entity, Attribute attribute, Dialect dialect) {
+        String column = PhysicalNames.wantedColumn(attribute);
+        if (!attribute.list() && !entity.outside() && dialect.reserved().contains(column)) {
+            String free = Words.snake(Plurals.singular(entity.name())) + "_" + column;
+            return Optional.of(new Finding(
+                    Rule.RESERVED_WORD,
+                    Subject.of(entity.name(), attribute.name()),
+                    entity.name() + "'s " + attribute.name() + " is kept in a column " + column + ", a word "
+                            + dialect.title() + " keeps for itself.",
+                    "Every statement written by hand must quote it.",
+                    List.of(new Fix(
+                            "Keep it in a column " + free,
+                            EntityEdits.changeAttribute(
+                                    entity.name(),
+                                    attribute.name(),
+                                    a -> a.withNotes(a.notes().withPhysical(free)))))));
+        }
+        if (!Reserved.JAVA.contains(attribute.name())) {
+            return Optional.empty();
+        }
+        String free = Words.camel(Plurals.singular(entity.name())) + Words.pascal(attribute.name());
+        return Optional.of(new Finding(
+                Rule.RESERVED_WORD,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is a word Java keeps for itself.",
+                "The class calls it " + attribute.name() + "_ instead, which nobody will guess.",
+                List.of(new Fix(
+                        "Rename it " + free,
+                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withName(free))))));
+    }
+}

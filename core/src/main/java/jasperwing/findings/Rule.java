@@ -1,0 +1,49 @@
+package jasperwing.findings;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** The rules every design is held against. Codes are stable: scripts stand on them. */
+public enum Rule {
+    DUPLICATE_NAME("duplicate-name", Level.FAULT, "no two elements of one scope have the same name"),
+    UNKNOWN_NAME("unknown-name", Level.FAULT, "every name that is used exists"),
+    PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),
+    RESERVED_WORD("reserved-word", Level.CAUTION, "no table, column or property is a reserved word"),
+    NO_KEY("no-key", Level.FAULT, "every entity has a key"),
+    EMPTY_ON_MUST("empty-on-must", Level.FAULT, "no delete rule empties a reference that must be filled"),
+    REQUIRED_SELF("required-self-reference", Level.FAULT, "no entity must point to itself"),
+    REQUIRED_CYCLE("required-cycle", Level.FAULT, "no circle of references that must all be filled"),
+    UNDECLARED_REFERENCE("undeclared-reference", Level.CAUTION, "every reference is a relationship"),
+    RULE_ON_JOIN("rule-on-join", Level.CAUTION, "no delete rule on a plain many-to-many"),
+    ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.FAULT, "subjects kept as a kind and an id are keyed alike"),
+    ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.CAUTION, "every one-of is enforced by the database"),
+    DEFAULT_NOT_OF_TYPE("default-not-of-type", Level.FAULT, "every default is a value of its type"),
+    RANGE_NOT_OF_TYPE("range-not-of-type", Level.FAULT, "every range suits its type");
+
+    private final String code;
+    private final Level level;
+    private final String holds;
+
+    Rule(String code, Level level, String holds) {
+        this.code = code;
+        this.level = level;
+        this.holds = holds;
+    }
+
+    public String code() {
+        return code;
+    }
+
+    public Level level() {
+        return level;
+    }
+
+    /** What is true of a design that keeps the rule. */
+    public String holds() {
+        return holds;
+    }
+
+    public static Optional<Rule> of(String code) {
+        return Arrays.stream(values()).filter(r -> r.code.equals(code)).findFirst();
+    }
+}

@@ -1,0 +1,136 @@
+package jasperwing.findings;
+
+import jasperwing.model.Area;
+import jasperwing.model.AreaColor;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
+import jasperwing.model.Notes;
+import jasperwing.model.Relationship;
+import jasperwing.model.Sheet;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.naming.Role;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Names that are used and not declared. */
+final class UnknownRules {
+    private UnknownRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        Set<String> entities =
+                checked.design().entities().stream().map(Entity::name).collect(Collectors.toSet());
+        for (Relationship relationship : checked.design().relationships()) {
+            ends(relationship)
+                    .filter(e -> !entities.contains(e))
+                    .distinct()
+                    .forEach(e -> found.accept(new Finding(
+                            Rule.UNKNOWN_NAME,
+                            Subject.of(relationship, ""),
+                            "A relationship of " + relationship.from() + " names " + e + ", which is no entity.",
+                            "It leaves no key and no property behind.",
+                            List.of(new Fix("Add an entity " + e, EntityEdits.add(Entity.keyed(e)))))));
+        }
+        for (Entity entity : checked.design().entities()) {
+            area(checked.design(), entity, found);
+            entity.attributes().forEach(a -> type(checked.design(), entity, a, found));
+            members(checked, entity, found);
+        }
+        for (Sheet sheet : checked.design().sheets()) {
+            sheet.entities().stream()
+                    .filter(e -> !entities.contains(e))
+                    .distinct()
+                    .forEach(e -> found.accept(new Finding(
+                            Rule.UNKNOWN_NAME,
+                            Subject.of(sheet.name()),
+                            "The sheet " + sheet.name() + " shows " + e + ", which is no entity.",
+                            "Nothing is drawn for it.",
+                            List.of(new Fix("Take it off the sheet", offSheet(sheet, e))))));
+        }
+    }
+
+    private static Stream<String> ends(Relationship relationship) {
+        Stream<String> ends = Stream.concat(Stream.of(relationship.from()), relationship.targets().stream());
+        return relationship instanceof Tie tie && !tie.via().isEmpty()
+                ? Stream.concat(ends, Stream.of(tie.via()))
+                : ends;
+    }
+
+    private static Edit offSheet(Sheet sheet, String entity) {
+        return design -> design.withSheets(design.sheets().stream()
+                .map(s -> s.equals(sheet)
+                        ? new Sheet(
+                                s.name(),
+                                s.entities().stream()
+                                        .filter(e -> !e.equals(entity))
+                                        .toList(),
+                                s.comments())
+                        : s)
+                .toList());
+    }
+
+    private static void area(Design design, Entity entity, Consumer<Finding> found) {
+        String name = entity.area();
+        if (name.isEmpty() || design.area(name).isPresent()) {
+            return;
+        }
+        Edit add = d ->
+                d.withAreas(Stream.concat(d.areas().stream(), Stream.of(new Area(name, AreaColor.SLATE, Notes.NONE)))
+                        .toList());
+        found.accept(new Finding(
+                Rule.UNKNOWN_NAME,
+                Subject.of(entity.name()),
+                entity.name() + " is in the area " + name + ", which is not declared.",
+                "It has no colour, and its package no place.",
+                List.of(new Fix("Add an area " + name, add))));
+    }
+
+    private static void type(Design design, Entity entity, Attribute attribute, Consumer<Finding> found) {
+        if (!(attribute.type() instanceof Type.Named named)
+                || design.enumType(named.name()).isPresent()) {
+            return;
+        }
+        Edit add = d -> d.withEnums(Stream.concat(
+                        d.enums().stream(),
+                        Stream.of(new EnumType(named.name(), List.of(new EnumValue("other", "")), Notes.NONE)))
+                .toList());
+        found.accept(new Finding(
+                Rule.UNKNOWN_NAME,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is a " + named.name() + ", which is no type and no enum.",
+                "Its column would take any text.",
+                List.of(
+                        new Fix("Add an enum " + named.name(), add),
+                        new Fix(
+                                "Make it text(40)",
+                                EntityEdits.changeAttribute(
+                                        entity.name(), attribute.name(), a -> a.withType(new Type.Text(40)))))));
+    }
+
+    private static void members(Checked checked, Entity entity, Consumer<Finding> found) {
+        Set<String> known = Stream.concat(
+                        entity.attributes().stream().map(Attribute::name),
+                        checked.heldBy(entity.name()).stream().map(Role::name))
+                .collect(Collectors.toSet());
+        Stream.of(Stream.of(entity.key(), entity.shown()), entity.uniques().stream())
+                .flatMap(s -> s)
+                .flatMap(m -> m.names().stream())
+                .filter(n -> !known.contains(n))
+                .distinct()
+                .forEach(n -> found.accept(new Finding(
+                        Rule.UNKNOWN_NAME,
+                        Subject.of(entity.name(), n),
+                        entity.name() + "'s key, unique or shown line names " + n
+                                + ", which is neither an attribute nor a role of it.",
+                        "The key or constraint would be without it.",
+                        List.of(new Fix("Take " + n + " out", EntityEdits.removeAttribute(entity.name(), n))))));
+    }
+}

@@ -1,0 +1,54 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.schema.Literals;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Constants that do not suit their attribute. */
+final class ValueRules {
+    private ValueRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        for (Entity entity : checked.design().entities()) {
+            for (Attribute attribute : entity.attributes()) {
+                attribute
+                        .defaultValue()
+                        .filter(d -> attribute.list() || !Literals.fits(checked.design(), attribute.type(), d))
+                        .ifPresent(d -> found.accept(defaultNotOfType(entity, attribute, d.text())));
+                attribute
+                        .range()
+                        .filter(r -> !Literals.rangeFits(attribute.type(), r))
+                        .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
+            }
+        }
+    }
+
+    private static Finding defaultNotOfType(Entity entity, Attribute attribute, String text) {
+        return new Finding(
+                Rule.DEFAULT_NOT_OF_TYPE,
+                Subject.of(entity.name(), attribute.name()),
+                "The default " + text + " is no value of " + entity.name() + "'s " + attribute.name() + ".",
+                "It is left out of the tables, so that they can be created.",
+                List.of(new Fix(
+                        "Take the default away",
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
+    }
+
+    private static Finding rangeNotOfType(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.RANGE_NOT_OF_TYPE,
+                Subject.of(entity.name(), attribute.name()),
+                "The range of " + entity.name() + "'s " + attribute.name()
+                        + " does not suit its type or is upside down.",
+                "It is left out of the tables, so that they can be created.",
+                List.of(new Fix(
+                        "Take the range away",
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withRange(Optional.empty())))));
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * Findings: what is wrong with a design or will hurt, why, and edits that mend it. One file a family of rules.
+ *
+ * <p>In: a design and a dialect. Out: {@link jasperwing.findings.Report}. May know the model, naming and the schema.
+ */
+package jasperwing.findings;

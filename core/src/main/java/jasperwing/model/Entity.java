@@ -1,0 +1,83 @@
+package jasperwing.model;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A kind of thing the design keeps rows of.
+ *
+ * @param area the name of its area, or empty
+ * @param outside whether it lives in another system: it can be pointed to, and is neither created nor generated
+ * @param attributes in the order they are listed
+ * @param key names of the attributes and roles that identify a row; empty when none was said
+ * @param uniques combinations of attributes and roles that no two rows share
+ * @param shown the members a row is shown by; empty when none was said
+ */
+public record Entity(
+        String name,
+        String area,
+        boolean outside,
+        List<Attribute> attributes,
+        Members key,
+        List<Members> uniques,
+        Members shown,
+        Notes notes) {
+    public Entity {
+        Names.require(name);
+        Objects.requireNonNull(area);
+        attributes = List.copyOf(attributes);
+        uniques = List.copyOf(uniques);
+    }
+
+    /** An entity of the given name with nothing in it. */
+    public static Entity of(String name) {
+        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, Notes.NONE);
+    }
+
+    /** An entity with a generated key {@code id}, as a new one is drawn. */
+    public static Entity keyed(String name) {
+        return of(name).withAttributes(List.of(Attribute.of("id", Type.of(Scalar.SERIAL))))
+                .withKey(Members.of("id"));
+    }
+
+    public Optional<Attribute> attribute(String attributeName) {
+        return attributes.stream().filter(a -> a.name().equals(attributeName)).findFirst();
+    }
+
+    public boolean isKey(Attribute attribute) {
+        return key.names().contains(attribute.name());
+    }
+
+    public Entity withName(String newName) {
+        return new Entity(newName, area, outside, attributes, key, uniques, shown, notes);
+    }
+
+    public Entity withArea(String newArea) {
+        return new Entity(name, newArea, outside, attributes, key, uniques, shown, notes);
+    }
+
+    public Entity withOutside(boolean nowOutside) {
+        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, notes);
+    }
+
+    public Entity withAttributes(List<Attribute> newAttributes) {
+        return new Entity(name, area, outside, newAttributes, key, uniques, shown, notes);
+    }
+
+    public Entity withKey(Members newKey) {
+        return new Entity(name, area, outside, attributes, newKey, uniques, shown, notes);
+    }
+
+    public Entity withUniques(List<Members> newUniques) {
+        return new Entity(name, area, outside, attributes, key, newUniques, shown, notes);
+    }
+
+    public Entity withShown(Members newShown) {
+        return new Entity(name, area, outside, attributes, key, uniques, newShown, notes);
+    }
+
+    public Entity withNotes(Notes newNotes) {
+        return new Entity(name, area, outside, attributes, key, uniques, shown, newNotes);
+    }
+}

@@ -1,0 +1,177 @@
+package jasperwing.model;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/** Edits on entities and the areas and enums they use. An edit on something that is not there changes nothing. */
+public final class EntityEdits {
+    private EntityEdits() {}
+
+    public static Edit add(Entity entity) {
+        return design -> design.withEntities(append(design.entities(), entity));
+    }
+
+    public static Edit change(String name, UnaryOperator<Entity> change) {
+        return design -> design.withEntities(design.entities().stream()
+                .map(e -> e.name().equals(name) ? change.apply(e) : e)
+                .toList());
+    }
+
+    /** Renames an entity wherever it is named: in relationships, sheets and places. */
+    public static Edit rename(String oldName, String newName) {
+        return change(oldName, e -> e.withName(newName)).then(design -> renameMentions(design, oldName, newName));
+    }
+
+    private static Design renameMentions(Design design, String oldName, String newName) {
+        return design.withRelationships(design.relationships().stream()
+                        .map(r -> r.mentions(oldName) ? r.withEntityRenamed(oldName, newName) : r)
+                        .toList())
+                .withSheets(design.sheets().stream()
+                        .map(s -> new Sheet(
+                                s.name(),
+                                s.entities().stream()
+                                        .map(e -> e.equals(oldName) ? newName : e)
+                                        .toList(),
+                                s.comments()))
+                        .toList())
+                .withPlaces(design.places().stream()
+                        .map(p -> p.entity().equals(oldName) ? new Place(newName, p.sheet(), p.x(), p.y()) : p)
+                        .toList());
+    }
+
+    /** Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. */
+    public static Edit remove(String name) {
+        return design -> design.withEntities(design.entities().stream()
+                        .filter(e -> !e.name().equals(name))
+                        .toList())
+                .withRelationships(design.relationships().stream()
+                        .flatMap(r -> without(r, name).stream())
+                        .toList())
+                .withSheets(design.sheets().stream()
+                        .map(s -> new Sheet(
+                                s.name(),
+                                s.entities().stream()
+                                        .filter(e -> !e.equals(name))
+                                        .toList(),
+                                s.comments()))
+                        .toList())
+                .withPlaces(design.places().stream()
+                        .filter(p -> !p.entity().equals(name))
+                        .toList());
+    }
+
+    private static Optional<Relationship> without(Relationship relationship, String name) {
+        if (relationship instanceof OneOf oneOf) {
+            List<String> left =
+                    oneOf.subjects().stream().filter(s -> !s.equals(name)).toList();
+            return oneOf.from().equals(name) || left.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
+        }
+        Tie tie = (Tie) relationship;
+        if (tie.from().equals(name) || tie.to().equals(name)) {
+            return Optional.empty();
+        }
+        return Optional.of(tie.via().equals(name) ? tie.withVia("") : tie);
+    }
+
+    private static List<OnDelete> rulesWithout(Relationship relationship, String name) {
+        return relationship.deletes().stream()
+                .filter(d -> !d.entity().equals(name))
+                .toList();
+    }
+
+    /** Replaces one attribute; when its name changes, keys, unique combinations and what is shown follow. */
+    public static Edit changeAttribute(String entity, String attribute, UnaryOperator<Attribute> change) {
+        return change(entity, e -> changed(e, attribute, change));
+    }
+
+    private static Entity changed(Entity entity, String attribute, UnaryOperator<Attribute> change) {
+        return entity.attribute(attribute)
+                .map(old -> {
+                    Attribute now = change.apply(old);
+                    Entity replaced = entity.withAttributes(entity.attributes().stream()
+                            .map(a -> a == old ? now : a)
+                            .toList());
+                    return renameMember(replaced, attribute, now.name());
+                })
+                .orElse(entity);
+    }
+
+    private static Entity renameMember(Entity entity, String oldName, String newName) {
+        return entity.withKey(entity.key().renamed(oldName, newName))
+                .withShown(entity.shown().renamed(oldName, newName))
+                .withUniques(entity.uniques().stream()
+                        .map(u -> u.renamed(oldName, newName))
+                        .toList());
+    }
+
+    public static Edit removeAttribute(String entity, String attribute) {
+        return change(entity, e -> e.withAttributes(e.attributes().stream()
+                        .filter(a -> !a.name().equals(attribute))
+                        .toList())
+                .withKey(e.key().without(attribute))
+                .withShown(e.shown().without(attribute))
+                .withUniques(e.uniques().stream()
+                        .map(u -> u.without(attribute))
+                        .filter(u -> !u.isEmpty())
+                        .toList()));
+    }
+
+    /**
+     * Replaces all attribute lines of an entity. A line that stands where another stood and bears a new name is a rename.
+     * Roles in the key stay; the attributes in it are those named in {@code key}.
+     */
+    public static Edit retype(String entity, List<Attribute> attributes, List<String> key) {
+        return change(entity, e -> {
+            Entity renamed = e;
+            if (attributes.size() == e.attributes().size()) {
+                renamed = withRenames(e, attributes);
+            }
+            List<String> roles = renamed.key().names().stream()
+                    .filter(k -> e.attribute(k).isEmpty()
+                            && attributes.stream().noneMatch(a -> a.name().equals(k)))
+                    .toList();
+            List<String> newKey = Stream.concat(roles.stream(), key.stream()).toList();
+            return withoutLost(renamed.withAttributes(attributes), e)
+                    .withKey(new Members(newKey, renamed.key().comments()));
+        });
+    }
+
+    private static Entity withRenames(Entity entity, List<Attribute> attributes) {
+        Entity renamed = entity;
+        for (int i = 0; i < attributes.size(); i++) {
+            String oldName = entity.attributes().get(i).name();
+            String newName = attributes.get(i).name();
+            boolean gone = attributes.stream().noneMatch(a -> a.name().equals(oldName));
+            if (gone && entity.attribute(newName).isEmpty()) {
+                renamed = renameMember(renamed, oldName, newName);
+            }
+        }
+        return renamed;
+    }
+
+    private static Entity withoutLost(Entity now, Entity before) {
+        Entity result = now;
+        for (Attribute old : before.attributes()) {
+            if (now.attribute(old.name()).isEmpty()) {
+                result = result.withShown(result.shown().without(old.name()))
+                        .withUniques(result.uniques().stream()
+                                .map(u -> u.without(old.name()))
+                                .filter(u -> !u.isEmpty())
+                                .toList());
+            }
+        }
+        return result;
+    }
+
+    /** The list with one more element. */
+    static <T> List<T> append(List<T> list, T element) {
+        List<T> longer = new ArrayList<>(list);
+        longer.add(element);
+        return longer;
+    }
+}

@@ -1,0 +1,42 @@
+package jasperwing.model;
+
+import java.util.Objects;
+
+/**
+ * What is said about an element besides its meaning. An empty string means "not said".
+ *
+ * @param label how people see the element's name
+ * @param doc a sentence or more of documentation
+ * @param physical the table's or column's name, where it is not to be derived; kept to the letter
+ * @param comments comments of the design text
+ */
+public record Notes(String label, String doc, String physical, Comments comments) {
+    public static final Notes NONE = new Notes("", "", "", Comments.NONE);
+
+    public Notes {
+        Objects.requireNonNull(label);
+        Objects.requireNonNull(doc);
+        Objects.requireNonNull(physical);
+        Objects.requireNonNull(comments);
+    }
+
+    public static Notes of(Comments comments) {
+        return NONE.withComments(comments);
+    }
+
+    public Notes withLabel(String newLabel) {
+        return new Notes(newLabel, doc, physical, comments);
+    }
+
+    public Notes withDoc(String newDoc) {
+        return new Notes(label, newDoc, physical, comments);
+    }
+
+    public Notes withPhysical(String newPhysical) {
+        return new Notes(label, doc, newPhysical, comments);
+    }
+
+    public Notes withComments(Comments newComments) {
+        return new Notes(label, doc, physical, newComments);
+    }
+}

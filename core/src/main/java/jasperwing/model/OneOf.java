@@ -1,0 +1,85 @@
+package jasperwing.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A relationship to one thing of several possible kinds.
+ *
+ * @param subjects the possible entities, in the order said, each once
+ * @param keeping how it is kept in tables; {@link Keeping#COLUMN_EACH} when not said
+ */
+public record OneOf(
+        String from,
+        List<String> subjects,
+        Reading forward,
+        Optional<Reading> back,
+        Optional<Keeping> keeping,
+        List<OnDelete> deletes,
+        Notes notes)
+        implements Relationship {
+    public OneOf {
+        Names.require(from);
+        subjects = List.copyOf(subjects);
+        deletes = List.copyOf(deletes);
+        if (subjects.isEmpty() || subjects.stream().distinct().count() != subjects.size()) {
+            throw new IllegalArgumentException("a one-of needs its subjects, each once, but was given " + subjects);
+        }
+        if (forward.many()) {
+            throw new IllegalArgumentException("a one-of points to one subject at a time, not to many");
+        }
+    }
+
+    public Keeping kept() {
+        return keeping.orElse(Keeping.COLUMN_EACH);
+    }
+
+    @Override
+    public List<String> targets() {
+        return subjects;
+    }
+
+    @Override
+    public OneOf withForward(Reading reading) {
+        return new OneOf(from, subjects, reading, back, keeping, deletes, notes);
+    }
+
+    @Override
+    public OneOf withBack(Optional<Reading> reading) {
+        return new OneOf(from, subjects, forward, reading, keeping, deletes, notes);
+    }
+
+    @Override
+    public OneOf withDeletes(List<OnDelete> rules) {
+        return new OneOf(from, subjects, forward, back, keeping, rules, notes);
+    }
+
+    public OneOf withSubjects(List<String> newSubjects) {
+        return new OneOf(from, newSubjects, forward, back, keeping, deletes, notes);
+    }
+
+    public OneOf withKeeping(Keeping newKeeping) {
+        return new OneOf(from, subjects, forward, back, Optional.of(newKeeping), deletes, notes);
+    }
+
+    @Override
+    public OneOf withEntityRenamed(String oldName, String newName) {
+        List<String> renamed = subjects.stream()
+                .map(s -> s.equals(oldName) ? newName : s)
+                .distinct()
+                .toList();
+        return new OneOf(
+                from.equals(oldName) ? newName : from,
+                renamed,
+                forward,
+                back,
+                keeping,
+                deletesRenamed(oldName, newName),
+                notes);
+    }
+
+    @Override
+    public boolean mentions(String entity) {
+        return from.equals(entity) || subjects.contains(entity);
+    }
+}

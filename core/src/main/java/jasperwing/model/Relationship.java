@@ -1,0 +1,57 @@
+package jasperwing.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/** A relationship, stated from one entity and optionally read back from the other end. */
+public sealed interface Relationship permits Tie, OneOf {
+    /** The entity the sentence starts with. */
+    String from();
+
+    /** The entities at the far end: one for a tie, the subjects of a one-of. */
+    List<String> targets();
+
+    Reading forward();
+
+    /** Absent when the relationship is known in one direction only; then many may point to one. */
+    Optional<Reading> back();
+
+    /** In the order written; for an entity without a rule, {@link DeleteRule#REFUSE} holds. */
+    List<OnDelete> deletes();
+
+    Notes notes();
+
+    Relationship withForward(Reading reading);
+
+    Relationship withBack(Optional<Reading> reading);
+
+    Relationship withDeletes(List<OnDelete> rules);
+
+    /** This relationship with every mention of one entity replaced by another. */
+    Relationship withEntityRenamed(String oldName, String newName);
+
+    /** Whether the entity is at either end or is the link. */
+    boolean mentions(String entity);
+
+    /** Whether several things at the near end can share one at the far end. */
+    default boolean backMany() {
+        return back().map(Reading::many).orElse(true);
+    }
+
+    default DeleteRule onDelete(String entity) {
+        return deletes().stream()
+                .filter(d -> d.entity().equals(entity))
+                .map(OnDelete::rule)
+                .findFirst()
+                .orElse(DeleteRule.REFUSE);
+    }
+
+    private static OnDelete renamed(OnDelete rule, String oldName, String newName) {
+        return rule.entity().equals(oldName) ? new OnDelete(newName, rule.rule(), rule.comments()) : rule;
+    }
+
+    /** The delete rules with an entity renamed. */
+    default List<OnDelete> deletesRenamed(String oldName, String newName) {
+        return deletes().stream().map(d -> renamed(d, oldName, newName)).toList();
+    }
+}

@@ -1,0 +1,126 @@
+package jasperwing.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A relationship between two entities, or between an entity and itself.
+ *
+ * @param via the link entity of a many-to-many, or empty
+ */
+public record Tie(
+        String from,
+        String to,
+        String via,
+        Reading forward,
+        Optional<Reading> back,
+        List<OnDelete> deletes,
+        Notes notes)
+        implements Relationship {
+    public Tie {
+        Names.require(from);
+        Names.require(to);
+        deletes = List.copyOf(deletes);
+        if (!via.isEmpty() && !(forward.many() && back.map(Reading::many).orElse(true))) {
+            throw new IllegalArgumentException("a link entity needs many at both ends, but was given '" + via + "'");
+        }
+    }
+
+    /** What the ends allow. */
+    public enum Shape {
+        ONE_TO_ONE,
+        ONE_TO_MANY,
+        MANY_TO_MANY,
+        LINKED
+    }
+
+    public Shape shape() {
+        if (!via.isEmpty()) {
+            return Shape.LINKED;
+        }
+        if (forward.many() && backMany()) {
+            return Shape.MANY_TO_MANY;
+        }
+        return forward.many() || backMany() ? Shape.ONE_TO_MANY : Shape.ONE_TO_ONE;
+    }
+
+    public boolean isSelf() {
+        return from.equals(to);
+    }
+
+    /**
+     * Whether the sentence's first entity holds the foreign key: the many side of a one-to-many, the side that must of a
+     * one-to-one, and the first when both or neither must. Meaningless for a many-to-many.
+     */
+    public boolean fromHolds() {
+        if (shape() == Shape.ONE_TO_ONE) {
+            return forward.must() || !back.orElseThrow().must();
+        }
+        return !forward.many();
+    }
+
+    /** The entity that holds the foreign key; see {@link #fromHolds()}. */
+    public String holder() {
+        return fromHolds() ? from : to;
+    }
+
+    /** The entity the foreign key points to; see {@link #fromHolds()}. */
+    public String parent() {
+        return fromHolds() ? to : from;
+    }
+
+    /** How the holder reads the relationship, when it is read from there at all. */
+    public Optional<Reading> holding() {
+        return fromHolds() ? Optional.of(forward) : back;
+    }
+
+    /** How the parent reads the relationship, when it is read from there at all. */
+    public Optional<Reading> held() {
+        return fromHolds() ? back : Optional.of(forward);
+    }
+
+    @Override
+    public List<String> targets() {
+        return List.of(to);
+    }
+
+    @Override
+    public Tie withForward(Reading reading) {
+        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, notes);
+    }
+
+    @Override
+    public Tie withBack(Optional<Reading> reading) {
+        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, notes);
+    }
+
+    @Override
+    public Tie withDeletes(List<OnDelete> rules) {
+        return new Tie(from, to, via, forward, back, rules, notes);
+    }
+
+    public Tie withVia(String link) {
+        return new Tie(from, to, link, forward, back, deletes, notes);
+    }
+
+    @Override
+    public Tie withEntityRenamed(String oldName, String newName) {
+        return new Tie(
+                from.equals(oldName) ? newName : from,
+                to.equals(oldName) ? newName : to,
+                via.equals(oldName) ? newName : via,
+                forward,
+                back,
+                deletesRenamed(oldName, newName),
+                notes);
+    }
+
+    @Override
+    public boolean mentions(String entity) {
+        return from.equals(entity) || to.equals(entity) || via.equals(entity);
+    }
+
+    private String viaFor(Reading there, Optional<Reading> here) {
+        return there.many() && here.map(Reading::many).orElse(true) ? via : "";
+    }
+}

@@ -1,0 +1,51 @@
+package jasperwing.naming;
+
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
+import java.util.zip.CRC32;
+
+/**
+ * Hands out names within one scope, so that no two are the same after folding case and none is too long. The same requests
+ * in the same order give the same names.
+ */
+public final class Identifiers {
+    private final int limit;
+    private final Set<String> taken = new HashSet<>();
+
+    /** @param limit the most bytes of UTF-8 a name may have; 0 for no limit */
+    public Identifiers(int limit) {
+        this.limit = limit;
+    }
+
+    /** The wanted name, shortened with a hash if it is too long and numbered if it is taken. */
+    public String take(String wanted) {
+        String name = fit(wanted, limit);
+        for (int i = 2; !taken.add(name.toLowerCase(Locale.ROOT)); i++) {
+            name = fit(wanted + "_" + i, limit);
+        }
+        return name;
+    }
+
+    /** The name itself, or its beginning and a hash of the whole when it has more than {@code limit} bytes. */
+    public static String fit(String name, int limit) {
+        byte[] bytes = name.getBytes(StandardCharsets.UTF_8);
+        if (limit <= 0 || bytes.length <= limit) {
+            return name;
+        }
+        CRC32 crc = new CRC32();
+        crc.update(bytes);
+        String suffix = String.format("_%08x", crc.getValue());
+        StringBuilder start = new StringBuilder();
+        int used = suffix.length();
+        for (int c : name.codePoints().toArray()) {
+            used += new String(Character.toChars(c)).getBytes(StandardCharsets.UTF_8).length;
+            if (used > limit) {
+                break;
+            }
+            start.appendCodePoint(c);
+        }
+        return start + suffix;
+    }
+}

@@ -1,0 +1,35 @@
+package jasperwing.naming;
+
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The words a language keeps for itself. */
+public enum Reserved {
+    POSTGRESQL("postgresql.txt", false),
+    SQLITE("sqlite.txt", false),
+    JAVA("java.txt", true);
+
+    private final String file;
+    private final boolean caseMatters;
+    private Set<String> words;
+
+    Reserved(String file, boolean caseMatters) {
+        this.file = file;
+        this.caseMatters = caseMatters;
+    }
+
+    public boolean contains(String name) {
+        return words().contains(caseMatters ? name : name.toLowerCase(Locale.ROOT));
+    }
+
+    private synchronized Set<String> words() {
+        if (words == null) {
+            words = WordFile.lines(file).stream()
+                    .flatMap(line -> Stream.of(line.split(" ")))
+                    .collect(Collectors.toUnmodifiableSet());
+        }
+        return words;
+    }
+}

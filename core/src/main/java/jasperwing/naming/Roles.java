@@ -1,0 +1,117 @@
+package jasperwing.naming;
+
+import jasperwing.model.Design;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What the ends of relationships are called, said or not. */
+public final class Roles {
+    private Roles() {}
+
+    /** What the first entity of the sentence calls the far end. */
+    public static String forward(Relationship relationship) {
+        Reading reading = relationship.forward();
+        if (relationship instanceof OneOf) {
+            return reading.role().isEmpty() ? "subject" : reading.role();
+        }
+        return name(reading, relationship.targets().get(0));
+    }
+
+    /** What the far end calls the first entity of the sentence; there is a name even when it is not read back. */
+    public static String back(Relationship relationship) {
+        return relationship
+                .back()
+                .map(b -> name(b, relationship.from()))
+                .orElseGet(() -> Plurals.plural(Words.camel(relationship.from())));
+    }
+
+    private static String name(Reading reading, String entity) {
+        if (!reading.role().isEmpty()) {
+            return reading.role();
+        }
+        String one = Words.camel(entity);
+        String name = reading.many() ? Plurals.plural(one) : one;
+        return name.isEmpty() ? "other" : name;
+    }
+
+    /** What the holder of a one-to-one or one-to-many calls the entity it points to. */
+    public static String holding(Tie tie) {
+        return tie.fromHolds()
+                ? forward(tie)
+                : tie.back().map(b -> name(b, tie.from())).orElseGet(() -> Words.camel(tie.from()));
+    }
+
+    /** What the entity pointed to calls the holder or holders of a one-to-one or one-to-many. */
+    public static String held(Tie tie) {
+        return tie.fromHolds() ? back(tie) : forward(tie);
+    }
+
+    /** What one row of a link entity or a join table calls the row at the sentence's first end. */
+    public static String linkFrom(Tie tie) {
+        return linkName(tie, tie.from(), back(tie));
+    }
+
+    /** What one row of a link entity or a join table calls the row at the sentence's far end. */
+    public static String linkTo(Tie tie) {
+        return linkName(tie, tie.to(), forward(tie));
+    }
+
+    private static String linkName(Tie tie, String entity, String role) {
+        boolean byRole = tie.isSelf();
+        String name = byRole ? Plurals.singular(role) : Words.camel(entity);
+        return name.isEmpty() ? "other" : name;
+    }
+
+    /** Every reference to one thing, in the order of the relationships; both references of a link entity, first end first. */
+    public static List<Role> all(Design design) {
+        List<Role> roles = new ArrayList<>();
+        for (Relationship relationship : design.relationships()) {
+            roles.addAll(of(relationship));
+        }
+        return roles;
+    }
+
+    /** The references one relationship makes; none for a plain many-to-many. */
+    public static List<Role> of(Relationship relationship) {
+        if (relationship instanceof OneOf oneOf) {
+            return List.of(new Role(
+                    oneOf.from(),
+                    forward(oneOf),
+                    oneOf.subjects(),
+                    oneOf.forward().must(),
+                    !oneOf.backMany(),
+                    oneOf));
+        }
+        Tie tie = (Tie) relationship;
+        return switch (tie.shape()) {
+            case MANY_TO_MANY -> List.of();
+            case LINKED -> List.of(
+                    new Role(tie.via(), linkFrom(tie), List.of(tie.from()), true, false, tie),
+                    new Role(tie.via(), linkTo(tie), List.of(tie.to()), true, false, tie));
+            case ONE_TO_ONE, ONE_TO_MANY -> List.of(new Role(
+                    tie.holder(),
+                    holding(tie),
+                    List.of(tie.parent()),
+                    tie.holding().map(Reading::must).orElse(false),
+                    tie.shape() == Tie.Shape.ONE_TO_ONE,
+                    tie));
+        };
+    }
+
+    /** The references an entity holds, in the order of the relationships. */
+    public static List<Role> heldBy(Design design, String entity) {
+        return all(design).stream().filter(r -> r.holder().equals(entity)).toList();
+    }
+
+    /** The reference of that name that the entity holds. */
+    public static Optional<Role> find(Design design, String entity, String name) {
+        return heldBy(design, entity).stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst();
+    }
+}

@@ -1,0 +1,124 @@
+package jasperwing.notation;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Literal;
+import jasperwing.model.Notes;
+import jasperwing.model.Range;
+import jasperwing.model.Type;
+import java.util.Optional;
+
+/** Reads one attribute line: a name, a type, and rules in any order, each at most once. */
+final class AttributeParser {
+    private final Cursor cursor;
+    private final Comments comments;
+    private String name;
+    private Type type;
+    private boolean list;
+    private boolean optional;
+    private boolean unique;
+    private boolean key;
+    private Optional<Literal> defaultValue = Optional.empty();
+    private Optional<Range> range = Optional.empty();
+    private Notes notes;
+
+    AttributeParser(Cursor cursor, Comments comments) {
+        this.cursor = cursor;
+        this.comments = comments;
+    }
+
+    AttributeLine read() throws SyntaxException {
+        name = cursor.name("the name of an attribute");
+        type = TypeParser.read(cursor);
+        notes = Notes.of(comments);
+        optional = cursor.takeSymbol("?");
+        list = cursor.takeWord("list");
+        optional |= cursor.takeSymbol("?");
+        while (!cursor.atEnd()) {
+            rule();
+        }
+        Attribute attribute = new Attribute(name, type, list, optional, unique, defaultValue, range, notes);
+        return new AttributeLine(attribute, key);
+    }
+
+    private void rule() throws SyntaxException {
+        Token token = cursor.peek();
+        switch (token.kind() == Token.Kind.WORD ? token.text() : "") {
+            case "key" -> key = once(key);
+            case "unique" -> unique = once(unique);
+            case "default" -> {
+                once(defaultValue.isPresent());
+                defaultValue = Optional.of(literal());
+            }
+            case "from", "up" -> {
+                once(range.isPresent());
+                range = Optional.of(token.isWord("up") ? upTo() : from());
+            }
+            case "label" -> {
+                once(!notes.label().isEmpty());
+                notes = notes.withLabel(cursor.string("the label in double quotes"));
+            }
+            case "column" -> {
+                once(!notes.physical().isEmpty());
+                notes = notes.withPhysical(cursor.string("the column's name in double quotes"));
+            }
+            default -> other(token);
+        }
+    }
+
+    private void other(Token token) throws SyntaxException {
+        if (token.kind() == Token.Kind.STRING && notes.doc().isEmpty()) {
+            notes = notes.withDoc(cursor.next().text());
+            return;
+        }
+        if (token.isSymbol("=")) {
+            throw cursor.notYet(token, "computed attributes");
+        }
+        for (String word : new String[] {"set", "longer", "matching", "was"}) {
+            if (token.isWord(word)) {
+                throw cursor.notYet(token, "rules with '" + word + "'");
+            }
+        }
+        throw cursor.unexpected(
+                "'key', 'unique', 'default', 'from', 'up to', 'label', 'column' or the end of the line");
+    }
+
+    private boolean once(boolean already) throws SyntaxException {
+        if (already) {
+            throw cursor.wrong(cursor.peek(), "'" + cursor.peek().text() + "' is said twice", "");
+        }
+        cursor.next();
+        return true;
+    }
+
+    private Range from() throws SyntaxException {
+        Literal low = bound();
+        return new Range(Optional.of(low), cursor.takeWord("to") ? Optional.of(bound()) : Optional.empty());
+    }
+
+    private Range upTo() throws SyntaxException {
+        cursor.words("to");
+        return new Range(Optional.empty(), Optional.of(bound()));
+    }
+
+    private Literal bound() throws SyntaxException {
+        Token token = cursor.peek();
+        if (token.kind() != Token.Kind.NUMBER && token.kind() != Token.Kind.DATE) {
+            throw cursor.unexpected("a number or a date such as 2026-03-01");
+        }
+        return literal();
+    }
+
+    private Literal literal() throws SyntaxException {
+        Token token = cursor.peek();
+        Literal.Kind kind =
+                switch (token.kind()) {
+                    case NUMBER -> Literal.Kind.NUMBER;
+                    case DATE -> Literal.Kind.DATE;
+                    case STRING -> Literal.Kind.TEXT;
+                    case WORD, QUOTED_NAME -> Literal.Kind.WORD;
+                    default -> throw cursor.unexpected("a number, a \"text\", a date or a word");
+                };
+        return new Literal(kind, cursor.next().text());
+    }
+}

@@ -1,0 +1,208 @@
+package jasperwing.notation;
+
+import jasperwing.model.Area;
+import jasperwing.model.AreaColor;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
+import jasperwing.model.Notes;
+import jasperwing.model.Place;
+import jasperwing.model.Relationship;
+import jasperwing.model.Sheet;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Reads a whole design, statement by statement. */
+final class DesignParser {
+    private static final String STATEMENTS = "'area', 'enum', 'entity', 'each', 'sheet' or 'places'";
+
+    private final List<Problem> problems = new ArrayList<>();
+    private final List<Area> areas = new ArrayList<>();
+    private final List<EnumType> enums = new ArrayList<>();
+    private final List<Entity> entities = new ArrayList<>();
+    private final List<Relationship> relationships = new ArrayList<>();
+    private final List<Sheet> sheets = new ArrayList<>();
+    private final List<Place> places = new ArrayList<>();
+    private final List<String> closing = new ArrayList<>();
+    private String name;
+    private Comments head = Comments.NONE;
+
+    Parsed<Design> parse(String text) {
+        Outline outline = Outline.of(text);
+        problems.addAll(outline.problems());
+        for (Outline.Statement statement : outline.statements()) {
+            if (!statement.broken()) {
+                attempt(statement);
+            }
+        }
+        if (name == null && problems.isEmpty()) {
+            problems.add(new Problem(1, 1, 0, "the text has no design in it", "design \"Name\" as its first line"));
+        }
+        closing.addAll(outline.closing());
+        problems.sort(Comparator.comparingInt(Problem::line).thenComparingInt(Problem::column));
+        Design design = new Design(
+                name == null ? "" : name,
+                areas,
+                enums,
+                entities,
+                relationships,
+                sheets,
+                places,
+                new Comments(head.before(), head.after(), closing));
+        return new Parsed<>(design, problems);
+    }
+
+    private void attempt(Outline.Statement statement) {
+        try {
+            statement(statement);
+        } catch (SyntaxException e) {
+            problems.add(e.problem());
+        }
+    }
+
+    private void statement(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        Token first = cursor.peek();
+        if (name == null && !first.isWord("design")) {
+            name = "";
+            problems.add(new Problem(
+                    cursor.lineNumber(),
+                    first.column(),
+                    first.length(),
+                    "found " + first.shown() + " where the design begins",
+                    "design \"Name\" as the first line"));
+        }
+        switch (first.kind() == Token.Kind.WORD ? first.text() : "") {
+            case "design" -> design(statement);
+            case "area" -> area(statement);
+            case "enum" -> enumType(statement);
+            case "entity" -> entities.add(new EntityParser(problems).read(statement));
+            case "each" -> relationship(statement);
+            case "sheet" -> sheet(statement);
+            case "places" -> places(statement);
+            case "value", "trait" -> throw cursor.notYet(first, first.text() + "s");
+            default -> throw cursor.unexpected(STATEMENTS);
+        }
+    }
+
+    private void design(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        Token word = cursor.next();
+        if (name != null && !name.isEmpty()) {
+            throw cursor.wrong(word, "the design is named twice", "");
+        }
+        name = cursor.string("the design's name in double quotes");
+        cursor.end();
+        head = statement.head().comments();
+        noBody(statement);
+    }
+
+    private void area(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        cursor.words("area");
+        String areaName = cursor.name("the name of the area");
+        Notes notes = Notes.of(statement.head().comments());
+        String colors = Arrays.stream(AreaColor.values()).map(AreaColor::word).collect(Collectors.joining(", "));
+        Token token = cursor.peek();
+        AreaColor color = Arrays.stream(AreaColor.values())
+                .filter(c -> token.isWord(c.word()))
+                .findFirst()
+                .orElseThrow(() -> cursor.unexpected("a colour: " + colors));
+        cursor.next();
+        if (cursor.peek().kind() == Token.Kind.STRING) {
+            notes = notes.withDoc(cursor.next().text());
+        }
+        cursor.end();
+        areas.add(new Area(areaName, color, notes));
+        noBody(statement);
+    }
+
+    private void enumType(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        cursor.words("enum");
+        String enumName = cursor.name("the name of the enum");
+        cursor.symbol(":");
+        List<EnumValue> values = new ArrayList<>();
+        do {
+            String value = cursor.name("a value");
+            boolean labelled = cursor.peek().kind() == Token.Kind.STRING;
+            values.add(new EnumValue(value, labelled ? cursor.next().text() : ""));
+        } while (cursor.takeSymbol(","));
+        cursor.end();
+        enums.add(new EnumType(enumName, values, Notes.of(statement.head().comments())));
+        noBody(statement);
+    }
+
+    private void relationship(Outline.Statement statement) throws SyntaxException {
+        Relationship relationship = SentenceParser.sentence(
+                statement.head().cursor(), statement.head().comments());
+        for (Outline.Item item : statement.body()) {
+            try {
+                relationship = SentenceParser.detail(relationship, item.cursor(), item.comments());
+            } catch (SyntaxException e) {
+                problems.add(e.problem());
+            }
+        }
+        relationships.add(relationship);
+    }
+
+    private void sheet(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        cursor.words("sheet");
+        String sheetName = cursor.name("the name of the sheet");
+        cursor.symbol(":");
+        List<String> shown = new ArrayList<>();
+        while (!cursor.atEnd()) {
+            shown.add(cursor.name("the name of an entity"));
+            if (!cursor.atEnd()) {
+                cursor.symbol(",");
+            }
+        }
+        sheets.add(new Sheet(sheetName, shown, statement.head().comments()));
+        noBody(statement);
+    }
+
+    private void places(Outline.Statement statement) throws SyntaxException {
+        Cursor head = statement.head().cursor();
+        head.words("places");
+        head.end();
+        closing.addAll(statement.head().comments().before());
+        for (Outline.Item item : statement.body()) {
+            closing.addAll(item.comments().before());
+            try {
+                place(item.cursor());
+            } catch (SyntaxException e) {
+                problems.add(e.problem());
+            }
+        }
+        closing.addAll(statement.head().comments().closing());
+    }
+
+    private void place(Cursor cursor) throws SyntaxException {
+        String entity = cursor.name("the name of an entity");
+        int x = cursor.wholeNumber("x,y in whole pixels, as in 288,62");
+        cursor.symbol(",");
+        int y = cursor.wholeNumber("y in whole pixels");
+        String sheet = cursor.takeWord("on") ? cursor.name("the name of a sheet") : "";
+        cursor.end();
+        places.add(new Place(entity, sheet, x, y));
+    }
+
+    private void noBody(Outline.Statement statement) {
+        for (Outline.Item item : statement.body()) {
+            Token first = item.cursor().peek();
+            problems.add(new Problem(
+                    item.line().number(),
+                    first.column(),
+                    first.length(),
+                    "nothing can be indented below '"
+                            + statement.head().cursor().peek().text() + "'",
+                    "the next statement at the margin"));
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package jasperwing.notation;
+
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Which entity's rows point to which, for the rules on deleting. */
+final class Holders {
+    private Holders() {}
+
+    /** From an entity that is pointed to, to the one that points; in the order of the sentence. */
+    static Map<String, String> of(Relationship relationship) {
+        Map<String, String> holders = new LinkedHashMap<>();
+        if (relationship instanceof OneOf oneOf) {
+            oneOf.subjects().forEach(s -> holders.put(s, oneOf.from()));
+            return holders;
+        }
+        Tie tie = (Tie) relationship;
+        switch (tie.shape()) {
+            case LINKED -> {
+                holders.put(tie.from(), tie.via());
+                holders.put(tie.to(), tie.via());
+            }
+            case MANY_TO_MANY -> {
+                holders.put(tie.from(), tie.to());
+                holders.put(tie.to(), tie.from());
+            }
+            default -> holders.put(tie.parent(), tie.holder());
+        }
+        return holders;
+    }
+}

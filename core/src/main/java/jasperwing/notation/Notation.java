@@ -1,0 +1,75 @@
+package jasperwing.notation;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Relationship;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The one entry to the notation. All methods are pure; {@code docs/notation.md} describes the text. */
+public final class Notation {
+    private Notation() {}
+
+    /** Reads a whole design; what cannot be read is reported and left out. Linear in the text's length. */
+    public static Parsed<Design> parse(String text) {
+        return new DesignParser().parse(text);
+    }
+
+    /** The canonical text of a design: {@code parse(print(d)).value()} equals {@code d}. Lines end with {@code \n}. */
+    public static String print(Design design) {
+        return new Printer().print(design);
+    }
+
+    /** Reads one sentence; empty when it has a problem. */
+    public static Parsed<Optional<Relationship>> sentence(String text) {
+        return one(text, cursor -> SentenceParser.sentence(cursor, Comments.NONE));
+    }
+
+    /** Reads an entity's first line, as in {@code entity Dive in Fieldwork}; empty when it has a problem. */
+    public static Parsed<Optional<Entity>> entity(String text) {
+        return one(text, cursor -> {
+            cursor.words("entity");
+            return EntityParser.head(cursor, Entity.keyed(cursor.name("the name of the entity")));
+        });
+    }
+
+    /** Reads one attribute line; empty when it has a problem. A blank or comment line is a problem. */
+    public static Parsed<Optional<AttributeLine>> attribute(String text) {
+        return one(text, cursor -> new AttributeParser(cursor, Comments.NONE).read());
+    }
+
+    /** The attribute as a line, without indentation and padding. */
+    public static String print(Attribute attribute, boolean key) {
+        return Printer.attribute(attribute, key);
+    }
+
+    /** The relationship's sentence, without the lines below it. */
+    public static String print(Relationship relationship) {
+        return SentencePrinter.sentence(relationship);
+    }
+
+    /** A name as the notation writes it, in backquotes where needed. */
+    public static String name(String name) {
+        return Quoting.name(name);
+    }
+
+    private interface Reader<T> {
+        T read(Cursor cursor) throws SyntaxException;
+    }
+
+    private static <T> Parsed<Optional<T>> one(String text, Reader<T> reader) {
+        List<Problem> problems = new ArrayList<>();
+        try {
+            Cursor cursor = new Cursor(Lexer.read(text.replaceAll("\\R", " "), 1));
+            T value = reader.read(cursor);
+            cursor.end();
+            return new Parsed<>(Optional.of(value), problems);
+        } catch (SyntaxException e) {
+            problems.add(e.problem());
+            return new Parsed<>(Optional.empty(), problems);
+        }
+    }
+}

@@ -1,0 +1,246 @@
+package jasperwing.notation;
+
+import jasperwing.model.Area;
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.Literal;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.OnDelete;
+import jasperwing.model.OneOf;
+import jasperwing.model.Place;
+import jasperwing.model.Range;
+import jasperwing.model.Relationship;
+import jasperwing.model.Sheet;
+import jasperwing.model.Type;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Writes a design in its canonical order: name, areas, enums, entities, relationships, sheets, places. */
+final class Printer {
+    private static final int NAME_WIDTH = 12;
+    private static final int TYPE_WIDTH = 15;
+
+    private final StringBuilder out = new StringBuilder();
+
+    String print(Design design) {
+        statement("design " + Quoting.string(design.name()), design.comments().withClosing(List.of()));
+        group(design.areas(), this::area);
+        group(design.enums(), this::enumType);
+        for (Entity entity : design.entities()) {
+            blank();
+            entity(entity);
+        }
+        group(design.relationships(), this::relationship);
+        group(design.sheets(), this::sheet);
+        if (!design.comments().closing().isEmpty()) {
+            blank();
+            comments(design.comments().closing(), "");
+        }
+        if (!design.places().isEmpty()) {
+            blank();
+            out.append("places\n");
+            design.places().forEach(this::place);
+        }
+        return out.toString();
+    }
+
+    private <T> void group(List<T> elements, java.util.function.Consumer<T> each) {
+        if (!elements.isEmpty()) {
+            blank();
+            elements.forEach(each);
+        }
+    }
+
+    private void blank() {
+        out.append('\n');
+    }
+
+    private void area(Area area) {
+        String doc = area.notes().doc().isEmpty()
+                ? ""
+                : " " + Quoting.string(area.notes().doc());
+        statement(
+                "area " + Quoting.name(area.name()) + " " + area.color().word() + doc,
+                area.notes().comments());
+    }
+
+    private void enumType(EnumType type) {
+        String values = type.values().stream()
+                .map(v -> Quoting.name(v.name()) + (v.label().isEmpty() ? "" : " " + Quoting.string(v.label())))
+                .collect(Collectors.joining(", "));
+        statement(
+                "enum " + Quoting.name(type.name()) + ": " + values,
+                type.notes().comments());
+    }
+
+    private void entity(Entity entity) {
+        String area = entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area());
+        Comments comments = entity.notes().comments();
+        head("entity " + Quoting.name(entity.name()) + area + (entity.outside() ? ", outside" : ""), comments);
+        notes(entity.notes(), "table");
+        boolean flags = keyIsFlagged(entity);
+        for (Attribute attribute : entity.attributes()) {
+            head(
+                    "  " + padded(attribute, flags && entity.isKey(attribute)),
+                    attribute.notes().comments(),
+                    "  ");
+        }
+        if (!flags) {
+            members("key (", entity.key(), ")");
+        }
+        entity.uniques().forEach(u -> members("unique (", u, ")"));
+        if (!entity.shown().isEmpty()) {
+            members("shown as ", entity.shown(), "");
+        }
+        comments(comments.closing(), "  ");
+    }
+
+    /** Whether the key can be said by the word after each attribute in it. */
+    private static boolean keyIsFlagged(Entity entity) {
+        List<String> inOrder = entity.attributes().stream()
+                .map(Attribute::name)
+                .filter(entity.key().names()::contains)
+                .toList();
+        return inOrder.equals(entity.key().names()) && entity.key().comments().isEmpty();
+    }
+
+    private void members(String start, Members members, String end) {
+        String names = members.names().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        head("  " + start + names + end, members.comments(), "  ");
+    }
+
+    private void notes(Notes notes, String physicalWord) {
+        if (!notes.doc().isEmpty()) {
+            out.append("  ").append(Quoting.string(notes.doc())).append('\n');
+        }
+        if (!notes.label().isEmpty()) {
+            out.append("  label ").append(Quoting.string(notes.label())).append('\n');
+        }
+        if (!notes.physical().isEmpty()) {
+            out.append("  ")
+                    .append(physicalWord)
+                    .append(' ')
+                    .append(Quoting.string(notes.physical()))
+                    .append('\n');
+        }
+    }
+
+    private static String padded(Attribute attribute, boolean key) {
+        String name = pad(Quoting.leadingName(attribute.name()), NAME_WIDTH);
+        String rules = rules(attribute, key);
+        String type = typeText(attribute);
+        return name + (rules.isEmpty() ? type : pad(type, TYPE_WIDTH) + rules);
+    }
+
+    private static String pad(String text, int width) {
+        return text + " ".repeat(Math.max(width - text.length(), 2));
+    }
+
+    static String attribute(Attribute attribute, boolean key) {
+        String rules = rules(attribute, key);
+        return Quoting.leadingName(attribute.name()) + " " + typeText(attribute) + (rules.isEmpty() ? "" : " " + rules);
+    }
+
+    private static String typeText(Attribute attribute) {
+        return type(attribute.type()) + (attribute.list() ? " list" : "") + (attribute.optional() ? "?" : "");
+    }
+
+    static String type(Type type) {
+        if (type instanceof Type.Text text) {
+            return "text(" + text.length() + ")";
+        }
+        if (type instanceof Type.Decimal decimal) {
+            return "decimal(" + decimal.precision() + "," + decimal.scale() + ")";
+        }
+        return type instanceof Type.Plain plain ? plain.scalar().words() : namedType(((Type.Named) type).name());
+    }
+
+    private static String namedType(String name) {
+        boolean builtIn = name.equals("text") || name.equals("decimal") || isScalarWord(name);
+        return builtIn ? "`" + name + "`" : Quoting.name(name);
+    }
+
+    private static boolean isScalarWord(String name) {
+        return java.util.Arrays.stream(jasperwing.model.Scalar.values())
+                .anyMatch(s -> s.words().equals(name));
+    }
+
+    private static String rules(Attribute attribute, boolean key) {
+        StringBuilder rules = new StringBuilder();
+        rules.append(key ? " key" : "").append(attribute.unique() ? " unique" : "");
+        attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
+        attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
+        Notes notes = attribute.notes();
+        rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
+                .append(notes.physical().isEmpty() ? "" : " column " + Quoting.string(notes.physical()))
+                .append(notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
+        return rules.isEmpty() ? "" : rules.substring(1);
+    }
+
+    private static String range(Range range) {
+        return range.from()
+                .map(from -> "from " + literal(from)
+                        + range.to().map(to -> " to " + literal(to)).orElse(""))
+                .orElseGet(() -> "up to " + literal(range.to().orElseThrow()));
+    }
+
+    private static String literal(Literal literal) {
+        return switch (literal.kind()) {
+            case NUMBER, DATE -> literal.text();
+            case TEXT -> Quoting.string(literal.text());
+            case WORD -> Quoting.name(literal.text());
+        };
+    }
+
+    private void relationship(Relationship relationship) {
+        Comments comments = relationship.notes().comments();
+        head(SentencePrinter.sentence(relationship), comments);
+        notes(relationship.notes(), "table");
+        if (relationship instanceof OneOf oneOf) {
+            oneOf.keeping()
+                    .ifPresent(k -> out.append("  kept as ").append(k.words()).append('\n'));
+        }
+        for (OnDelete rule : relationship.deletes()) {
+            head("  " + SentencePrinter.rule(relationship, rule), rule.comments(), "  ");
+        }
+        comments(comments.closing(), "  ");
+    }
+
+    private void sheet(Sheet sheet) {
+        String names = sheet.entities().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        statement(("sheet " + Quoting.name(sheet.name()) + ": " + names).stripTrailing(), sheet.comments());
+    }
+
+    private void place(Place place) {
+        out.append("  ").append(Quoting.leadingName(place.entity()));
+        out.append(' ').append(place.x()).append(',').append(place.y());
+        out.append(place.sheet().isEmpty() ? "" : " on " + Quoting.name(place.sheet()))
+                .append('\n');
+    }
+
+    private void statement(String line, Comments comments) {
+        head(line, comments);
+        comments(comments.closing(), "  ");
+    }
+
+    private void head(String line, Comments comments) {
+        head(line, comments, "");
+    }
+
+    private void head(String line, Comments comments, String indent) {
+        comments(comments.before(), indent);
+        out.append(line);
+        if (!comments.after().isEmpty()) {
+            out.append("  #").append(comments.after());
+        }
+        out.append('\n');
+    }
+
+    private void comments(List<String> lines, String indent) {
+        lines.forEach(c -> out.append(indent).append('#').append(c).append('\n'));
+    }
+}

@@ -1,0 +1,196 @@
+package jasperwing.notation;
+
+import jasperwing.model.Comments;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Keeping;
+import jasperwing.model.Notes;
+import jasperwing.model.OnDelete;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads a relationship: {@code each … may|must … one|many …, which …}, and the lines indented below it. */
+final class SentenceParser {
+    private SentenceParser() {}
+
+    /** The far end of a sentence, before it is known which kind of relationship it states. */
+    private record Far(boolean must, String verb, boolean many, List<String> entities, boolean oneOf) {}
+
+    static Relationship sentence(Cursor cursor, Comments comments) throws SyntaxException {
+        Token start = cursor.peek();
+        cursor.words("each");
+        String from = cursor.name("the name of an entity");
+        Far far = far(cursor, from);
+        String role = cursor.takeWord("as") ? cursor.name("the role's name") : "";
+        Token viaAt = cursor.peek();
+        String via = cursor.takeWord("via") ? cursor.name("the name of the link entity") : "";
+        Optional<Reading> back = cursor.takeSymbol(",") ? Optional.of(back(cursor, from)) : Optional.empty();
+        cursor.takeSymbol(".");
+        cursor.end();
+        Reading forward = new Reading(far.must(), far.verb(), far.many(), role);
+        boolean plural = forward.many() && back.map(Reading::many).orElse(true);
+        if (!via.isEmpty() && (far.oneOf() || !plural)) {
+            throw cursor.wrong(viaAt, "a link entity needs many at both ends", "");
+        }
+        try {
+            return far.oneOf()
+                    ? new OneOf(from, far.entities(), forward, back, Optional.empty(), List.of(), Notes.of(comments))
+                    : new Tie(from, far.entities().get(0), via, forward, back, List.of(), Notes.of(comments));
+        } catch (IllegalArgumentException e) {
+            throw cursor.wrong(start, e.getMessage(), "");
+        }
+    }
+
+    private static Far far(Cursor cursor, String from) throws SyntaxException {
+        boolean must = mayOrMust(cursor);
+        String verb = verb(cursor);
+        if (cursor.takeWord("many")) {
+            return new Far(must, verb, true, List.of(cursor.name("the name of an entity")), false);
+        }
+        cursor.words("one");
+        if (!cursor.takeWord("of")) {
+            return new Far(must, verb, false, List.of(cursor.name("the name of an entity")), false);
+        }
+        List<String> subjects = new ArrayList<>(List.of(cursor.name("the name of an entity")));
+        while (moreSubjects(cursor)) {
+            subjects.add(cursor.name("the name of another subject"));
+        }
+        return new Far(must, verb, false, subjects, true);
+    }
+
+    private static boolean moreSubjects(Cursor cursor) {
+        if (cursor.peek().isSymbol(",") && !cursor.peek(1).isWord("which")) {
+            cursor.next();
+            cursor.takeWord("or");
+            return true;
+        }
+        return cursor.takeWord("or");
+    }
+
+    private static Reading back(Cursor cursor, String from) throws SyntaxException {
+        cursor.words("which");
+        boolean must = mayOrMust(cursor);
+        String verb = verb(cursor);
+        boolean many = cursor.takeWord("many");
+        if (!many) {
+            cursor.words("one");
+        }
+        Token at = cursor.peek();
+        String entity = cursor.name("the name of an entity");
+        if (!entity.equals(from)) {
+            throw cursor.wrong(at, "the way back must lead to " + from + ", but leads to " + at.shown(), from);
+        }
+        return new Reading(must, verb, many, cursor.takeWord("as") ? cursor.name("the role's name") : "");
+    }
+
+    private static boolean mayOrMust(Cursor cursor) throws SyntaxException {
+        if (cursor.takeWord("must")) {
+            return true;
+        }
+        cursor.words("may");
+        return false;
+    }
+
+    private static String verb(Cursor cursor) throws SyntaxException {
+        StringBuilder verb = new StringBuilder();
+        while (cursor.peek().kind() == Token.Kind.WORD
+                && !cursor.peek().isWord("one")
+                && !cursor.peek().isWord("many")) {
+            verb.append(verb.isEmpty() ? "" : " ").append(cursor.next().text());
+        }
+        if (verb.isEmpty()) {
+            throw cursor.unexpected("a verb, such as 'have' or 'belong to'");
+        }
+        if (!cursor.peek().isWord("one") && !cursor.peek().isWord("many")) {
+            throw cursor.unexpected("'one', 'many' or 'one of'");
+        }
+        return verb.toString();
+    }
+
+    /** One indented line below a sentence. */
+    static Relationship detail(Relationship relationship, Cursor cursor, Comments comments) throws SyntaxException {
+        Token first = cursor.peek();
+        if (cursor.takeWord("deleting")) {
+            return withRule(relationship, cursor, comments);
+        }
+        Relationship changed;
+        if (cursor.takeWords("kept", "as")) {
+            changed = withKeeping(relationship, cursor);
+        } else if (cursor.takeWord("label")) {
+            changed = withNotes(
+                    relationship, relationship.notes().withLabel(cursor.string("the label in double quotes")));
+        } else if (first.kind() == Token.Kind.STRING) {
+            changed = withNotes(
+                    relationship, relationship.notes().withDoc(cursor.next().text()));
+        } else {
+            throw cursor.unexpected("'deleting', 'kept as', 'label' or a text in double quotes");
+        }
+        cursor.end();
+        return withNotes(changed, Merge.comments(changed.notes(), comments));
+    }
+
+    private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)
+            throws SyntaxException {
+        Token at = cursor.peek();
+        String entity = cursor.name("the entity whose rows are deleted");
+        if (!Holders.of(relationship).containsKey(entity)) {
+            throw cursor.wrong(
+                    at,
+                    "a rule for deleting " + entity + " says nothing here: no row points to it",
+                    String.join(" or ", Holders.of(relationship).keySet()));
+        }
+        DeleteRule rule;
+        if (cursor.takeWords("is", "refused")) {
+            rule = DeleteRule.REFUSE;
+        } else if (cursor.takeWords("empties", "it")) {
+            rule = DeleteRule.EMPTY;
+        } else if (cursor.takeWord("deletes")) {
+            String holder = Holders.of(relationship).get(entity);
+            Token given = cursor.peek();
+            if (!cursor.name("the entity whose rows go too").equals(holder)) {
+                throw cursor.wrong(given, "it is " + holder + " that points to " + entity, holder);
+            }
+            cursor.words("too");
+            rule = DeleteRule.DELETE_TOO;
+        } else {
+            throw cursor.unexpected(
+                    "'is refused', 'deletes " + Holders.of(relationship).get(entity) + " too' or 'empties it'");
+        }
+        cursor.end();
+        if (relationship.deletes().stream().anyMatch(d -> d.entity().equals(entity))) {
+            throw cursor.wrong(at, "what deleting " + entity + " does is said twice", "");
+        }
+        List<OnDelete> rules = new ArrayList<>(relationship.deletes());
+        rules.add(new OnDelete(entity, rule, comments));
+        return relationship.withDeletes(rules);
+    }
+
+    private static Relationship withKeeping(Relationship relationship, Cursor cursor) throws SyntaxException {
+        Token at = cursor.peek();
+        if (relationship instanceof OneOf oneOf) {
+            for (Keeping keeping : Keeping.values()) {
+                if (cursor.takeWords(keeping.words().split(" "))) {
+                    return oneOf.withKeeping(keeping);
+                }
+            }
+        }
+        for (String later : List.of("a table for each", "a shared parent", "a shared key", "part of")) {
+            if (cursor.takeWords(later.split(" "))) {
+                throw cursor.notYet(at, "relationships kept as " + later);
+            }
+        }
+        throw cursor.unexpected("'a column for each' or 'a kind and an id' below a one-of relationship");
+    }
+
+    private static Relationship withNotes(Relationship relationship, Notes notes) {
+        if (relationship instanceof Tie t) {
+            return new Tie(t.from(), t.to(), t.via(), t.forward(), t.back(), t.deletes(), notes);
+        }
+        OneOf o = (OneOf) relationship;
+        return new OneOf(o.from(), o.subjects(), o.forward(), o.back(), o.keeping(), o.deletes(), notes);
+    }
+}

@@ -1,0 +1,52 @@
+package jasperwing.notation;
+
+import jasperwing.model.OnDelete;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.stream.Collectors;
+
+/** Writes relationships as sentences. */
+final class SentencePrinter {
+    private SentencePrinter() {}
+
+    static String sentence(Relationship relationship) {
+        StringBuilder out = new StringBuilder("each ")
+                .append(Quoting.name(relationship.from()))
+                .append(' ')
+                .append(verb(relationship.forward()))
+                .append(relationship.forward().many() ? " many " : relationship instanceof OneOf ? " one of " : " one ")
+                .append(relationship.targets().stream().map(Quoting::name).collect(Collectors.joining(", ")))
+                .append(role(relationship.forward()));
+        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+            out.append(" via ").append(Quoting.name(tie.via()));
+        }
+        relationship.back().ifPresent(back -> out.append(", which ")
+                .append(verb(back))
+                .append(back.many() ? " many " : " one ")
+                .append(Quoting.name(relationship.from()))
+                .append(role(back)));
+        return out.toString();
+    }
+
+    static String rule(Relationship relationship, OnDelete rule) {
+        String start = "deleting " + Quoting.name(rule.entity());
+        return switch (rule.rule()) {
+            case REFUSE -> start + " is refused";
+            case EMPTY -> start + " empties it";
+            case DELETE_TOO -> start
+                    + " deletes "
+                    + Quoting.name(Holders.of(relationship).getOrDefault(rule.entity(), relationship.from()))
+                    + " too";
+        };
+    }
+
+    private static String verb(Reading reading) {
+        return (reading.must() ? "must " : "may ") + reading.verb();
+    }
+
+    private static String role(Reading reading) {
+        return reading.role().isEmpty() ? "" : " as " + Quoting.name(reading.role());
+    }
+}

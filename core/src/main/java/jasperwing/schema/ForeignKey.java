@@ -1,0 +1,31 @@
+package jasperwing.schema;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.naming.Role;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A reference from one table to another.
+ *
+ * @param name of the constraint
+ * @param columns of this table, in the order of {@code targetColumns}
+ * @param target the table pointed to; for an outside entity the name it would have
+ * @param targetEntity the entity pointed to
+ * @param enforced false when the target is outside, so that no constraint can be written
+ * @param role where it comes from; empty in join and list tables
+ */
+public record ForeignKey(
+        String name,
+        List<String> columns,
+        String target,
+        List<String> targetColumns,
+        String targetEntity,
+        DeleteRule onDelete,
+        boolean enforced,
+        Optional<Role> role) {
+    public ForeignKey {
+        columns = List.copyOf(columns);
+        targetColumns = List.copyOf(targetColumns);
+    }
+}

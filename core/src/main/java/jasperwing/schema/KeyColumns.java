@@ -1,0 +1,117 @@
+package jasperwing.schema;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.OneOf;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
+final class KeyColumns {
+    /** One column of a key: the name it has in its own table and its type without generation. */
+    record KeyColumn(String name, Type type, String member) {}
+
+    private final Design design;
+    private final int nameLimit;
+    private final Map<String, List<Role>> roles = new HashMap<>();
+    private final Map<String, Entity> entities = new HashMap<>();
+    private final Map<String, List<KeyColumn>> known = new HashMap<>();
+    private final Set<String> visiting = new HashSet<>();
+
+    /** @param nameLimit the most bytes a column's name may have; 0 for no limit */
+    KeyColumns(Design design, int nameLimit) {
+        this.design = design;
+        this.nameLimit = nameLimit;
+        design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
+        Roles.all(design).forEach(r -> roles.computeIfAbsent(r.holder(), h -> new ArrayList<>())
+                .add(r));
+    }
+
+    List<Role> rolesOf(String entity) {
+        return roles.getOrDefault(entity, List.of());
+    }
+
+    Optional<Entity> entity(String name) {
+        return Optional.ofNullable(entities.get(name));
+    }
+
+    /** The members of the key as said; for a link entity without a key, its two references. */
+    List<String> members(Entity entity) {
+        if (!entity.key().isEmpty() || !design.isLink(entity.name())) {
+            return entity.key().names();
+        }
+        return rolesOf(entity.name()).stream()
+                .filter(r -> r.relationship() instanceof jasperwing.model.Tie t
+                        && t.via().equals(entity.name()))
+                .map(Role::name)
+                .limit(2)
+                .toList();
+    }
+
+    /** Empty when the entity is unknown, has no key, or is identified in a circle. */
+    List<KeyColumn> of(String entityName) {
+        List<KeyColumn> done = known.get(entityName);
+        if (done != null) {
+            return done;
+        }
+        Entity entity = entities.get(entityName);
+        if (entity == null || !visiting.add(entityName)) {
+            return List.of();
+        }
+        List<KeyColumn> columns = new ArrayList<>();
+        for (String member : members(entity)) {
+            columns.addAll(member(entity, member));
+        }
+        visiting.remove(entityName);
+        known.put(entityName, List.copyOf(columns));
+        return known.get(entityName);
+    }
+
+    private List<KeyColumn> member(Entity entity, String member) {
+        Optional<Attribute> attribute = entity.attribute(member);
+        if (attribute.isPresent()) {
+            return attribute.get().list()
+                    ? List.of()
+                    : List.of(new KeyColumn(
+                            Identifiers.fit(PhysicalNames.wantedColumn(attribute.get()), nameLimit),
+                            attribute.get().type(),
+                            member));
+        }
+        return rolesOf(entity.name()).stream()
+                .filter(r -> r.name().equals(member) && !(r.relationship() instanceof OneOf))
+                .findFirst()
+                .map(this::columns)
+                .orElse(List.of());
+    }
+
+    /** The columns a reference to one entity adds. */
+    List<KeyColumn> columns(Role role) {
+        return columns(role.name(), role.target(), role.name());
+    }
+
+    List<KeyColumn> columns(String prefix, String target, String member) {
+        return of(target).stream()
+                .map(k -> new KeyColumn(fitted(prefix, k.name()), referenced(k.type()), member))
+                .toList();
+    }
+
+    private String fitted(String prefix, String column) {
+        return Identifiers.fit(PhysicalNames.wantedReference(prefix, column), nameLimit);
+    }
+
+    /** A reference to a generated number is a plain number. */
+    private static Type referenced(Type type) {
+        return type.is(Scalar.SERIAL) ? Type.of(Scalar.BIG_INT) : type;
+    }
+}

@@ -1,0 +1,33 @@
+package jasperwing.schema;
+
+import jasperwing.model.Design;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import java.util.List;
+
+/** What the subjects of a one-of are keyed by. */
+public final class OneOfKeys {
+    private OneOfKeys() {}
+
+    /** The key type of each subject that has a key of one column; a generated number counts as a number. In their order. */
+    public static List<Type> types(Design design, List<String> subjects) {
+        KeyColumns keys = new KeyColumns(design, 0);
+        return subjects.stream()
+                .map(keys::of)
+                .filter(k -> k.size() == 1)
+                .map(k -> k.get(0).type())
+                .map(t -> t.is(Scalar.SERIAL) ? Type.of(Scalar.BIG_INT) : t)
+                .toList();
+    }
+
+    /** The type one id column needs: that of the keys when they agree, else text that holds any of them. */
+    public static Type idType(Design design, List<String> subjects) {
+        return alike(design, subjects) ? types(design, subjects).get(0) : Type.of(Scalar.LONG_TEXT);
+    }
+
+    /** Whether every subject has a key of one column and all are of one type. */
+    public static boolean alike(Design design, List<String> subjects) {
+        List<Type> types = types(design, subjects);
+        return types.size() == subjects.size() && types.stream().distinct().count() == 1;
+    }
+}

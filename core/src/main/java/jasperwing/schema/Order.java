@@ -1,0 +1,109 @@
+package jasperwing.schema;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.SimpleDirectedGraph;
+
+/**
+ * The order in which tables can be created and filled.
+ *
+ * @param steps tables that can be created together, after all earlier steps; within a step in the order of the schema.
+ *     Tables that point to each other in a circle stand in one step
+ * @param late foreign keys that close a circle and can only be added when both tables stand
+ */
+public record Order(List<List<Table>> steps, List<ForeignKey> late) {
+    public Order {
+        steps = steps.stream().map(List::copyOf).toList();
+        late = List.copyOf(late);
+    }
+
+    /** Linear in tables and keys: strong components after Kosaraju, then longest paths over their order. */
+    public static Order of(Schema schema) {
+        Graph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+        schema.tables().forEach(t -> graph.addVertex(t.name()));
+        for (Table table : schema.tables()) {
+            for (ForeignKey key : table.foreignKeys()) {
+                if (key.enforced() && !key.target().equals(table.name()) && graph.containsVertex(key.target())) {
+                    graph.addEdge(table.name(), key.target());
+                }
+            }
+        }
+        Map<String, Integer> component = components(graph);
+        Map<Integer, List<String>> members = new HashMap<>();
+        component.forEach(
+                (table, c) -> members.computeIfAbsent(c, n -> new ArrayList<>()).add(table));
+        Map<Integer, Integer> depth = new HashMap<>();
+        members.keySet().forEach(c -> new Depths(graph, component, members, depth).of(c));
+        return ordered(schema, component, depth);
+    }
+
+    private static Map<String, Integer> components(Graph<String, DefaultEdge> graph) {
+        Map<String, Integer> component = new HashMap<>();
+        int number = 0;
+        for (Set<String> members : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
+            for (String member : members) {
+                component.put(member, number);
+            }
+            number++;
+        }
+        return component;
+    }
+
+    /** How many steps must come before a component: the longest path of references from it. */
+    private record Depths(
+            Graph<String, DefaultEdge> graph,
+            Map<String, Integer> component,
+            Map<Integer, List<String>> members,
+            Map<Integer, Integer> known) {
+        int of(int wanted) {
+            Integer done = known.get(wanted);
+            if (done != null) {
+                return done;
+            }
+            int deepest = 0;
+            for (String table : members.get(wanted)) {
+                for (DefaultEdge edge : graph.outgoingEdgesOf(table)) {
+                    int to = component.get(graph.getEdgeTarget(edge));
+                    deepest = to == wanted ? deepest : Math.max(deepest, 1 + of(to));
+                }
+            }
+            known.put(wanted, deepest);
+            return deepest;
+        }
+    }
+
+    private static Order ordered(Schema schema, Map<String, Integer> component, Map<Integer, Integer> depth) {
+        List<List<Table>> steps = new ArrayList<>();
+        schema.tables().stream()
+                .sorted(Comparator.comparingInt(t -> depth.get(component.get(t.name()))))
+                .forEach(t -> {
+                    int step = depth.get(component.get(t.name()));
+                    while (steps.size() <= step) {
+                        steps.add(new ArrayList<>());
+                    }
+                    steps.get(step).add(t);
+                });
+        Set<String> created = new HashSet<>();
+        List<ForeignKey> late = new ArrayList<>();
+        steps.stream().flatMap(List::stream).forEach(t -> {
+            created.add(t.name());
+            t.foreignKeys().stream()
+                    .filter(k -> k.enforced() && !created.contains(k.target()))
+                    .forEach(late::add);
+        });
+        return new Order(steps, late);
+    }
+
+    /** All tables in an order in which they can be created. */
+    public List<Table> tables() {
+        return steps.stream().flatMap(List::stream).toList();
+    }
+}

@@ -1,0 +1,128 @@
+package jasperwing.schema;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Entity;
+import jasperwing.model.Scalar;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A table while its parts are being gathered. */
+final class TableDraft {
+    private final String name;
+    private final PhysicalNames names;
+    private final ColumnTypes types;
+    private final Identifiers columnNames;
+    private final List<Column> columns = new ArrayList<>();
+    private final List<ForeignKey> foreignKeys = new ArrayList<>();
+    private final List<UniqueKey> uniques = new ArrayList<>();
+    private final List<Check> checks = new ArrayList<>();
+    private final List<List<String>> indexes = new ArrayList<>();
+    private List<String> primaryKey = List.of();
+
+    TableDraft(String name, PhysicalNames names, ColumnTypes types) {
+        this.name = name;
+        this.names = names;
+        this.types = types;
+        this.columnNames = names.columns();
+    }
+
+    /** What a foreign key points to. */
+    record Target(String entity, String table, List<String> columns, boolean outside) {
+        static Target of(KeyColumns keys, PhysicalNames names, String entity) {
+            return new Target(
+                    entity,
+                    names.table(entity),
+                    keys.of(entity).stream().map(KeyColumns.KeyColumn::name).toList(),
+                    keys.entity(entity).map(Entity::outside).orElse(true));
+        }
+    }
+
+    String name() {
+        return name;
+    }
+
+    String column(String wanted, String type, boolean required, String member) {
+        String column = columnNames.take(wanted);
+        columns.add(new Column(column, type, required, false, "", member));
+        return column;
+    }
+
+    void attribute(Attribute attribute, String wanted, boolean inKey, String member) {
+        String column = columnNames.take(wanted);
+        boolean generated = attribute.type().is(Scalar.SERIAL);
+        boolean required = !attribute.optional() || inKey;
+        columns.add(new Column(
+                column, types.type(attribute.type()), required, generated, types.defaultSql(attribute), member));
+        String quoted = types.quote(column);
+        List<String> conditions = types.conditions(attribute, quoted);
+        if (!conditions.isEmpty()) {
+            check(List.of(column), String.join(" and ", conditions));
+        }
+        if (attribute.unique()) {
+            unique(List.of(column));
+        }
+    }
+
+    /** Adds the columns of a reference and gives their names. */
+    List<String> reference(List<KeyColumns.KeyColumn> wanted, boolean required) {
+        return wanted.stream()
+                .map(k -> column(k.name(), types.type(k.type()), required, k.member()))
+                .toList();
+    }
+
+    void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, String part) {
+        foreignKeys.add(new ForeignKey(
+                names.constraint("fk", name, List.of(part)),
+                from,
+                target.table(),
+                target.columns(),
+                target.entity(),
+                rule,
+                !target.outside(),
+                role));
+    }
+
+    void primaryKey(List<String> key) {
+        primaryKey = key;
+    }
+
+    void unique(List<String> combination) {
+        boolean known = combination.equals(primaryKey)
+                || uniques.stream().anyMatch(u -> u.columns().equals(combination));
+        if (!combination.isEmpty() && !known) {
+            uniques.add(new UniqueKey(names.constraint("uq", name, combination), combination));
+        }
+    }
+
+    void check(List<String> about, String condition) {
+        checks.add(new Check(names.constraint("ck", name, about), condition));
+    }
+
+    void index(List<String> columnsOfIndex) {
+        indexes.add(columnsOfIndex);
+    }
+
+    List<String> columnsOf(String member) {
+        return columns.stream()
+                .filter(c -> c.member().equals(member))
+                .map(Column::name)
+                .toList();
+    }
+
+    /** The finished table; an index that a key or another index already gives is left out. */
+    Table table(Table.Source source, String comment) {
+        Table table = new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, List.of(), comment);
+        for (List<String> wanted : indexes) {
+            if (!table.isIndexed(wanted)) {
+                List<Index> more = new ArrayList<>(table.indexes());
+                more.add(new Index(names.constraint("ix", name, wanted), wanted));
+                table = table.withIndexes(more);
+            }
+        }
+        return table;
+    }
+}

@@ -1,0 +1,137 @@
+package jasperwing.classes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.java.JavaTarget;
+import jasperwing.model.Design;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class JakartaClassesTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void theDemoCompilesWithoutWarnings() throws IOException {
+        compiles(Samples.demo());
+    }
+
+    @Test
+    void hostileNamesCompile() throws IOException {
+        compiles(Samples.design(
+                "entity String",
+                "  class text(4) key",
+                "  int int?",
+                "  this uuid?",
+                "entity `1st \"Column\"; */`",
+                "  \"ends */ here \\\\u000a and \\n there\"",
+                "  `a b` text(3) key default \"quote \\\" and \\\\ end\"",
+                "  `日本` int default 3",
+                "entity List",
+                "  id serial key",
+                "entity Entity",
+                "  id uuid key",
+                "each String may have one List as list, which may have one String as next",
+                "each `1st \"Column\"; */` must be of one String, which may have many `1st \"Column\"; */`",
+                "each List may hold many Entity, which may be in many List",
+                "each Entity may be about one of List, String as public, which may have one Entity as about"));
+    }
+
+    @Test
+    void selfRelationshipsAndLinksOfOneEntityCompile() throws IOException {
+        compiles(Samples.design(
+                "entity Taxon",
+                "  id serial key",
+                "entity Likeness",
+                "  since date?",
+                "each Taxon may be under one Taxon as parent, which may have many Taxon as children",
+                "each Taxon may resemble many Taxon as models via Likeness, which may be resembled by many Taxon as mimics",
+                "each Taxon may replace one Taxon as former, which may be replaced by one Taxon as successor",
+                "each Taxon may eat many Taxon as prey, which may be eaten by many Taxon as predators"));
+    }
+
+    @Test
+    void keysThatNameRolesCompile() throws IOException {
+        compiles(Samples.design(
+                "entity Plot",
+                "  letter text(1)",
+                "  number int",
+                "  key (letter, number)",
+                "entity Quadrat",
+                "  row int",
+                "  key (plot, row)",
+                "entity Count",
+                "  id serial key",
+                "entity Outer, outside",
+                "  system text(4)",
+                "  code text(8)",
+                "  key (system, code)",
+                "each Quadrat must lie in one Plot, which may have many Quadrat",
+                "each Count must be of one Quadrat, which may have many Count",
+                "each Count must be known as one Outer",
+                "each Count may concern one of Quadrat, Plot as about"));
+    }
+
+    @Test
+    void anEntityBecomesAReadableClass() {
+        List<GeneratedFile> files = JavaTarget.generate(
+                Samples.design(
+                        "area Field moss",
+                        "entity Dive in Field",
+                        "  \"One descent.\"",
+                        "  id serial key",
+                        "  number int from 1",
+                        "  shown as number",
+                        "entity Crew in Field",
+                        "  id serial key",
+                        "each Dive must belong to one Crew, which may have many Dive"),
+                new JavaOptions("marsh"));
+
+        assertThat(files)
+                .extracting(GeneratedFile::path)
+                .containsExactly("marsh/field/Crew.java", "marsh/field/Dive.java");
+        assertThat(files.get(1).text())
+                .contains(
+                        """
+                        /** One descent. */
+                        @Entity
+                        @Table(name = "dives")
+                        public class Dive {
+
+                            @Id
+                            @GeneratedValue(strategy = GenerationType.IDENTITY)
+                            @Column(name = "id", nullable = false)
+                            private Long id;
+
+                            @ManyToOne(optional = false, fetch = FetchType.LAZY)
+                            @JoinColumn(name = "crew_id", nullable = false)
+                            @NotNull
+                            private Crew crew;
+
+                            @Column(name = "number", nullable = false)
+                            @NotNull
+                            @Min(1L)
+                            private Integer number;
+
+                            /** For the persistence provider. */
+                            protected Dive() {}
+
+                            public Dive(Crew crew, Integer number) {
+                                setCrew(crew);
+                                this.number = number;
+                            }
+                        """)
+                .contains("return this == other || other instanceof Dive that && id != null && id.equals(that.id);")
+                .contains("return String.valueOf(number);");
+    }
+
+    private void compiles(Design design) throws IOException {
+        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.compile(folder.resolve("src"), folder.resolve("classes"));
+    }
+}

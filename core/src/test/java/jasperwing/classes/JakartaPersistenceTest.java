@@ -1,0 +1,239 @@
+package jasperwing.classes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.Persistence;
+import jasperwing.Samples;
+import jasperwing.findings.Report;
+import jasperwing.findings.Rule;
+import jasperwing.model.Design;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.io.IOException;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.Method;
+import java.math.BigDecimal;
+import java.net.URL;
+import java.net.URLClassLoader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The demo's classes, compiled, booted in a persistence provider against the derived schema, and used. */
+class JakartaPersistenceTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void oneGraphWithAKindAndAnIdIsSavedReadBackAndDeleted() throws Exception {
+        roundTrip(Samples.demo(), false);
+    }
+
+    @Test
+    void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted() throws Exception {
+        Design demo = Samples.demo();
+        Design fixed = Report.of(demo, Dialect.POSTGRESQL).findings().stream()
+                .filter(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER)
+                .findFirst()
+                .orElseThrow()
+                .fixes()
+                .get(0)
+                .edit()
+                .on(demo);
+        roundTrip(fixed, true);
+    }
+
+    private void roundTrip(Design design, boolean columnEach) throws Exception {
+        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.compile(folder.resolve("src"), folder.resolve("classes"));
+        String url = database(design);
+        try (URLClassLoader loader = loader();
+                EntityManagerFactory factory = boot(loader, url)) {
+            Objects objects = new Objects(loader);
+            Graph graph = graph(objects);
+            Object note = save(factory, objects, graph, columnEach);
+            EntityManager reading = factory.createEntityManager();
+            Object specimen = reading.find(graph.specimen().getClass(), objects.call(graph.specimen(), "getId"));
+            readBack(objects, graph, specimen);
+            Object foundNote = reading.find(note.getClass(), objects.call(note, "getId"));
+            if (columnEach) {
+                assertThat(objects.call(foundNote, "getSubject")).isEqualTo(specimen);
+                assertThat(objects.all(specimen, "getNotes")).containsExactly(foundNote);
+            } else {
+                assertThat(objects.call(foundNote, "getSubjectClass")).isEqualTo(specimen.getClass());
+                assertThat(objects.call(foundNote, "getSubjectId"))
+                        .isEqualTo(objects.call(specimen, "getId").toString());
+            }
+            delete(reading, foundNote, specimen);
+            reading.close();
+        }
+    }
+
+    private record Graph(List<Object> all, Object dive, Object specimen) {}
+
+    private static Graph graph(Objects objects) throws ReflectiveOperationException {
+        Object expedition = objects.make("fieldwork.Expedition", "X1", "Spring", LocalDate.of(2026, 3, 1));
+        Object site = objects.make("fieldwork.Site", "Creek", new BigDecimal("54.1"), new BigDecimal("8.9"));
+        OffsetDateTime start = OffsetDateTime.parse("2026-03-02T08:00:00Z");
+        Object dive = objects.make("fieldwork.Dive", expedition, site, 1, start, new BigDecimal("12.5"));
+        objects.list(dive, "getHazards").addAll(List.of("current", "boats"));
+        Object taxon = objects.make("collection.Taxon", "Zostera", objects.constant("TaxonRank", "GENUS"));
+        Object specimen = objects.make("collection.Specimen", dive, taxon, "T-1");
+        Object sequence = objects.make("collection.SequenceRecord", specimen, "ACC1", "acgt");
+        objects.call(sequence, "setRunTime", Duration.ofMinutes(3));
+        Object keyword = objects.make("collection.Keyword", "seagrass");
+        objects.call(specimen, "addKeyword", keyword);
+        Object person = objects.make("people.Researcher", "a@marsh.example", "Ada", "Reed");
+        objects.make("people.Assignment", dive, person, objects.constant("DiveDuty", "LEADER"));
+        Object instrument = objects.make("equipment.Instrument", "S-9", "Sonde");
+        objects.call(instrument, "setSettings", "{\"gain\": 3}");
+        objects.call(dive, "addInstrument", instrument);
+        Object calibration = objects.make("equipment.Calibration", instrument, (short) 1);
+        return new Graph(
+                List.of(expedition, site, taxon, keyword, person, instrument, dive, specimen, sequence, calibration),
+                dive,
+                specimen);
+    }
+
+    private static Object save(EntityManagerFactory factory, Objects objects, Graph graph, boolean columnEach)
+            throws ReflectiveOperationException {
+        EntityManager saving = factory.createEntityManager();
+        saving.getTransaction().begin();
+        graph.all().forEach(saving::persist);
+        objects.list(graph.dive(), "getAssignments").forEach(saving::persist);
+        saving.flush();
+        Object note = columnEach
+                ? objects.make("shared.Note", graph.specimen(), "Fine")
+                : objects.make("shared.Note", "Fine");
+        if (!columnEach) {
+            objects.call(note, "setSubject", graph.specimen());
+        }
+        saving.persist(note);
+        saving.getTransaction().commit();
+        saving.close();
+        return note;
+    }
+
+    private static void readBack(Objects objects, Graph graph, Object found) throws ReflectiveOperationException {
+        assertThat(found).isNotSameAs(graph.specimen()).hasToString("T-1").isEqualTo(graph.specimen());
+        Object dive = objects.call(found, "getDive");
+        assertThat(dive).hasToString("1");
+        assertThat(objects.list(dive, "getHazards")).containsExactly("current", "boats");
+        assertThat(objects.list(dive, "getCrew")).hasToString("[Ada Reed]");
+        assertThat(objects.all(dive, "getInstruments")).hasToString("[Sonde]");
+        assertThat(objects.all(found, "getKeywords")).hasToString("[seagrass]");
+        assertThat(objects.call(objects.call(found, "getSequence"), "getRunTime"))
+                .isEqualTo(Duration.ofMinutes(3));
+    }
+
+    private static void delete(EntityManager reading, Object note, Object specimen) {
+        reading.getTransaction().begin();
+        reading.remove(note);
+        reading.remove(specimen);
+        reading.getTransaction().commit();
+        assertThat(reading.createQuery("select count(s) from SequenceRecord s").getSingleResult())
+                .isEqualTo(0L);
+        assertThat(reading.createQuery("select count(k) from Keyword k").getSingleResult())
+                .isEqualTo(1L);
+    }
+
+    private static String database(Design design) throws SQLException {
+        String url = Databases.postgresqlUrl() + "&stringtype=unspecified";
+        try (Connection connection = DriverManager.getConnection(url);
+                var statement = connection.createStatement()) {
+            statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
+        }
+        return url;
+    }
+
+    private URLClassLoader loader() throws IOException {
+        Path classes = folder.resolve("classes");
+        Files.createDirectories(classes.resolve("META-INF"));
+        String names;
+        try (var walk = Files.walk(classes)) {
+            names = walk.filter(p -> p.toString().endsWith(".class"))
+                    .map(p -> classes.relativize(p).toString().replace('/', '.').replace(".class", ""))
+                    .filter(n -> !n.endsWith("$Key"))
+                    .sorted()
+                    .map(n -> "<class>" + n + "</class>")
+                    .collect(Collectors.joining());
+        }
+        Files.writeString(
+                classes.resolve("META-INF/persistence.xml"),
+                "<persistence xmlns=\"https://jakarta.ee/xml/ns/persistence\" version=\"3.0\">"
+                        + "<persistence-unit name=\"marsh\"><provider>org.eclipse.persistence.jpa.PersistenceProvider</provider>"
+                        + names
+                        + "<exclude-unlisted-classes>true</exclude-unlisted-classes></persistence-unit></persistence>");
+        return new URLClassLoader(
+                new URL[] {classes.toUri().toURL()}, getClass().getClassLoader());
+    }
+
+    private static EntityManagerFactory boot(ClassLoader loader, String url) {
+        Thread.currentThread().setContextClassLoader(loader);
+        return Persistence.createEntityManagerFactory(
+                "marsh",
+                Map.of(
+                        "jakarta.persistence.jdbc.url",
+                        url,
+                        "eclipselink.classloader",
+                        loader,
+                        "eclipselink.logging.level",
+                        "SEVERE",
+                        "eclipselink.weaving",
+                        "false"));
+    }
+
+    /** Uses generated classes by name. */
+    private record Objects(ClassLoader loader) {
+        Object make(String name, Object... values) throws ReflectiveOperationException {
+            Class<?> type = loader.loadClass("saltmarsh." + name);
+            for (Constructor<?> constructor : type.getConstructors()) {
+                if (constructor.getParameterCount() == values.length) {
+                    return constructor.newInstance(values);
+                }
+            }
+            throw new IllegalArgumentException(name + " has no constructor for " + Arrays.toString(values) + " but "
+                    + Arrays.toString(type.getConstructors()));
+        }
+
+        Object constant(String type, String name) throws ReflectiveOperationException {
+            return loader.loadClass("saltmarsh." + type).getField(name).get(null);
+        }
+
+        Object call(Object target, String name, Object... values) throws ReflectiveOperationException {
+            for (Method method : target.getClass().getMethods()) {
+                boolean fits = method.getName().equals(name) && method.getParameterCount() == values.length;
+                if (fits && (values.length == 0 || method.getParameterTypes()[0].isInstance(values[0]))) {
+                    return method.invoke(target, values);
+                }
+            }
+            throw new IllegalArgumentException(target.getClass() + " has no method " + name);
+        }
+
+        /** A copy of a collection, which loads what is loaded lazily. */
+        List<Object> all(Object target, String name) throws ReflectiveOperationException {
+            return new ArrayList<>((Collection<?>) call(target, name));
+        }
+
+        @SuppressWarnings("unchecked")
+        List<Object> list(Object target, String name) throws ReflectiveOperationException {
+            return (List<Object>) call(target, name);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package jasperwing.schema;
+
+import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/** Real databases for tests: one embedded PostgreSQL server for the whole run, with a fresh database a test. */
+public final class Databases {
+    private static final AtomicInteger NUMBER = new AtomicInteger();
+    private static EmbeddedPostgres server;
+
+    private Databases() {}
+
+    private static synchronized EmbeddedPostgres server() {
+        if (server == null) {
+            try {
+                server = EmbeddedPostgres.builder().start();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return server;
+    }
+
+    /** The URL of a new, empty PostgreSQL database. */
+    public static String postgresqlUrl() throws SQLException {
+        String name = "test" + NUMBER.incrementAndGet();
+        try (Connection connection = server().getPostgresDatabase().getConnection();
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        }
+        return server().getJdbcUrl("postgres", name);
+    }
+
+    /** A connection to a new, empty database. */
+    public static Connection open(Dialect dialect) throws SQLException {
+        if (dialect == Dialect.POSTGRESQL) {
+            return DriverManager.getConnection(postgresqlUrl());
+        }
+        Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
+        try (var statement = connection.createStatement()) {
+            statement.execute("pragma foreign_keys = on");
+        }
+        return connection;
+    }
+}
