@@ -46,6 +46,11 @@ public final class Notation {
         return Printer.attribute(attribute, key);
     }
 
+    /** The attribute's type with {@code list} and {@code ?}, as a line has it. */
+    public static String type(Attribute attribute) {
+        return Printer.typeText(attribute);
+    }
+
     /** The relationship's sentence, without the lines below it. */
     public static String print(Relationship relationship) {
         return SentencePrinter.sentence(relationship);

@@ -145,7 +145,7 @@ final class Printer {
         return Quoting.leadingName(attribute.name()) + " " + typeText(attribute) + (rules.isEmpty() ? "" : " " + rules);
     }
 
-    private static String typeText(Attribute attribute) {
+    static String typeText(Attribute attribute) {
         return type(attribute.type()) + (attribute.list() ? " list" : "") + (attribute.optional() ? "?" : "");
     }
 

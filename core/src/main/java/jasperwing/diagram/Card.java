@@ -1,0 +1,43 @@
+package jasperwing.diagram;
+
+import jasperwing.model.AreaColor;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * An entity as it is drawn.
+ *
+ * @param badge a word at the right of the name: {@code link}, {@code outside} or empty
+ * @param color of its area; empty for an entity in no area
+ */
+public record Card(String entity, Box box, Optional<AreaColor> color, String badge, List<Row> rows) {
+    public static final double HEADER = 34;
+    public static final double ROW = 19;
+    public static final double FOOT = 8;
+    public static final double SPINE = 6;
+    public static final double CUT = 14;
+
+    /** Where an attribute's name starts, from the left edge. */
+    public static final double TEXT_LEFT = 26;
+
+    public static final double TEXT_RIGHT = 10;
+
+    public Card {
+        rows = List.copyOf(rows);
+    }
+
+    /** What stands in the margin of a line. */
+    public enum Mark {
+        NONE,
+        KEY,
+        UNIQUE
+    }
+
+    /** One attribute. */
+    public record Row(String name, String type, Mark mark) {}
+
+    /** The box of a line, the width of the card. */
+    public Box rowBox(int index) {
+        return new Box(box.x(), box.y() + HEADER + index * ROW, box.width(), ROW);
+    }
+}

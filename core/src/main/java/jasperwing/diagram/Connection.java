@@ -1,0 +1,19 @@
+package jasperwing.diagram;
+
+import jasperwing.model.Relationship;
+
+/**
+ * A line to be routed.
+ *
+ * @param fromMust and the like: what the sign at that end says
+ * @param label what it is labelled with
+ */
+record Connection(
+        Relationship relationship,
+        Card from,
+        Card to,
+        boolean fromMust,
+        boolean fromMany,
+        boolean toMust,
+        boolean toMany,
+        String label) {}

@@ -1,0 +1,63 @@
+package jasperwing.diagram;
+
+import jasperwing.model.Design;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Roles;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Tells which lines a sheet needs. */
+final class Connections {
+    private Connections() {}
+
+    /** The lines between cards that are on the sheet; one-of relationships are drawn as fans instead. */
+    static List<Connection> of(Design design, Map<String, Card> cards) {
+        List<Connection> all = new ArrayList<>();
+        for (Relationship relationship : design.relationships()) {
+            if (relationship instanceof Tie tie) {
+                Card from = cards.get(tie.from());
+                Card to = cards.get(tie.to());
+                Card link = cards.get(tie.via());
+                if (tie.shape() == Tie.Shape.LINKED && link != null) {
+                    halves(all, tie, from, to, link);
+                } else if (from != null && to != null) {
+                    all.add(whole(tie, from, to));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static Connection whole(Tie tie, Card from, Card to) {
+        boolean backMust = tie.back().map(Reading::must).orElse(false);
+        return new Connection(
+                tie,
+                from,
+                to,
+                backMust,
+                tie.backMany(),
+                tie.forward().must(),
+                tie.forward().many(),
+                label(tie));
+    }
+
+    private static void halves(List<Connection> all, Tie tie, Card from, Card to, Card link) {
+        if (from != null) {
+            all.add(new Connection(tie, from, link, true, false, tie.forward().must(), true, ""));
+        }
+        if (to != null) {
+            boolean backMust = tie.back().map(Reading::must).orElse(false);
+            all.add(new Connection(tie, link, to, backMust, true, true, false, ""));
+        }
+    }
+
+    /** The name of the collection, if there is one; else of what the first entity points to. */
+    private static String label(Tie tie) {
+        boolean backCollection =
+                !tie.forward().many() && tie.back().map(Reading::many).orElse(false);
+        return backCollection && !tie.isSelf() ? Roles.back(tie) : Roles.forward(tie);
+    }
+}

@@ -1,0 +1,41 @@
+package jasperwing.diagram;
+
+import jasperwing.model.Relationship;
+import java.util.List;
+
+/**
+ * A relationship, or one half of one with a link entity, as it is drawn.
+ *
+ * @param points corners from start to end; each segment is horizontal or vertical
+ * @param label the role it is labelled with, or empty
+ * @param labelAt the left end of the label's base line
+ */
+public record Line(
+        Relationship relationship,
+        String fromEntity,
+        String toEntity,
+        List<Point> points,
+        LineEnd start,
+        LineEnd end,
+        String label,
+        Point labelAt) {
+    public Line {
+        points = List.copyOf(points);
+    }
+
+    /** The shortest distance from a point to the line. */
+    public double distance(Point p) {
+        return distance(points, p);
+    }
+
+    static double distance(List<Point> points, Point p) {
+        double best = Double.MAX_VALUE;
+        for (int i = 1; i < points.size(); i++) {
+            Box box = Box.around(points.get(i - 1), points.get(i));
+            double dx = Math.max(Math.max(box.x() - p.x(), 0), p.x() - box.right());
+            double dy = Math.max(Math.max(box.y() - p.y(), 0), p.y() - box.bottom());
+            best = Math.min(best, Math.hypot(dx, dy));
+        }
+        return best;
+    }
+}

@@ -1,0 +1,112 @@
+package jasperwing.diagram;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Decides where on a card's sides lines start and end, so that they cross little and keep apart. */
+final class Ports {
+    private static final double APART = 24;
+    private static final double CORNER = 17;
+
+    /** One end of one line, to be given a place. */
+    static final class Port {
+        private final Card card;
+        private final Side side;
+        private final Box other;
+        private double along;
+
+        Port(Card card, Side side, Box other) {
+            this.card = card;
+            this.side = side;
+            this.other = other;
+        }
+
+        Side side() {
+            return side;
+        }
+
+        Point at() {
+            Box box = card.box();
+            return switch (side) {
+                case LEFT -> new Point(box.x(), along);
+                case RIGHT -> new Point(box.right(), along);
+                case TOP -> new Point(along, box.y());
+                case BOTTOM -> new Point(along, box.bottom());
+            };
+        }
+
+        private double low() {
+            return side.isHorizontal() ? card.box().y() : card.box().x();
+        }
+
+        private double high() {
+            return side.isHorizontal() ? card.box().bottom() : card.box().right();
+        }
+
+        /** The middle of what both cards share along the side, so that a straight line is possible; else towards the other. */
+        private double wanted() {
+            double otherLow = side.isHorizontal() ? other.y() : other.x();
+            double otherHigh = side.isHorizontal() ? other.bottom() : other.right();
+            double low = Math.max(low() + CORNER, otherLow + CORNER);
+            double high = Math.min(high() - CORNER, otherHigh - CORNER);
+            double target = low <= high ? (low + high) / 2 : (otherLow + otherHigh) / 2;
+            return Math.max(low() + CORNER, Math.min(high() - CORNER, target));
+        }
+
+        private double otherCenter() {
+            return side.isHorizontal() ? other.center().y() : other.center().x();
+        }
+    }
+
+    private final Map<String, Map<Side, List<Port>>> bySide = new HashMap<>();
+
+    Port add(Card card, Side side, Box other) {
+        Port port = new Port(card, side, other);
+        bySide.computeIfAbsent(card.entity(), e -> new EnumMap<>(Side.class))
+                .computeIfAbsent(side, s -> new ArrayList<>())
+                .add(port);
+        return port;
+    }
+
+    /** Gives every port its place: in the order of the far ends, as near to where each wants to be as they fit. */
+    void settle() {
+        bySide.values().forEach(sides -> sides.values().forEach(Ports::spread));
+    }
+
+    private static void spread(List<Port> ports) {
+        ports.sort(Comparator.comparingDouble(Port::wanted).thenComparingDouble(Port::otherCenter));
+        Port first = ports.get(0);
+        double room = first.high() - first.low() - 2 * CORNER;
+        double apart = Math.min(APART, ports.size() > 1 ? room / (ports.size() - 1) : APART);
+        double[] at = ports.stream().mapToDouble(Port::wanted).toArray();
+        for (int i = 1; i < at.length; i++) {
+            at[i] = Math.max(at[i], at[i - 1] + apart);
+        }
+        double over = at[at.length - 1] - (first.high() - CORNER);
+        for (int i = at.length - 1; i >= 0 && over > 0; i--) {
+            double most = i == at.length - 1 ? first.high() - CORNER : at[i + 1] - apart;
+            at[i] = Math.min(at[i], most);
+        }
+        for (int i = 0; i < at.length; i++) {
+            ports.get(i).along = Math.rint(at[i]);
+        }
+    }
+
+    /** The sides two cards should be joined at: facing each other, across the wider gap when they stand askew. */
+    static Side[] facing(Box from, Box to) {
+        double right = to.x() - from.right();
+        double left = from.x() - to.right();
+        double below = to.y() - from.bottom();
+        double above = from.y() - to.bottom();
+        double horizontal = Math.max(right, left);
+        double vertical = Math.max(below, above);
+        if (horizontal >= vertical || vertical < 2 * LineEnd.LENGTH && horizontal > 0) {
+            return right >= left ? new Side[] {Side.RIGHT, Side.LEFT} : new Side[] {Side.LEFT, Side.RIGHT};
+        }
+        return below >= above ? new Side[] {Side.BOTTOM, Side.TOP} : new Side[] {Side.TOP, Side.BOTTOM};
+    }
+}

@@ -1,0 +1,156 @@
+package jasperwing.diagram;
+
+import jasperwing.model.Design;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/** Lays out one sheet of a design: cards where they were put, lines around them. */
+public final class SceneBuilder {
+    private final Design design;
+    private final Map<String, Card> cards = new LinkedHashMap<>();
+    private final Ports ports = new Ports();
+    private final Router router;
+    private final Labels labels;
+
+    private SceneBuilder(Design design, String sheet, Metrics metrics) {
+        this.design = design;
+        Free.cards(design, sheet, metrics).forEach(c -> cards.put(c.entity(), c));
+        List<Box> boxes = cards.values().stream().map(Card::box).toList();
+        this.router = new Router(boxes);
+        this.labels = new Labels(metrics, boxes);
+    }
+
+    /**
+     * The scene of a sheet.
+     *
+     * @param sheet its name, or empty for the sheet of all entities
+     */
+    public static Scene build(Design design, String sheet, Metrics metrics) {
+        return new SceneBuilder(design, sheet, metrics).build();
+    }
+
+    private record Ends(Connection connection, Ports.Port from, Ports.Port to) {}
+
+    private record Branching(OneOf oneOf, Ports.Port trunk, List<Ports.Port> subjects) {}
+
+    private Scene build() {
+        List<Ends> ends = Connections.of(design, cards).stream().map(this::ends).toList();
+        List<Branching> fans = design.relationships().stream()
+                .filter(r -> r instanceof OneOf)
+                .map(r -> branching((OneOf) r))
+                .filter(Objects::nonNull)
+                .toList();
+        ports.settle();
+        ends.forEach(e -> {
+            router.sign(e.from().at(), e.from().side());
+            router.sign(e.to().at(), e.to().side());
+        });
+        fans.forEach(f -> {
+            router.sign(f.trunk().at(), f.trunk().side());
+            router.block(Fan.box(hub(f.trunk()), f.trunk().side()));
+        });
+        Map<Ends, List<Point>> routes = new HashMap<>();
+        ends.stream().sorted((a, b) -> Double.compare(length(a), length(b))).forEach(e -> routes.put(e, route(e)));
+        List<Fan> drawn = fans.stream().map(this::fan).toList();
+        routes.values().forEach(labels::avoid);
+        drawn.forEach(f -> {
+            f.branches().forEach(labels::avoid);
+            labels.avoid(f.box());
+        });
+        List<Line> lines = ends.stream().map(e -> line(e, routes.get(e))).toList();
+        return new Scene(
+                List.copyOf(cards.values()),
+                lines,
+                drawn.stream().map(this::labelled).toList());
+    }
+
+    private Ends ends(Connection c) {
+        if (c.from() == c.to()) {
+            return new Ends(
+                    c,
+                    ports.add(c.from(), Side.RIGHT, c.from().box()),
+                    ports.add(c.from(), Side.BOTTOM, c.from().box()));
+        }
+        Side[] sides = Ports.facing(c.from().box(), c.to().box());
+        return new Ends(
+                c,
+                ports.add(c.from(), sides[0], c.to().box()),
+                ports.add(c.to(), sides[1], c.from().box()));
+    }
+
+    private static double length(Ends ends) {
+        return ends.from().at().distance(ends.to().at());
+    }
+
+    private List<Point> route(Ends e) {
+        return router.route(e.from().at(), e.from().side(), e.to().at(), e.to().side());
+    }
+
+    private Line line(Ends e, List<Point> route) {
+        Connection c = e.connection();
+        LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany());
+        LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany());
+        Point labelAt = c.label().isEmpty() ? route.get(0) : labels.place(c.label(), route);
+        Relationship relationship = c.relationship();
+        return new Line(relationship, c.from().entity(), c.to().entity(), route, start, end, c.label(), labelAt);
+    }
+
+    private Branching branching(OneOf oneOf) {
+        Card from = cards.get(oneOf.from());
+        List<Card> subjects = oneOf.subjects().stream()
+                .map(cards::get)
+                .filter(Objects::nonNull)
+                .toList();
+        if (from == null || subjects.isEmpty()) {
+            return null;
+        }
+        Box all = subjects.stream().map(Card::box).reduce(Box::union).orElseThrow();
+        Side side = Ports.facing(
+                from.box(), all.overlaps(from.box()) ? subjects.get(0).box() : all)[0];
+        Ports.Port trunk = ports.add(from, side, all);
+        Point hub = side.out(from.box().center(), Fan.TRUNK);
+        Box hubBox = new Box(hub.x(), hub.y(), 1, 1);
+        List<Ports.Port> ends = subjects.stream()
+                .map(s -> ports.add(s, Ports.facing(from.box(), s.box())[1], s == from ? from.box() : hubBox))
+                .toList();
+        return new Branching(oneOf, trunk, ends);
+    }
+
+    private static Point hub(Ports.Port trunk) {
+        return trunk.side().out(trunk.at(), Fan.TRUNK);
+    }
+
+    private Fan fan(Branching b) {
+        Point hub = hub(b.trunk());
+        Side side = b.trunk().side();
+        Point[][] routes = new Point[b.subjects().size()][];
+        List<Ports.Port> ordered = b.subjects().stream()
+                .sorted(Comparator.comparingDouble(p -> side.isHorizontal() ? p.at().y() : p.at().x()))
+                .toList();
+        for (Ports.Port subject : ordered) {
+            Point start = Fan.tip(hub, side, ordered.indexOf(subject), ordered.size());
+            List<Point> route = router.route(start, side, subject.at(), subject.side());
+            routes[b.subjects().indexOf(subject)] = route.toArray(Point[]::new);
+        }
+        List<List<Point>> branches = Arrays.stream(routes).map(List::of).toList();
+        Reading back = b.oneOf().back().orElse(new Reading(false, "have", true, ""));
+        LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many());
+        String label = b.oneOf().forward().verb().replaceFirst("^be ", "") + " one of";
+        return new Fan(b.oneOf(), start, hub, side, branches, label, hub);
+    }
+
+    private Fan labelled(Fan fan) {
+        Box box = fan.box();
+        List<Point> below = List.of(new Point(box.x(), box.bottom()), new Point(box.right(), box.bottom()));
+        Point at = labels.place(fan.label(), below);
+        return new Fan(fan.relationship(), fan.start(), fan.hub(), fan.side(), fan.branches(), fan.label(), at);
+    }
+}

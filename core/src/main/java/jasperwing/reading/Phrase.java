@@ -1,0 +1,16 @@
+package jasperwing.reading;
+
+/**
+ * A run of words of a reading.
+ *
+ * @param entity for {@link Slot#DELETE}, the entity whose rows are deleted; else empty
+ */
+public record Phrase(String text, Slot slot, String entity) {
+    static Phrase plain(String text) {
+        return new Phrase(text, Slot.NONE, "");
+    }
+
+    static Phrase of(String text, Slot slot) {
+        return new Phrase(text, slot, "");
+    }
+}

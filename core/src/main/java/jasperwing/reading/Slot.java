@@ -1,0 +1,24 @@
+package jasperwing.reading;
+
+/** The words of a reading that can be chosen. */
+public enum Slot {
+    /** Words that are only read. */
+    NONE,
+    MUST,
+    VERB,
+    COUNT,
+    BACK_MUST,
+    BACK_VERB,
+    BACK_COUNT,
+    /** Whether the relationship is known from the far end at all. */
+    READ_BACK,
+    /** What deleting a row that is pointed to does. */
+    DELETE,
+    /** How a one-of is kept. */
+    KEEPING;
+
+    /** Whether the words are typed rather than chosen. */
+    public boolean isTyped() {
+        return this == VERB || this == BACK_VERB;
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * Readings: a relationship said aloud in plain words, with the words that can be changed marked.
+ *
+ * <p>In: relationships. Out: phrases, and the relationship each choice of a word leads to. May know the model and naming.
+ */
+package jasperwing.reading;
