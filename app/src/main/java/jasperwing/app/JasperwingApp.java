@@ -1,0 +1,71 @@
+package jasperwing.app;
+
+import jasperwing.app.classes.ClassesStage;
+import jasperwing.app.draw.DrawStage;
+import jasperwing.app.keys.KeysStage;
+import jasperwing.app.shell.Files;
+import jasperwing.app.shell.Settings;
+import jasperwing.app.shell.Shell;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.Design;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/** The window. */
+public final class JasperwingApp extends Application {
+    private static Start start = new Start(Design.named("New design"), Optional.empty(), Optional.empty());
+
+    /**
+     * What the window begins with.
+     *
+     * @param file where the design came from and is saved to; empty for one that has no file yet
+     * @param walk a folder to leave the walk through the demo in; empty to let the user use the window
+     */
+    public record Start(Design design, Optional<Path> file, Optional<Path> walk) {}
+
+    /** Opens the window and returns when it is closed. Can be called once in a process. */
+    public static void open(Start with) {
+        start = with;
+        System.setProperty("java.awt.headless", "true");
+        Application.launch(JasperwingApp.class);
+    }
+
+    @Override
+    public void start(Stage window) {
+        Window opened = Window.open(window, start.design(), start.file(), Settings.standard());
+        start.walk().ifPresent(folder -> new Walk(opened, folder).run());
+    }
+
+    /** The parts of an open window, for what drives it. */
+    public record Window(
+            Stage stage,
+            Workspace workspace,
+            Files files,
+            Shell shell,
+            DrawStage draw,
+            KeysStage keys,
+            ClassesStage classes) {
+        public static Window open(Stage stage, Design design, Optional<Path> file, Settings settings) {
+            Workspace workspace = new Workspace(design);
+            Files files = new Files(workspace, settings);
+            DrawStage draw = new DrawStage(workspace);
+            KeysStage keys = new KeysStage(workspace);
+            ClassesStage classes = new ClassesStage(workspace);
+            Shell shell = new Shell(workspace, files, List.of(draw, keys, classes));
+            Scene scene = new Scene(shell, 1280, 800);
+            Shell.style(scene);
+            stage.setScene(scene);
+            stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
+            stage.setOnCloseRequest(e -> files.flush());
+            file.ifPresentOrElse(f -> files.open(f), () -> files.start(design, Optional.empty()));
+            stage.show();
+            Platform.runLater(() -> draw.shown());
+            return new Window(stage, workspace, files, shell, draw, keys, classes);
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package jasperwing.app;
+
+import jasperwing.app.shell.Selection;
+import jasperwing.findings.Finding;
+import jasperwing.model.Design;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.storage.DesignFile;
+import jasperwing.storage.SafeWrite;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.robot.Robot;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/**
+ * Walks through the demo in the open window, taking pictures on the way: the stages, a sentence being said, a card being
+ * typed on. Then mends the fault, writes classes and tables, and closes the window.
+ */
+final class Walk {
+    private final JasperwingApp.Window window;
+    private final Path folder;
+    private final Robot robot = new Robot();
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+
+    Walk(JasperwingApp.Window window, Path folder) {
+        this.window = window;
+        this.folder = folder;
+    }
+
+    void run() {
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        picture("draw");
+        step(() -> press(KeyCode.ENTER));
+        step(() -> type("surfacedAt timestamp?"));
+        picture("typing");
+        step(() -> press(KeyCode.ESCAPE));
+        step(() -> window.workspace().undo());
+        step(() -> window.shell().lookup("#say").requestFocus());
+        step(() -> type("each Dive may have many Photo, which must belong to one Dive"));
+        picture("say");
+        step(() -> press(KeyCode.ESCAPE));
+        step(() -> window.shell().go(window.keys()));
+        step(this::selectFault);
+        picture("keys");
+        step(this::mend);
+        step(() -> window.classes().chooseFolder(folder.resolve("classes")));
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> window.shell().go(window.classes()));
+        picture("classes");
+        step(() -> ((javafx.scene.control.Button) window.shell().lookup("#write")).fire());
+        step(this::write);
+        step(() -> {
+            window.files().flush();
+            window.stage().close();
+            Platform.exit();
+        });
+        next();
+    }
+
+    private void step(Runnable step) {
+        steps.add(step);
+    }
+
+    /** Gives the window time to paint between steps. */
+    private void next() {
+        PauseTransition pause = new PauseTransition(Duration.millis(350));
+        pause.setOnFinished(e -> {
+            Runnable step = steps.poll();
+            if (step != null) {
+                step.run();
+                next();
+            }
+        });
+        pause.play();
+    }
+
+    private void press(KeyCode code) {
+        robot.keyType(code);
+    }
+
+    private void type(String text) {
+        if (window.stage().getScene().getFocusOwner() instanceof javafx.scene.control.TextInputControl input) {
+            input.insertText(input.getCaretPosition(), text);
+        }
+    }
+
+    private void selectFault() {
+        fault().flatMap(f -> f.subject().relationship())
+                .ifPresent(r -> window.workspace().selection().set(Selection.of(r)));
+    }
+
+    private java.util.Optional<Finding> fault() {
+        return window.workspace().projection().get().report().findings().stream()
+                .findFirst();
+    }
+
+    private void mend() {
+        fault().ifPresent(f -> window.workspace().edit(f.fixes().get(0).edit()));
+    }
+
+    private void picture(String name) {
+        step(() -> {
+            var scene = window.stage().getScene();
+            Rectangle2D area = new Rectangle2D(
+                    window.stage().getX() + scene.getX(),
+                    window.stage().getY() + scene.getY(),
+                    scene.getWidth(),
+                    scene.getHeight());
+            save(robot.getScreenCapture(null, area), folder.resolve("pictures").resolve(name + ".png"));
+        });
+    }
+
+    private static void save(WritableImage image, Path file) {
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader()
+                .getPixels(0, 0, width, height, javafx.scene.image.PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        copy.setRGB(0, 0, width, height, pixels, 0, width);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(copy, "png", out);
+            SafeWrite.write(file, out.toByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void write() {
+        Design design = window.workspace().design();
+        try {
+            for (Dialect dialect : Dialect.values()) {
+                SafeWrite.write(
+                        folder.resolve(dialect.word() + ".sql"),
+                        Schema.derive(design, dialect).sql());
+            }
+            DesignFile.save(folder.resolve("saltmarsh.wing"), design);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

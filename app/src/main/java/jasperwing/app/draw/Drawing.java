@@ -1,0 +1,92 @@
+package jasperwing.app.draw;
+
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Notes;
+import jasperwing.model.Reading;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Sheet;
+import jasperwing.model.SheetEdits;
+import jasperwing.model.Tie;
+import jasperwing.naming.Roles;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What drawing means as edits: pure functions from a gesture's ends to an edit. */
+final class Drawing {
+    private Drawing() {}
+
+    /** A name no entity has yet. */
+    static String freeName(Design design) {
+        for (int i = 1; ; i++) {
+            String name = i == 1 ? "NewEntity" : "NewEntity" + i;
+            if (design.entities().stream()
+                    .noneMatch(e -> e.name().toLowerCase(Locale.ROOT).equals(name.toLowerCase(Locale.ROOT)))) {
+                return name;
+            }
+        }
+    }
+
+    /** A new entity at a place; on a sheet of its own it is shown there too. */
+    static Edit entityAt(String name, String sheet, double x, double y) {
+        Edit add = EntityEdits.add(Entity.keyed(name))
+                .then(SheetEdits.place(name, sheet, (int) Math.round(x), (int) Math.round(y)));
+        return sheet.isEmpty() ? add : add.then(onSheet(name, sheet));
+    }
+
+    private static Edit onSheet(String entity, String sheet) {
+        return design -> design.withSheets(design.sheets().stream()
+                .map(s -> s.name().equals(sheet)
+                        ? new Sheet(
+                                s.name(),
+                                java.util.stream.Stream.concat(
+                                                s.entities().stream(), java.util.stream.Stream.of(entity))
+                                        .toList(),
+                                s.comments())
+                        : s)
+                .toList());
+    }
+
+    /**
+     * The relationship a drag from one card to another states first: the one dragged from holds the key. Onto itself, it
+     * makes a tree. When the role it would have is taken, another is found.
+     */
+    static Tie tie(Design design, String from, String to) {
+        if (from.equals(to)) {
+            return new Tie(
+                    from,
+                    to,
+                    "",
+                    new Reading(false, "be under", false, free(design, from, "parent")),
+                    Optional.of(new Reading(false, "have", true, "children")),
+                    List.of(),
+                    Notes.NONE);
+        }
+        Tie plain = new Tie(
+                from,
+                to,
+                "",
+                new Reading(true, "belong to", false, ""),
+                Optional.of(new Reading(false, "have", true, "")),
+                List.of(),
+                Notes.NONE);
+        String role = Roles.forward(plain);
+        String free = free(design, from, role);
+        return free.equals(role) ? plain : plain.withForward(plain.forward().withRole(free));
+    }
+
+    private static String free(Design design, String holder, String role) {
+        String name = role;
+        for (int i = 2; Roles.find(design, holder, name).isPresent(); i++) {
+            name = role + i;
+        }
+        return name;
+    }
+
+    static Edit relate(Tie tie) {
+        return RelationshipEdits.add(tie);
+    }
+}

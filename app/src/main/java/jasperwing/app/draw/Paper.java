@@ -1,0 +1,67 @@
+package jasperwing.app.draw;
+
+import java.awt.Graphics2D;
+import java.awt.Point;
+import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.DataBuffer;
+import java.awt.image.DataBufferInt;
+import java.awt.image.DirectColorModel;
+import java.awt.image.Raster;
+import java.awt.image.SinglePixelPackedSampleModel;
+import java.awt.image.WritableRaster;
+import java.nio.IntBuffer;
+import java.util.function.Consumer;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+
+/** Pixels that Java2D paints and JavaFX shows, without a copy between them. Sizes are in pixels of the screen. */
+final class Paper {
+    private static final int[] MASKS = {0x00ff0000, 0x0000ff00, 0x000000ff, 0xff000000};
+
+    private final ImageView node = new ImageView();
+    private PixelBuffer<IntBuffer> pixels;
+    private BufferedImage image;
+
+    ImageView node() {
+        return node;
+    }
+
+    /** Makes room for a picture of this size, at the scale of the screen it is shown on. */
+    void resize(double width, double height, double scale) {
+        int w = Math.max(1, (int) Math.ceil(width * scale));
+        int h = Math.max(1, (int) Math.ceil(height * scale));
+        if (image == null || image.getWidth() != w || image.getHeight() != h) {
+            int[] data = new int[w * h];
+            ColorModel colors = new DirectColorModel(
+                    java.awt.color.ColorSpace.getInstance(java.awt.color.ColorSpace.CS_sRGB),
+                    32,
+                    MASKS[0],
+                    MASKS[1],
+                    MASKS[2],
+                    MASKS[3],
+                    true,
+                    DataBuffer.TYPE_INT);
+            WritableRaster raster = Raster.createWritableRaster(
+                    new SinglePixelPackedSampleModel(DataBuffer.TYPE_INT, w, h, MASKS),
+                    new DataBufferInt(data, data.length),
+                    new Point(0, 0));
+            image = new BufferedImage(colors, raster, true, null);
+            pixels = new PixelBuffer<>(w, h, IntBuffer.wrap(data), PixelFormat.getIntArgbPreInstance());
+            node.setImage(new WritableImage(pixels));
+        }
+        node.setFitWidth(w / scale);
+        node.setFitHeight(h / scale);
+    }
+
+    void paint(Consumer<Graphics2D> painter) {
+        pixels.updateBuffer(b -> {
+            Graphics2D g = image.createGraphics();
+            painter.accept(g);
+            g.dispose();
+            return null;
+        });
+    }
+}

@@ -1,0 +1,93 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.Hit;
+import jasperwing.diagram.Point;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Tie;
+import jasperwing.reading.Readings;
+import jasperwing.say.Additions;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Line;
+
+/** Draws a relationship from a card's edge: to another card, or to paper, which makes the entity. What it states shows at once. */
+final class RelateDrag implements Drag {
+    private final Workspace workspace;
+    private final SheetView sheet;
+    private final String from;
+    private final Line line;
+    private final VBox says = new VBox(4);
+    private final Label sentence = new Label();
+    private final Label adds = new Label();
+    private String saidFor = "";
+
+    RelateDrag(Workspace workspace, SheetView sheet, String from, Point start) {
+        this.workspace = workspace;
+        this.sheet = sheet;
+        this.from = from;
+        line = new Line(start.x(), start.y(), start.x(), start.y());
+        line.getStyleClass().add("rubber");
+        says.getStyleClass().add("drag-says");
+        sentence.setWrapText(true);
+        sentence.setMaxWidth(270);
+        adds.getStyleClass().addAll("code", "quiet-code");
+        adds.setWrapText(true);
+        adds.setMaxWidth(270);
+        says.getChildren().addAll(sentence, adds);
+        says.setMouseTransparent(true);
+        line.setMouseTransparent(true);
+        sheet.overlay().getChildren().addAll(line, says);
+    }
+
+    @Override
+    public void to(Point at) {
+        line.setEndX(at.x());
+        line.setEndY(at.y());
+        says.relocate(at.x() + 18, at.y() + 22);
+        String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
+        if (!target.equals(saidFor)) {
+            saidFor = target;
+            Design before = workspace.design();
+            Tie tie = Drawing.tie(before, from, target);
+            sentence.setText(Readings.text(Readings.from(tie, from)));
+            adds.setText(String.join("\n", Additions.of(before, edit(tie, at).on(before))));
+        }
+    }
+
+    private Optional<String> target(Point at) {
+        Hit hit = Hit.at(
+                sheet.scene(),
+                sheet.viewport().toSheet(at.x(), at.y()),
+                4 / sheet.viewport().zoom());
+        if (hit instanceof Hit.OnCard card) {
+            return Optional.of(card.card().entity());
+        }
+        return hit instanceof Hit.OnEdge edge ? Optional.of(edge.card().entity()) : Optional.empty();
+    }
+
+    private Edit edit(Tie tie, Point at) {
+        if (workspace.design().entity(tie.to()).isPresent()) {
+            return Drawing.relate(tie);
+        }
+        Point place = sheet.viewport().toSheet(at.x(), at.y());
+        return Drawing.entityAt(tie.to(), sheet.sheet().get(), place.x(), place.y() - 17)
+                .then(Drawing.relate(tie));
+    }
+
+    @Override
+    public void end(Point at) {
+        cancel();
+        String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
+        Tie tie = Drawing.tie(workspace.design(), from, target);
+        workspace.edit(edit(tie, at), Selection.of(tie));
+    }
+
+    @Override
+    public void cancel() {
+        sheet.overlay().getChildren().removeAll(line, says);
+    }
+}

@@ -1,0 +1,211 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.Box;
+import jasperwing.diagram.Card;
+import jasperwing.diagram.Fan;
+import jasperwing.diagram.Line;
+import jasperwing.diagram.Point;
+import jasperwing.diagram.Scene;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.Design;
+import jasperwing.picture.Emphasis;
+import jasperwing.picture.Painter;
+import jasperwing.picture.Palette;
+import jasperwing.picture.Typefaces;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+
+/** The sheet: a painted picture of the scene; above it, as nodes, only what is being typed or dragged. */
+final class SheetView extends Region {
+    private final Workspace workspace;
+    private final Viewport viewport = new Viewport();
+    private final Paper paper = new Paper();
+    private final Painter painter = new Painter(Palette.LIGHT);
+    private final Pane overlay = new Pane();
+    private final Handles handles;
+    private final StringProperty sheet = new SimpleStringProperty("");
+    private final ObjectProperty<Optional<String>> edited = new SimpleObjectProperty<>(Optional.empty());
+    private Scene scene = Scene.EMPTY;
+    private Design preview;
+    private boolean fitted;
+
+    SheetView(Workspace workspace) {
+        this.workspace = workspace;
+        this.handles = new Handles(viewport);
+        getStyleClass().add("sheet");
+        setId("sheet");
+        setFocusTraversable(true);
+        overlay.setPickOnBounds(false);
+        getChildren().addAll(paper.node(), handles, overlay);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        workspace.projection().addListener((o, was, is) -> rebuild());
+        workspace.selection().addListener((o, was, is) -> {
+            requestLayout();
+            is.single().flatMap(scene::card).ifPresent(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
+        });
+        sheet.addListener((o, was, is) -> {
+            rebuild();
+            fit();
+        });
+        edited.addListener((o, was, is) -> requestLayout());
+        viewport.view().addListener((o, was, is) -> requestLayout());
+        rebuild();
+    }
+
+    /** The name of the sheet shown; empty for that of all entities. */
+    StringProperty sheet() {
+        return sheet;
+    }
+
+    /** The entity whose lines are being typed on, above the picture. */
+    ObjectProperty<Optional<String>> edited() {
+        return edited;
+    }
+
+    Viewport viewport() {
+        return viewport;
+    }
+
+    Scene scene() {
+        return scene;
+    }
+
+    /** Where nodes above the picture go. */
+    Pane overlay() {
+        return overlay;
+    }
+
+    /** Shows another design for the time of a drag; {@code null} ends it. */
+    void preview(Design design) {
+        preview = design;
+        rebuild();
+    }
+
+    void fit() {
+        viewport.fit(scene.bounds(), getWidth(), getHeight() - 60);
+    }
+
+    private void rebuild() {
+        Design design = preview != null ? preview : workspace.design();
+        scene = SceneBuilder.build(design, sheet.get(), Typefaces.get());
+        requestLayout();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (!fitted && getWidth() > 0 && getHeight() > 0) {
+            fitted = true;
+            fit();
+        }
+        double scale = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
+        paper.resize(getWidth(), getHeight(), scale);
+        paper.paint(g -> {
+            Painter.View view = viewport.view().get();
+            g.scale(scale, scale);
+            painter.paper(g, view, getWidth(), getHeight());
+            painter.paint(g, scene, emphasis(), view, getWidth(), getHeight());
+        });
+        overlay.resizeRelocate(0, 0, getWidth(), getHeight());
+        handles.resizeRelocate(0, 0, getWidth(), getHeight());
+        handles.show(scene, getWidth(), getHeight());
+        super.layoutChildren();
+    }
+
+    private Emphasis emphasis() {
+        Selection selection = workspace.selection().get();
+        return new Emphasis(
+                selection.entities(),
+                selection.relationship().map(Set::of).orElse(Set.of()),
+                edited.get().map(Set::of).orElse(Set.of()));
+    }
+
+    /** Where a card stands, in this node's pixels; empty when it is not on the sheet. */
+    Optional<Box> onScreen(String entity) {
+        return scene.card(entity).map(Card::box).map(b -> {
+            Point at = viewport.toScreen(new Point(b.x(), b.y()));
+            return new Box(at.x(), at.y(), b.width() * viewport.zoom(), b.height() * viewport.zoom());
+        });
+    }
+
+    /** Invisible nodes where cards, lines and fans are painted: for screen readers, and to find them by name. */
+    private static final class Handles extends Pane {
+        private static final int MOST = 400;
+
+        private final Viewport viewport;
+
+        Handles(Viewport viewport) {
+            this.viewport = viewport;
+            setMouseTransparent(true);
+        }
+
+        void show(Scene scene, double width, double height) {
+            getChildren().clear();
+            for (Card card : scene.cards()) {
+                handle(
+                        "card-" + card.entity(),
+                        card.entity() + ", " + card.rows().size() + " attributes",
+                        card.box());
+            }
+            for (Line line : scene.lines()) {
+                Point middle = middle(line);
+                String name = line.fromEntity() + "-" + line.toEntity();
+                handle(
+                        "line-" + name,
+                        line.relationship().from() + " " + line.label(),
+                        new Box(middle.x() - 3, middle.y() - 3, 6, 6));
+            }
+            for (Fan fan : scene.fans()) {
+                handle("fan-" + fan.relationship().from(), fan.relationship().from() + " " + fan.label(), fan.box());
+            }
+        }
+
+        private static Point middle(Line line) {
+            Point a = line.points().get(0);
+            Point b = line.points().get(1);
+            double longest = 0;
+            for (int i = 1; i < line.points().size(); i++) {
+                double length = line.points().get(i - 1).distance(line.points().get(i));
+                if (length > longest) {
+                    longest = length;
+                    a = line.points().get(i - 1);
+                    b = line.points().get(i);
+                }
+            }
+            return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+        }
+
+        private void handle(String id, String text, Box box) {
+            if (getChildren().size() >= MOST) {
+                return;
+            }
+            Region region = new Region();
+            region.setId(id);
+            region.setAccessibleText(text);
+            Point at = viewport.toScreen(new Point(box.x(), box.y()));
+            region.resizeRelocate(at.x(), at.y(), box.width() * viewport.zoom(), box.height() * viewport.zoom());
+            region.setManaged(false);
+            getChildren().add(region);
+        }
+    }
+
+    /** Where a place on the sheet is on the whole screen. */
+    Point2D toWholeScreen(Point p) {
+        Point at = viewport.toScreen(p);
+        Bounds bounds = localToScreen(getBoundsInLocal());
+        return new Point2D(bounds.getMinX() + at.x(), bounds.getMinY() + at.y());
+    }
+}

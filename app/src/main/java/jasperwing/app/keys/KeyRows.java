@@ -1,0 +1,182 @@
+package jasperwing.app.keys;
+
+import jasperwing.app.keys.Ledger.Cell;
+import jasperwing.app.shell.Projection;
+import jasperwing.findings.Finding;
+import jasperwing.findings.Level;
+import jasperwing.findings.Rule;
+import jasperwing.model.Entity;
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What the ledger shows of a design, as text. */
+record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs) {
+    /** One row; {@code state} is empty when every rule holds for it. */
+    record KeyRow(Relationship relationship, Optional<Level> state, List<Cell> cells) {}
+
+    static KeyRows of(Projection projection) {
+        Builder builder = new Builder(projection);
+        projection.schema().tables().forEach(builder::foreignKeys);
+        projection.design().relationships().forEach(builder::relationship);
+        return new KeyRows(builder.foreignKeys, builder.joins, builder.oneOfs);
+    }
+
+    int faults() {
+        return count(Level.FAULT);
+    }
+
+    int wrong() {
+        return faults() + count(Level.CAUTION);
+    }
+
+    private int count(Level level) {
+        return (int) java.util.stream.Stream.of(foreignKeys, joins, oneOfs)
+                .flatMap(List::stream)
+                .filter(r -> r.state().equals(Optional.of(level)))
+                .map(KeyRow::relationship)
+                .distinct()
+                .count();
+    }
+
+    private static final class Builder {
+        private final Projection projection;
+        private final List<KeyRow> foreignKeys = new ArrayList<>();
+        private final List<KeyRow> joins = new ArrayList<>();
+        private final List<KeyRow> oneOfs = new ArrayList<>();
+
+        Builder(Projection projection) {
+            this.projection = projection;
+        }
+
+        private Optional<Level> state(Relationship relationship) {
+            return projection.report().findings().stream()
+                    .filter(f -> f.subject().relationship().equals(Optional.of(relationship)))
+                    .map(Finding::level)
+                    .min(Comparator.naturalOrder());
+        }
+
+        void foreignKeys(Table table) {
+            for (ForeignKey key : table.foreignKeys()) {
+                key.role().ifPresent(role -> foreignKeys.add(foreignKey(table, key, role)));
+            }
+        }
+
+        private KeyRow foreignKey(Table table, ForeignKey key, Role role) {
+            Column first = table.column(key.columns().get(0)).orElseThrow();
+            String types = key.columns().stream()
+                    .map(c -> table.column(c).orElseThrow().type())
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            String target = key.target() + "." + String.join(", ", key.targetColumns());
+            return new KeyRow(
+                    role.relationship(),
+                    state(role.relationship()),
+                    List.of(
+                            Cell.code(table.name() + "." + String.join(", ", key.columns())),
+                            Cell.code("\u2192 " + target + (key.enforced() ? "" : " (outside)")),
+                            Cell.words(because(role)),
+                            Cell.code(types),
+                            Cell.words(first.required() ? "no" : "yes"),
+                            Cell.words(key.enforced() ? key.onDelete().words() : "not ours"),
+                            Cell.words(
+                                    table.isUnique(key.columns())
+                                            ? "unique"
+                                            : table.isIndexed(key.columns()) ? "yes" : "no")));
+        }
+
+        private static String because(Role role) {
+            Relationship relationship = role.relationship();
+            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+                return "links " + role.target();
+            }
+            boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
+            Optional<Reading> reading = forward ? Optional.of(relationship.forward()) : relationship.back();
+            return reading.map(r -> (r.must() ? "must " : "may ") + r.verb() + " " + role.target())
+                    .orElse("of " + role.target());
+        }
+
+        void relationship(Relationship relationship) {
+            if (relationship instanceof OneOf oneOf) {
+                oneOf(oneOf);
+            } else if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
+                projection
+                        .schema()
+                        .joinTable(tie)
+                        .ifPresent(t -> joins.add(new KeyRow(
+                                tie,
+                                state(tie),
+                                List.of(
+                                        Cell.code(t.name()),
+                                        Cell.words(tie.from() + " \u00d7 " + tie.to()),
+                                        Cell.code("(" + String.join(", ", t.primaryKey()) + ")"),
+                                        Cell.words("nothing"),
+                                        Cell.words(
+                                                tie.back().isPresent()
+                                                        ? "a set on both sides"
+                                                        : "a set on " + tie.from())))));
+            } else if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+                projection.schema().table(tie.via()).ifPresent(t -> joins.add(link(tie, t)));
+            }
+        }
+
+        private KeyRow link(Tie tie, Table table) {
+            String carries = projection.design().entity(tie.via()).stream()
+                    .map(Entity::attributes)
+                    .flatMap(List::stream)
+                    .map(a -> a.name())
+                    .collect(Collectors.joining(", "));
+            String uniques = table.uniques().stream()
+                    .map(u -> " + unique (" + String.join(", ", u.columns()) + ")")
+                    .collect(Collectors.joining());
+            return new KeyRow(
+                    tie,
+                    state(tie),
+                    List.of(
+                            Cell.code(table.name()),
+                            Cell.words(tie.from() + " \u00d7 " + tie.to()),
+                            Cell.code("(" + String.join(", ", table.primaryKey()) + ")" + uniques),
+                            Cell.words(carries.isEmpty() ? "nothing" : carries),
+                            Cell.words("a class of its own")));
+        }
+
+        private void oneOf(OneOf oneOf) {
+            List<String> columns = projection.schema().table(oneOf.from()).stream()
+                    .flatMap(t -> t.columnsOf(Roles.forward(oneOf)).stream())
+                    .map(Column::name)
+                    .toList();
+            boolean each = oneOf.kept() == Keeping.COLUMN_EACH;
+            boolean differ = projection.report().findings().stream()
+                    .anyMatch(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER
+                            && f.subject().relationship().equals(Optional.of(oneOf)));
+            String enforced = each
+                    ? "yes, each key and that one is filled"
+                    : differ ? "no: the keys differ" : "no: no foreign key";
+            oneOfs.add(new KeyRow(
+                    oneOf,
+                    state(oneOf),
+                    List.of(
+                            Cell.code(projection
+                                            .schema()
+                                            .table(oneOf.from())
+                                            .map(Table::name)
+                                            .orElse("") + "."
+                                    + (each ? Roles.forward(oneOf) + "_\u2026" : String.join(" + ", columns))),
+                            Cell.words(String.join(", ", oneOf.subjects())),
+                            Cell.words(oneOf.kept().words()),
+                            Cell.words(enforced))));
+        }
+    }
+}

@@ -1,0 +1,99 @@
+package jasperwing.app.shell;
+
+import jasperwing.classes.GeneratedFile;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+
+/** Excerpts of the generated classes as boxes of the lens. */
+final class Becomes {
+    private static final int MOST_LINES = 24;
+
+    private Becomes() {}
+
+    static List<Node> entity(Projection projection, String entity) {
+        return projection.files().stream()
+                .filter(f -> f.entity().equals(entity))
+                .limit(1)
+                .map(f -> box(head(f.text())))
+                .toList();
+    }
+
+    /** The fields of a class, up to its first constructor. */
+    private static List<String> head(String text) {
+        List<String> lines = new ArrayList<>();
+        boolean inside = false;
+        for (String line : text.lines().toList()) {
+            inside |= line.startsWith("@Entity");
+            boolean end = line.contains("For the persistence provider")
+                    || line.matches("    (public|protected) \\w+\\(\\) \\{}");
+            if (inside && end) {
+                break;
+            }
+            if (inside && !line.isBlank() && !line.strip().startsWith("/**")) {
+                lines.add(line);
+            }
+        }
+        return lines.size() > MOST_LINES ? concat(lines.subList(0, MOST_LINES), "    \u2026") : lines;
+    }
+
+    private static List<String> concat(List<String> lines, String last) {
+        List<String> all = new ArrayList<>(lines);
+        all.add(last);
+        return all;
+    }
+
+    static List<Node> relationship(Projection projection, Relationship relationship) {
+        Set<String> names = new LinkedHashSet<>();
+        Roles.of(relationship).stream().map(Role::name).forEach(names::add);
+        names.add(Roles.forward(relationship));
+        relationship.back().ifPresent(b -> names.add(Roles.back(relationship)));
+        List<Node> boxes = new ArrayList<>();
+        for (GeneratedFile file : projection.files()) {
+            boolean concerned = relationship.mentions(file.entity())
+                    || relationship instanceof Tie tie && tie.via().equals(file.entity());
+            if (concerned && !file.entity().isEmpty()) {
+                List<String> lines = fields(file.text(), names);
+                if (!lines.isEmpty()) {
+                    boxes.add(box(lines));
+                }
+            }
+        }
+        return boxes;
+    }
+
+    /** The paragraphs that declare a field of one of the names, or of a one-of's column of that name. */
+    private static List<String> fields(String text, Set<String> names) {
+        String any = String.join("|", names.stream().map(Pattern::quote).toList());
+        Pattern field = Pattern.compile("private [\\w.<>]+ (" + any + ")([A-Z]\\w*)?( =.*)?;");
+        List<String> lines = new ArrayList<>();
+        for (String paragraph : text.split("\n\n")) {
+            if (field.matcher(paragraph).find()) {
+                lines.addAll(Arrays.stream(paragraph.split("\n"))
+                        .filter(l -> !l.contains("/**"))
+                        .toList());
+            }
+        }
+        return lines;
+    }
+
+    private static Node box(List<String> lines) {
+        VBox box = new VBox();
+        box.getStyleClass().addAll("code-box", "paper-box");
+        int indent = lines.stream()
+                .mapToInt(l -> l.length() - l.stripLeading().length())
+                .min()
+                .orElse(0);
+        lines.forEach(l -> box.getChildren().add(CodeLine.of(l.substring(indent), true)));
+        return box;
+    }
+}

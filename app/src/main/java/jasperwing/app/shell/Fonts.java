@@ -1,0 +1,31 @@
+package jasperwing.app.shell;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import javafx.scene.text.Font;
+
+/** Makes the bundled fonts known to the window. */
+final class Fonts {
+    private static final List<String> FILES = List.of(
+            "Bitter_600SemiBold",
+            "Figtree_400Regular",
+            "Figtree_400Regular_Italic",
+            "Figtree_500Medium",
+            "Figtree_600SemiBold",
+            "IBMPlexMono_400Regular",
+            "IBMPlexMono_600SemiBold");
+
+    private Fonts() {}
+
+    static void load() {
+        for (String file : FILES) {
+            try (InputStream in = Fonts.class.getResourceAsStream("/jasperwing/fonts/" + file + ".ttf")) {
+                Font.loadFont(in, 13);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+}

@@ -1,0 +1,131 @@
+package jasperwing.app.shell;
+
+import jasperwing.findings.Finding;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+/** What is selected, looked at three ways: how it reads, how it is stored, what it becomes. */
+public final class Lens extends ScrollPane {
+    private final Workspace workspace;
+    private final VBox content = new VBox();
+
+    public Lens(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("lens");
+        content.getStyleClass().add("lens-content");
+        setContent(content);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setAccessibleText("Lens: what is selected");
+        workspace.projection().addListener((o, was, is) -> refresh());
+        workspace.selection().addListener((o, was, is) -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        content.getChildren().clear();
+        Selection selection = workspace.selection().get();
+        Design design = workspace.design();
+        Optional<Entity> entity = selection.single().flatMap(design::entity);
+        if (selection.relationship().isPresent()) {
+            relationship(selection.relationship().get());
+        } else if (entity.isPresent()) {
+            entity(entity.get());
+        } else if (selection.entities().size() > 1) {
+            heading(selection.entities().size() + " entities", "Delete removes them, arrow keys move them");
+        } else {
+            nothing(design);
+        }
+    }
+
+    private void heading(String title, String below) {
+        Label head = new Label(title);
+        head.getStyleClass().add("lens-title");
+        head.setWrapText(true);
+        Label sub = new Label(below);
+        sub.getStyleClass().add("quiet");
+        sub.setWrapText(true);
+        content.getChildren().addAll(head, sub);
+    }
+
+    private void section(String name, List<? extends Node> nodes) {
+        if (!nodes.isEmpty()) {
+            Label label = new Label(name);
+            label.getStyleClass().add("section");
+            content.getChildren().add(label);
+            content.getChildren().addAll(nodes);
+        }
+    }
+
+    private void nothing(Design design) {
+        heading(
+                design.name(),
+                design.entities().size() + " entities, "
+                        + design.relationships().size() + " relationships");
+        section(
+                "Ways in",
+                List.of(
+                        hint("Double-click the paper for an entity, then type its attributes."),
+                        hint("Drag from a card's edge to another card to relate them."),
+                        hint("Press Ctrl K and say it: each Dive may have many Photo, which must belong to one Dive."),
+                        hint("Click a card or a line to see how it reads, is stored, and what it becomes.")));
+    }
+
+    private static Label hint(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add("hint");
+        return label;
+    }
+
+    private void entity(Entity entity) {
+        int count = entity.attributes().size();
+        String area = entity.area().isEmpty() ? "in no area" : entity.area();
+        heading(
+                entity.name(),
+                area + " \u00b7 " + count + (count == 1 ? " attribute" : " attributes")
+                        + (entity.outside() ? " \u00b7 lives outside" : ""));
+        if (!entity.notes().doc().isEmpty()) {
+            content.getChildren().add(hint(entity.notes().doc()));
+        }
+        findings(f -> f.subject().entity().equals(entity.name())
+                && f.subject().relationship().isEmpty());
+        section(
+                "Reads as",
+                workspace.design().relationshipsOf(entity.name()).stream()
+                        .map(r -> reading(r, entity.name()))
+                        .toList());
+        section("Stored as", StoredAs.entity(workspace.projection().get(), entity.name()));
+        section("Becomes", Becomes.entity(workspace.projection().get(), entity.name()));
+    }
+
+    private void relationship(Relationship relationship) {
+        String targets = String.join(", ", relationship.targets());
+        heading(relationship.from() + " and " + targets, "a relationship; click a word to change it");
+        findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
+        section("Reads as", List.of(reading(relationship, relationship.from())));
+        section("Stored as", StoredAs.relationship(workspace.projection().get(), relationship));
+        section("Becomes", Becomes.relationship(workspace.projection().get(), relationship));
+    }
+
+    private void findings(java.util.function.Predicate<Finding> about) {
+        List<FindingBox> boxes = workspace.projection().get().report().findings().stream()
+                .filter(about)
+                .map(f -> new FindingBox(workspace, f))
+                .toList();
+        section("To look at", boxes);
+    }
+
+    private Node reading(Relationship relationship, String entity) {
+        return new ReadingFlow(
+                relationship, entity, now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
+    }
+}

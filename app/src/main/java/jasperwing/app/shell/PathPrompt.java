@@ -1,0 +1,112 @@
+package jasperwing.app.shell;
+
+import java.io.File;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/** Asks for a file inside the window: a path can be typed, or looked for. What goes wrong is said in place. */
+final class PathPrompt extends StackPane {
+    private final VBox card = new VBox(12);
+    private final Label title = new Label();
+    private final TextField field = new TextField();
+    private final Label problem = new Label();
+    private final Button go = new Button();
+    private Function<Path, Optional<String>> action = p -> Optional.empty();
+    private boolean saving;
+
+    PathPrompt() {
+        getStyleClass().add("veil");
+        card.getStyleClass().add("prompt");
+        card.setMaxSize(620, USE_PREF_SIZE);
+        title.getStyleClass().add("lens-title");
+        field.setId("path");
+        problem.getStyleClass().add("say-problem");
+        problem.setId("path-problem");
+        problem.setWrapText(true);
+        go.getStyleClass().add("primary");
+        go.setId("path-go");
+        Button browse = new Button("Look for it\u2026");
+        browse.setOnAction(e -> browse());
+        Button leave = new Button("Leave it");
+        leave.setOnAction(e -> close());
+        HBox.setHgrow(field, Priority.ALWAYS);
+        HBox buttons = new HBox(8, go, leave);
+        card.getChildren().addAll(title, new HBox(8, field, browse), problem, buttons);
+        getChildren().add(card);
+        StackPane.setAlignment(card, Pos.CENTER);
+        setVisible(false);
+        go.setOnAction(e -> submit());
+        field.setOnAction(e -> submit());
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                close();
+                e.consume();
+            }
+        });
+    }
+
+    /** @param then does it, and says what is wrong; empty closes the prompt */
+    void ask(String what, String verb, String start, Function<Path, Optional<String>> then) {
+        title.setText(what);
+        go.setText(verb);
+        saving = verb.equals("Save");
+        field.setText(start);
+        action = then;
+        say("");
+        setVisible(true);
+        field.requestFocus();
+        field.end();
+    }
+
+    private void submit() {
+        try {
+            Optional<String> wrong =
+                    action.apply(Path.of(withEnding(field.getText().strip())));
+            wrong.ifPresentOrElse(this::say, this::close);
+        } catch (InvalidPathException e) {
+            say("That is no path: " + e.getReason());
+        }
+    }
+
+    private String withEnding(String path) {
+        boolean bare = saving
+                && !path.endsWith(File.separator)
+                && !new File(path).getName().contains(".");
+        return bare ? path + ".wing" : path;
+    }
+
+    private void say(String text) {
+        problem.setText(text);
+        problem.setVisible(!text.isEmpty());
+        problem.setManaged(!text.isEmpty());
+    }
+
+    private void browse() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title.getText());
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Designs", "*.wing"));
+        File file = saving
+                ? chooser.showSaveDialog(getScene().getWindow())
+                : chooser.showOpenDialog(getScene().getWindow());
+        if (file != null) {
+            field.setText(file.getPath());
+        }
+    }
+
+    private void close() {
+        setVisible(false);
+        getParent().requestFocus();
+    }
+}

@@ -1,0 +1,51 @@
+package jasperwing.app.shell;
+
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Target;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.util.List;
+
+/** A design with what follows from it. Confined to the window's thread. */
+public final class Projection {
+    private final Design design;
+    private final Schema schema;
+    private final Report report;
+    private final double millis;
+    private List<GeneratedFile> files;
+
+    Projection(Design design) {
+        long start = System.nanoTime();
+        this.design = design;
+        this.schema = Schema.derive(design, Dialect.POSTGRESQL);
+        this.report = Report.of(design, schema);
+        this.millis = (System.nanoTime() - start) / 1e6;
+    }
+
+    public Design design() {
+        return design;
+    }
+
+    public Schema schema() {
+        return schema;
+    }
+
+    public Report report() {
+        return report;
+    }
+
+    /** How long deriving and checking took. */
+    public double millis() {
+        return millis;
+    }
+
+    /** The generated classes, made when first asked for. */
+    public List<GeneratedFile> files() {
+        if (files == null) {
+            files = Target.JAVA_JAKARTA.generate(design);
+        }
+        return files;
+    }
+}

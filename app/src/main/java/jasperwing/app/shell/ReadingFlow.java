@@ -1,0 +1,87 @@
+package jasperwing.app.shell;
+
+import jasperwing.model.Relationship;
+import jasperwing.reading.Option;
+import jasperwing.reading.Phrase;
+import jasperwing.reading.Readings;
+import jasperwing.reading.Slot;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+
+/** A relationship read aloud; its underlined words can be clicked, or reached by Tab and pressed, to change them. */
+public final class ReadingFlow extends TextFlow {
+    private final Relationship relationship;
+    private final Consumer<Relationship> change;
+
+    public ReadingFlow(Relationship relationship, String seenFrom, Consumer<Relationship> change) {
+        this.relationship = relationship;
+        this.change = change;
+        getStyleClass().add("reading");
+        List<Phrase> phrases = Readings.from(relationship, seenFrom);
+        setAccessibleText(Readings.text(phrases));
+        phrases.forEach(p -> getChildren().add(p.slot() == Slot.NONE ? new Text(p.text()) : word(p)));
+    }
+
+    private Node word(Phrase phrase) {
+        Label word = new Label(phrase.text());
+        word.getStyleClass().add("word");
+        word.setId("word-" + phrase.slot() + (phrase.entity().isEmpty() ? "" : "-" + phrase.entity()));
+        word.setAccessibleRole(AccessibleRole.BUTTON);
+        word.setFocusTraversable(true);
+        word.setTooltip(new Tooltip(phrase.slot().isTyped() ? "Click to say it in other words" : "Click to change"));
+        word.setOnMouseClicked(e -> choose(phrase, word));
+        word.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose(phrase, word);
+                e.consume();
+            }
+        });
+        return word;
+    }
+
+    private void choose(Phrase phrase, Label word) {
+        if (phrase.slot().isTyped()) {
+            type(phrase, word);
+            return;
+        }
+        List<Option> options = Readings.options(relationship, phrase);
+        if (options.size() == 2) {
+            options.stream().filter(o -> !o.chosen()).findFirst().ifPresent(o -> change.accept(o.result()));
+            return;
+        }
+        ContextMenu menu = new ContextMenu();
+        for (Option option : options) {
+            MenuItem item = new MenuItem((option.chosen() ? "\u2713 " : "    ") + option.words());
+            item.setOnAction(e -> change.accept(option.result()));
+            menu.getItems().add(item);
+        }
+        menu.show(word, javafx.geometry.Side.BOTTOM, 0, 2);
+    }
+
+    private void type(Phrase phrase, Label word) {
+        TextField field = new TextField(phrase.text());
+        field.getStyleClass().add("verb-field");
+        field.setPrefColumnCount(Math.max(8, phrase.text().length()));
+        getChildren().set(getChildren().indexOf(word), field);
+        field.selectAll();
+        field.requestFocus();
+        field.setOnAction(e -> Readings.withVerb(relationship, phrase.slot(), field.getText())
+                .ifPresentOrElse(change, () -> field.getStyleClass().add("wrong")));
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                getChildren().set(getChildren().indexOf(field), word);
+                e.consume();
+            }
+        });
+    }
+}

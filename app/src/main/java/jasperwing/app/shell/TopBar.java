@@ -1,0 +1,78 @@
+package jasperwing.app.shell;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** The design's name and whether it is saved, the Say field, undo and the file menu. */
+final class TopBar extends HBox {
+    private final SayField say;
+    private final Label title = new Label();
+    private final Label saved = new Label();
+    private final Button undo = new Button("Undo");
+    private final Button redo = new Button("Redo");
+    private final Workspace workspace;
+
+    TopBar(Workspace workspace, Files files) {
+        this.workspace = workspace;
+        getStyleClass().add("top-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        say = new SayField(workspace);
+        title.getStyleClass().add("design-title");
+        title.setMinWidth(USE_PREF_SIZE);
+        title.setMaxWidth(300);
+        saved.getStyleClass().add("quiet");
+        saved.setId("saved");
+        saved.setMinWidth(USE_PREF_SIZE);
+        saved.textProperty().bind(files.state());
+        HBox.setHgrow(say, Priority.ALWAYS);
+        undo.setOnAction(e -> workspace.undo());
+        undo.setTooltip(new Tooltip("Take the last edit back  (Ctrl Z)"));
+        redo.setOnAction(e -> workspace.redo());
+        redo.setTooltip(new Tooltip("Do it again  (Ctrl Shift Z)"));
+        undo.getStyleClass().add("pill");
+        redo.getStyleClass().add("pill");
+        getChildren().addAll(title, saved, say, undo, redo, menu(files));
+        workspace.projection().addListener((o, was, is) -> refresh());
+        refresh();
+    }
+
+    private static MenuButton menu(Files files) {
+        MenuButton menu = new MenuButton("File");
+        menu.setId("file-menu");
+        menu.getStyleClass().add("pill");
+        menu.getItems()
+                .addAll(
+                        item("New design", "Ctrl N", files::newDesign),
+                        item("Open\u2026", "Ctrl O", files::askOpen),
+                        new SeparatorMenuItem(),
+                        item("Save", "Ctrl S", files::save),
+                        item("Save as\u2026", "Ctrl Shift S", files::askSaveAs));
+        return menu;
+    }
+
+    private static MenuItem item(String name, String keys, Runnable action) {
+        Label hint = new Label(keys);
+        hint.getStyleClass().add("quiet");
+        MenuItem item = new MenuItem(name, null);
+        item.setText(name + "    " + keys);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    void sayNow() {
+        say.takeFocus();
+    }
+
+    private void refresh() {
+        title.setText(workspace.design().name());
+        undo.setDisable(!workspace.canUndo());
+        redo.setDisable(!workspace.canRedo());
+    }
+}

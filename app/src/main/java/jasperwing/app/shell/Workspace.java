@@ -1,0 +1,86 @@
+package jasperwing.app.shell;
+
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.History;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** The one reference that changes: a history of designs. The window shows it and edits it here and nowhere else. */
+public final class Workspace {
+    private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
+    private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
+    private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private History history;
+
+    public Workspace(Design design) {
+        open(design, Optional.empty());
+    }
+
+    /** Starts anew with another design; what was done to the last one cannot be undone any more. */
+    public void open(Design design, Optional<Path> from) {
+        history = History.startingWith(design);
+        selection.set(Selection.NONE);
+        path.set(from);
+        projection.set(new Projection(design));
+    }
+
+    public ReadOnlyObjectProperty<Projection> projection() {
+        return projection.getReadOnlyProperty();
+    }
+
+    public ObjectProperty<Selection> selection() {
+        return selection;
+    }
+
+    /** Where the design is saved; empty for one that has no file yet. */
+    public ReadOnlyObjectProperty<Optional<Path>> path() {
+        return path.getReadOnlyProperty();
+    }
+
+    public void savedAs(Path file) {
+        path.set(Optional.of(file));
+    }
+
+    public Design design() {
+        return history.present();
+    }
+
+    public void edit(Edit edit) {
+        move(history.then(edit.on(design())), Optional.empty());
+    }
+
+    /** Edits and selects what the edit brought. */
+    public void edit(Edit edit, Selection then) {
+        move(history.then(edit.on(design())), Optional.of(then));
+    }
+
+    public void undo() {
+        history.undone().ifPresent(h -> move(h, Optional.empty()));
+    }
+
+    public void redo() {
+        history.redone().ifPresent(h -> move(h, Optional.empty()));
+    }
+
+    public boolean canUndo() {
+        return history.undone().isPresent();
+    }
+
+    public boolean canRedo() {
+        return history.redone().isPresent();
+    }
+
+    private void move(History next, Optional<Selection> then) {
+        Design before = design();
+        history = next;
+        selection.set(then.orElseGet(() -> selection.get().in(before, design())));
+        if (!before.equals(design())) {
+            projection.set(new Projection(design()));
+        }
+    }
+}

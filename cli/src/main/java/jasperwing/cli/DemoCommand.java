@@ -1,0 +1,80 @@
+package jasperwing.cli;
+
+import jasperwing.app.JasperwingApp;
+import jasperwing.diagram.Scene;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.findings.Level;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.picture.Pictures;
+import jasperwing.picture.Typefaces;
+import jasperwing.schema.Dialect;
+import jasperwing.storage.DesignFile;
+import jasperwing.storage.SafeWrite;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "demo",
+        mixinStandardHelpOptions = true,
+        description =
+                "Opens the window with the demo; with --walk, runs through it and leaves what it made in a folder.")
+final class DemoCommand implements Callable<Integer> {
+    @Option(names = "--walk", paramLabel = "DIR", description = "walks through the demo and writes to this folder")
+    private Path walk;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        Path file = Path.of(System.getProperty("jasperwing.root", "."), "demo", "saltmarsh.wing");
+        Design design = DesignFile.load(file);
+        if (walk == null) {
+            return WindowCommands.show(new JasperwingApp.Start(design, Optional.empty(), Optional.empty()));
+        }
+        System.setProperty("jasperwing.home", walk.resolve(".settings").toString());
+        WindowCommands.show(new JasperwingApp.Start(design, Optional.empty(), Optional.of(walk)));
+        return summary(design);
+    }
+
+    private int summary(Design before) throws Exception {
+        Design after = DesignFile.load(walk.resolve("saltmarsh.wing"));
+        Scene scene = SceneBuilder.build(after, "", Typefaces.get());
+        for (Pictures.Format format : Pictures.Format.values()) {
+            String name = "saltmarsh." + format.name().toLowerCase(java.util.Locale.ROOT);
+            SafeWrite.write(walk.resolve("pictures").resolve(name), Pictures.draw(scene, format));
+        }
+        PrintWriter out = spec.commandLine().getOut();
+        out.println("Walked through the demo in a window.");
+        out.println("  design    " + after.entities().size() + " entities, "
+                + after.relationships().size() + " relationships");
+        out.println("  opened    " + counts(before));
+        out.println("  mended    " + counts(after));
+        out.println("  classes   " + count("classes", ".java") + " files in " + walk.resolve("classes"));
+        out.println("  tables    " + walk.resolve("postgresql.sql") + ", " + walk.resolve("sqlite.sql"));
+        out.println("  pictures  " + count("pictures", ".png") + " PNG and " + count("pictures", ".svg") + " SVG in "
+                + walk.resolve("pictures"));
+        out.flush();
+        return 0;
+    }
+
+    private static String counts(Design design) {
+        Report report = Report.of(design, Dialect.POSTGRESQL);
+        return report.count(Level.FAULT) + " faults, " + report.count(Level.CAUTION) + " cautions";
+    }
+
+    private long count(String folder, String ending) throws java.io.IOException {
+        try (Stream<Path> files = Files.walk(walk.resolve(folder))) {
+            return files.filter(f -> f.toString().endsWith(ending)).count();
+        }
+    }
+}

@@ -1,0 +1,16 @@
+package jasperwing.cli;
+
+import jasperwing.schema.Dialect;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+
+/** Reads the word for a database. */
+final class DialectOption {
+    private DialectOption() {}
+
+    static Dialect of(String word) throws UsageException {
+        String known = Arrays.stream(Dialect.values()).map(Dialect::word).collect(Collectors.joining(", "));
+        return Dialect.of(word)
+                .orElseThrow(() -> new UsageException("--dialect " + word + " is not known; expected one of " + known));
+    }
+}

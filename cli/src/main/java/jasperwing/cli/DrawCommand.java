@@ -1,0 +1,46 @@
+package jasperwing.cli;
+
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.Design;
+import jasperwing.model.Sheet;
+import jasperwing.picture.Pictures;
+import jasperwing.picture.Typefaces;
+import jasperwing.storage.DesignFile;
+import jasperwing.storage.SafeWrite;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(name = "draw", mixinStandardHelpOptions = true, description = "Draws a sheet as a picture.")
+final class DrawCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "DESIGN", description = "a .wing file")
+    private Path design;
+
+    @Option(names = "-o", paramLabel = "FILE", required = true, description = "an .svg or .png file")
+    private Path file;
+
+    @Option(
+            names = "--sheet",
+            paramLabel = "S",
+            defaultValue = "",
+            description = "the sheet; all entities when left out")
+    private String sheet;
+
+    @Override
+    public Integer call() throws Exception {
+        Pictures.Format format = Pictures.Format.of(file.toString())
+                .orElseThrow(() -> new UsageException(file + ": the name must end in .svg or .png"));
+        Design read = DesignFile.load(design);
+        String sheets =
+                String.join(", ", read.sheets().stream().map(Sheet::name).toList());
+        if (!sheet.isEmpty() && read.sheets().stream().noneMatch(s -> s.name().equals(sheet))) {
+            throw new UsageException(design + ": there is no sheet " + sheet + "; there is "
+                    + (sheets.isEmpty() ? "only the one of all entities" : sheets));
+        }
+        System.setProperty("java.awt.headless", "true");
+        SafeWrite.write(file, Pictures.draw(SceneBuilder.build(read, sheet, Typefaces.get()), format));
+        return 0;
+    }
+}

@@ -1,0 +1,32 @@
+package jasperwing.cli;
+
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+
+/** Without a command, the window. */
+@Command(
+        name = "jasperwing",
+        mixinStandardHelpOptions = true,
+        version = "Jasperwing 0.1.0",
+        description = "Draws entities and relationships, checks keys and join tables, generates classes and tables.",
+        exitCodeListHeading = "Exit codes:%n",
+        exitCodeList = {
+            "0:done, and nothing is wrong",
+            "1:done, and it found faults",
+            "2:could not; standard error says why"
+        },
+        subcommands = {
+            OpenCommand.class,
+            DemoCommand.class,
+            CheckCommand.class,
+            TablesCommand.class,
+            ClassesCommand.class,
+            DrawCommand.class,
+            SayCommand.class
+        })
+final class Jasperwing implements Callable<Integer> {
+    @Override
+    public Integer call() throws Exception {
+        return WindowCommands.last();
+    }
+}

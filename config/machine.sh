@@ -1,0 +1,54 @@
+# What a machine must have; read by ./jasperwing and ./verify. Installs through apt what is missing, or says what to install.
+
+say_missing() {
+  echo "Missing: $1" >&2
+  echo "Install it with: $2" >&2
+  exit 2
+}
+
+need_java() {
+  command -v java >/dev/null || say_missing "a Java 17 development kit" "apt-get install openjdk-17-jdk"
+  local version
+  version=$(java -version 2>&1 | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1)
+  [ "${version:-0}" -ge 17 ] || say_missing "Java 17 or later (this is ${version:-unknown})" "apt-get install openjdk-17-jdk"
+}
+
+need_maven() {
+  command -v mvn >/dev/null || say_missing "Maven" "apt-get install maven"
+}
+
+# need_packages WHAT PACKAGE...: installs with apt, as root or through sudo without a question.
+need_packages() {
+  local what=$1
+  shift
+  local as=()
+  if [ "$(id -u)" != 0 ]; then
+    if command -v sudo >/dev/null && sudo -n true 2>/dev/null; then as=(sudo -n); else say_missing "$what" "sudo apt-get install $*"; fi
+  fi
+  command -v apt-get >/dev/null || say_missing "$what" "the packages that Debian calls $*"
+  echo "Installing $what ($*)..." >&2
+  "${as[@]}" apt-get update -qq >/dev/null 2>&1 || true
+  "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$@" >/dev/null || say_missing "$what" "apt-get install $*"
+}
+
+# Under the names that libraries have in the loader's cache.
+need_window_libraries() {
+  local known
+  known=$(ldconfig -p 2>/dev/null || /sbin/ldconfig -p)
+  local name
+  for name in libgtk-3.so.0 libXtst.so.6 libGL.so.1 libXxf86vm.so.1; do
+    case "$known" in
+      *"$name"*) ;;
+      *) need_packages "the libraries of the window" "$(gtk_package)" libxtst6 libgl1 libxxf86vm1 fontconfig fonts-dejavu-core; return ;;
+    esac
+  done
+}
+
+gtk_package() {
+  if apt-cache show libgtk-3-0t64 >/dev/null 2>&1; then echo libgtk-3-0t64; else echo libgtk-3-0; fi
+}
+
+need_xvfb() {
+  command -v xvfb-run >/dev/null && command -v Xvfb >/dev/null && command -v xauth >/dev/null \
+    || need_packages "a virtual display" xvfb xauth
+}
