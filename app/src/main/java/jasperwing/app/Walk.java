@@ -39,6 +39,7 @@ final class Walk {
     }
 
     void run() {
+        step(() -> robot.mouseMove(window.stage().getX() + 2, window.stage().getY() + 400));
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
         picture("draw");
         step(() -> press(KeyCode.ENTER));

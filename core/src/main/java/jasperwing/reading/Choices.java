@@ -52,7 +52,7 @@ final class Choices {
                 .orElseThrow();
         return Arrays.stream(DeleteRule.values())
                 .map(rule -> new Option(
-                        Readings.words(rule, role),
+                        Readings.verb(rule) + " " + Readings.consequence(rule, role),
                         RelationshipEdits.withRule(relationship, entity, rule),
                         relationship.onDelete(entity) == rule))
                 .toList();

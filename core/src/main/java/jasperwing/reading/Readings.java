@@ -12,12 +12,31 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Reads relationships aloud. */
 public final class Readings {
     private Readings() {}
 
-    /** The relationship as seen from one of its ends; from any other entity, as it was said. */
+    /** All that is said of a relationship, starting with its first entity. */
+    public static List<Phrase> whole(Relationship relationship) {
+        List<Phrase> phrases = new ArrayList<>();
+        start(phrases, relationship.from());
+        forward(phrases, relationship);
+        phrases.add(Phrase.plain(". "));
+        deleting(phrases, relationship, target -> true);
+        if (relationship instanceof OneOf oneOf) {
+            phrases.add(Phrase.plain("Kept as "));
+            phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
+            phrases.add(Phrase.plain("."));
+        }
+        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+            phrases.add(Phrase.plain("Linked by " + tie.via() + "."));
+        }
+        return List.copyOf(phrases);
+    }
+
+    /** The relationship as seen from one of its ends, with what deleting a row of that end does. */
     public static List<Phrase> from(Relationship relationship, String entity) {
         List<Phrase> phrases = new ArrayList<>();
         boolean reversed = relationship instanceof Tie tie
@@ -35,7 +54,7 @@ public final class Readings {
             forward(phrases, relationship);
         }
         phrases.add(Phrase.plain(". "));
-        rest(phrases, relationship);
+        deleting(phrases, relationship, entity::equals);
         return List.copyOf(phrases);
     }
 
@@ -79,37 +98,57 @@ public final class Readings {
         phrases.add(Phrase.plain(" " + (reading.many() ? Plurals.plural(entity) : entity)));
     }
 
-    private static void rest(List<Phrase> phrases, Relationship relationship) {
+    private static void deleting(List<Phrase> phrases, Relationship relationship, Predicate<String> wanted) {
         for (Role role : Roles.of(relationship)) {
             for (String target : role.targets()) {
-                phrases.add(Phrase.plain("Deleting " + article(target) + " "));
-                phrases.add(new Phrase(words(relationship.onDelete(target), role), Slot.DELETE, target));
-                phrases.add(Phrase.plain(". "));
+                if (wanted.test(target)) {
+                    DeleteRule rule = relationship.onDelete(target);
+                    phrases.add(Phrase.plain("Deleting " + article(target) + " "));
+                    phrases.add(new Phrase(verb(rule), Slot.DELETE, target));
+                    phrases.add(Phrase.plain(" " + consequence(rule, role) + ". "));
+                }
             }
-        }
-        if (relationship instanceof OneOf oneOf) {
-            phrases.add(Phrase.plain("Kept as "));
-            phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
-            phrases.add(Phrase.plain("."));
-        }
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
-            phrases.add(Phrase.plain("Linked by " + tie.via() + "."));
         }
     }
 
-    static String words(DeleteRule rule, Role role) {
+    static String verb(DeleteRule rule) {
+        return switch (rule) {
+            case REFUSE -> "is refused";
+            case DELETE_TOO -> "deletes";
+            case EMPTY -> "leaves";
+        };
+    }
+
+    static String consequence(DeleteRule rule, Role role) {
         boolean many = !role.unique();
         String holder = many ? Plurals.plural(role.holder()) : role.holder();
         return switch (rule) {
-            case REFUSE -> "is refused while it has " + (many ? "any " + holder : "a " + holder);
-            case DELETE_TOO -> "deletes its " + holder + " too";
-            case EMPTY -> "leaves its " + holder + " without " + (role.targets().size() > 1 ? role.name() : "one");
+            case REFUSE -> "while it has " + (many ? "any " + holder : article(holder));
+            case DELETE_TOO -> "its " + holder + " too";
+            case EMPTY -> "its " + holder + " without " + (role.targets().size() > 1 ? role.name() : "one");
         };
     }
 
     static String article(String entity) {
         boolean vowel = "aeiou".indexOf(entity.toLowerCase(Locale.ROOT).charAt(0)) >= 0;
         return (vowel ? "an " : "a ") + entity;
+    }
+
+    /** The verb as said of one thing: {@code belong to} becomes {@code belongs to}, {@code be about} {@code is about}. */
+    public static String thirdPerson(String verb) {
+        String[] words = verb.split(" ", 2);
+        String rest = words.length == 1 ? "" : " " + words[1];
+        String first = words[0];
+        String said =
+                switch (first) {
+                    case "be" -> "is";
+                    case "have" -> "has";
+                    case "do", "go" -> first + "es";
+                    default -> first.matches(".*[^aeiou]y")
+                            ? first.substring(0, first.length() - 1) + "ies"
+                            : first + (first.matches(".*(s|x|z|ch|sh)") ? "es" : "s");
+                };
+        return said + rest;
     }
 
     private static String modal(Reading reading) {

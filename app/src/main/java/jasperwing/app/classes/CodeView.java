@@ -61,8 +61,17 @@ final class CodeView extends BorderPane {
                 });
         lines.getItems().setAll(entry.file().text().lines().toList());
         if (other) {
-            lines.scrollTo(0);
+            lines.scrollTo(Math.max(0, firstDeclaration() - 1));
         }
+    }
+
+    /** The first line below package and imports. */
+    private int firstDeclaration() {
+        int index = 0;
+        while (index < lines.getItems().size() && lines.getItems().get(index).matches("(//|package|import).*|")) {
+            index++;
+        }
+        return index;
     }
 
     void nothing() {

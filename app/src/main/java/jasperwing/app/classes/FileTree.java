@@ -46,6 +46,7 @@ final class FileTree extends ScrollPane {
         Label state = new Label(entry.state().words());
         state.getStyleClass()
                 .addAll("file-state", "state-" + entry.state().name().toLowerCase(java.util.Locale.ROOT));
+        state.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         Button row = new Button(null, new HBox(6, new Label(name), space, state));

@@ -27,7 +27,7 @@ import javafx.scene.layout.VBox;
  * card stays open with the line named, so that nothing is lost; a second Esc leaves such lines out.
  */
 final class CardEditor extends VBox {
-    private static final double LINE = 23;
+    private static final double LINE = 18;
 
     private final Workspace workspace;
     private final Entity entity;

@@ -13,6 +13,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.reading.Readings;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
@@ -104,7 +105,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             }
             boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
             Optional<Reading> reading = forward ? Optional.of(relationship.forward()) : relationship.back();
-            return reading.map(r -> (r.must() ? "must " : "may ") + r.verb() + " " + role.target())
+            return reading.map(r -> Readings.thirdPerson(r.verb()) + " " + role.target())
                     .orElse("of " + role.target());
         }
 

@@ -22,7 +22,7 @@ import javafx.scene.layout.VBox;
 /** Is every foreign key and join table right? The lens beside it gives the reason and the fixes of the row selected. */
 public final class KeysStage implements Stage {
     private static final List<String> KEY_HEADS =
-            List.of("Column", "Points to", "Because it", "Types", "Empty", "If parent goes", "Indexed");
+            List.of("Column", "Points to", "Because it", "Types", "Empty", "Parent goes", "Indexed");
     private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Identity", "Carries", "Classes see");
     private static final List<String> ONE_OF_HEADS =
             List.of("Columns", "Points to one of", "Kept as", "Enforced by the database");
@@ -115,7 +115,7 @@ public final class KeysStage implements Stage {
     }
 
     private Node order() {
-        FlowPane flow = new FlowPane(8, 6);
+        FlowPane flow = new FlowPane(18, 8);
         flow.getStyleClass().add("order");
         List<List<Table>> steps =
                 Order.of(workspace.projection().get().schema()).steps();
@@ -125,7 +125,9 @@ public final class KeysStage implements Stage {
             Label names = new Label(String.join(
                     " \u00b7 ", steps.get(i).stream().map(Table::name).toList()));
             names.setWrapText(true);
-            flow.getChildren().addAll(number, names);
+            names.setMaxWidth(640);
+            number.setMinWidth(Region.USE_PREF_SIZE);
+            flow.getChildren().add(new HBox(8, number, names));
         }
         return flow;
     }

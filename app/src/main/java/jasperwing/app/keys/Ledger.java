@@ -17,11 +17,13 @@ import javafx.scene.layout.VBox;
 final class Ledger extends VBox {
     private final GridPane grid = new GridPane();
     private final int columns;
+    private final int growing;
     private int next = 1;
 
     /** @param growing the index of the column that takes what room is left */
     Ledger(List<String> heads, int growing) {
         this.columns = heads.size() + 1;
+        this.growing = growing;
         getStyleClass().add("ledger");
         grid.getColumnConstraints().add(new ColumnConstraints(30));
         for (int i = 0; i < heads.size(); i++) {
@@ -30,6 +32,7 @@ final class Ledger extends VBox {
             grid.getColumnConstraints().add(constraints);
             Label head = new Label(heads.get(i));
             head.getStyleClass().add("ledger-head");
+            head.setMinWidth(Region.USE_PREF_SIZE);
             grid.add(head, i + 1, 0);
         }
         getChildren().add(grid);
@@ -74,6 +77,8 @@ final class Ledger extends VBox {
             }
             if (i == 0) {
                 label.getStyleClass().add("strong");
+            }
+            if (i != growing) {
                 label.setMinWidth(Region.USE_PREF_SIZE);
             }
             label.setMouseTransparent(true);

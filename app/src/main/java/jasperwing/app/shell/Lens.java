@@ -5,6 +5,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.reading.Phrase;
+import jasperwing.reading.Readings;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -101,7 +103,7 @@ public final class Lens extends ScrollPane {
         section(
                 "Reads as",
                 workspace.design().relationshipsOf(entity.name()).stream()
-                        .map(r -> reading(r, entity.name()))
+                        .map(r -> reading(r, Readings.from(r, entity.name())))
                         .toList());
         section("Stored as", StoredAs.entity(workspace.projection().get(), entity.name()));
         section("Becomes", Becomes.entity(workspace.projection().get(), entity.name()));
@@ -111,7 +113,7 @@ public final class Lens extends ScrollPane {
         String targets = String.join(", ", relationship.targets());
         heading(relationship.from() + " and " + targets, "a relationship; click a word to change it");
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
-        section("Reads as", List.of(reading(relationship, relationship.from())));
+        section("Reads as", List.of(reading(relationship, Readings.whole(relationship))));
         section("Stored as", StoredAs.relationship(workspace.projection().get(), relationship));
         section("Becomes", Becomes.relationship(workspace.projection().get(), relationship));
     }
@@ -124,8 +126,8 @@ public final class Lens extends ScrollPane {
         section("To look at", boxes);
     }
 
-    private Node reading(Relationship relationship, String entity) {
+    private Node reading(Relationship relationship, List<Phrase> phrases) {
         return new ReadingFlow(
-                relationship, entity, now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
+                relationship, phrases, now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
     }
 }

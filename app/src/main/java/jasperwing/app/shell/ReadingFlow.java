@@ -23,18 +23,18 @@ public final class ReadingFlow extends TextFlow {
     private final Relationship relationship;
     private final Consumer<Relationship> change;
 
-    public ReadingFlow(Relationship relationship, String seenFrom, Consumer<Relationship> change) {
+    /** @param phrases what is read: all of the relationship, or as seen from one end */
+    public ReadingFlow(Relationship relationship, List<Phrase> phrases, Consumer<Relationship> change) {
         this.relationship = relationship;
         this.change = change;
         getStyleClass().add("reading");
-        List<Phrase> phrases = Readings.from(relationship, seenFrom);
         setAccessibleText(Readings.text(phrases));
         phrases.forEach(p -> getChildren().add(p.slot() == Slot.NONE ? new Text(p.text()) : word(p)));
     }
 
     private Node word(Phrase phrase) {
         Label word = new Label(phrase.text());
-        word.getStyleClass().add("word");
+        word.getStyleClass().addAll("word", phrase.slot().isTyped() ? "typed-word" : "chosen-word");
         word.setId("word-" + phrase.slot() + (phrase.entity().isEmpty() ? "" : "-" + phrase.entity()));
         word.setAccessibleRole(AccessibleRole.BUTTON);
         word.setFocusTraversable(true);

@@ -14,7 +14,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.Popup;
 
 /** Takes a sentence or a name; shows below it, before Enter, what it would do. */
 final class SayField extends HBox {
@@ -23,7 +22,6 @@ final class SayField extends HBox {
     private final Workspace workspace;
     private final TextField field = new TextField();
     private final VBox preview = new VBox();
-    private final Popup popup = new Popup();
     private final List<String> said = new ArrayList<>();
     private int recalled;
 
@@ -40,16 +38,19 @@ final class SayField extends HBox {
         getChildren().addAll(field, keys);
         preview.getStyleClass().add("say-preview");
         preview.setId("say-preview");
-        popup.getContent().add(preview);
-        popup.setAutoHide(true);
-        popup.setHideOnEscape(false);
+        preview.setMaxHeight(USE_PREF_SIZE);
+        preview.setVisible(false);
+        preview.setMouseTransparent(true);
         field.textProperty().addListener((o, was, is) -> show());
         field.focusedProperty().addListener((o, was, is) -> {
-            if (!is) {
-                popup.hide();
-            }
+            show();
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** What shows, above everything else, what the sentence would do. */
+    VBox preview() {
+        return preview;
     }
 
     void takeFocus() {
@@ -117,13 +118,14 @@ final class SayField extends HBox {
         if (understanding.changes()) {
             line("Enter does it; Ctrl Z takes it back", "quiet");
         }
-        if (preview.getChildren().isEmpty() || !field.isFocused()) {
-            popup.hide();
-            return;
+        boolean seen = !preview.getChildren().isEmpty() && field.isFocused();
+        preview.setVisible(seen);
+        if (seen) {
+            var at = preview.getParent().sceneToLocal(localToScene(18, getHeight() + 4));
+            preview.setTranslateX(at.getX());
+            preview.setTranslateY(at.getY());
+            preview.setMaxWidth(getWidth() - 36);
         }
-        var at = localToScreen(18, getHeight() + 4);
-        preview.setPrefWidth(getWidth() - 36);
-        popup.show(this, at.getX(), at.getY());
     }
 
     private void line(String text, String style) {

@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -37,7 +38,8 @@ public final class Shell extends StackPane {
         BorderPane frame = new BorderPane(right, null, null, null, rail);
         PathPrompt prompt = new PathPrompt();
         files.promptWith(prompt);
-        getChildren().addAll(frame, prompt);
+        getChildren().addAll(frame, topBar.preview(), prompt);
+        setAlignment(topBar.preview(), Pos.TOP_LEFT);
         workspace.projection().addListener((o, was, is) -> rail.refresh());
         bind(files);
         rail.refresh();

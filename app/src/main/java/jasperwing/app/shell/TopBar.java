@@ -1,6 +1,7 @@
 package jasperwing.app.shell;
 
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -58,12 +59,13 @@ final class TopBar extends HBox {
     }
 
     private static MenuItem item(String name, String keys, Runnable action) {
-        Label hint = new Label(keys);
-        hint.getStyleClass().add("quiet");
-        MenuItem item = new MenuItem(name, null);
-        item.setText(name + "    " + keys);
+        MenuItem item = new MenuItem(name + "    " + keys);
         item.setOnAction(e -> action.run());
         return item;
+    }
+
+    Node preview() {
+        return say.preview();
     }
 
     void sayNow() {

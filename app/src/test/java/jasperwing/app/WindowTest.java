@@ -1,0 +1,138 @@
+package jasperwing.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.app.shell.Settings;
+import jasperwing.model.Design;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A real window, driven by mouse and keyboard. Waits for conditions, never for time. */
+abstract class WindowTest extends ApplicationTest {
+    static {
+        System.setProperty("java.awt.headless", "true");
+    }
+
+    @TempDir
+    static Path folder;
+
+    JasperwingApp.Window window;
+
+    /** What the window opens with. */
+    Design first() {
+        return Design.named("Test");
+    }
+
+    @Override
+    public void start(Stage stage) {
+        window = JasperwingApp.Window.open(stage, first(), Optional.empty(), new Settings(folder.resolve("settings")));
+    }
+
+    @AfterEach
+    void releaseEverything() {
+        release(new KeyCode[0]);
+        release(new MouseButton[0]);
+    }
+
+    Design design() {
+        return window.workspace().design();
+    }
+
+    /** Waits until something is so; fails when it does not become so. */
+    void until(String what, BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> {
+                WaitForAsyncUtils.waitForFxEvents();
+                return condition.getAsBoolean();
+            });
+        } catch (TimeoutException e) {
+            throw new AssertionError("did not happen: " + what + "; the design is " + design(), e);
+        }
+    }
+
+    Node sheet() {
+        return lookup("#sheet").query();
+    }
+
+    /** A point of the sheet's paper, from its upper left corner. */
+    Point2D paper(double x, double y) {
+        Bounds bounds = sheet().localToScreen(sheet().getBoundsInLocal());
+        return new Point2D(bounds.getMinX() + x, bounds.getMinY() + y);
+    }
+
+    Bounds card(String entity) {
+        Node node = from(sheet()).lookup("#card-" + entity).query();
+        return node.localToScreen(node.getBoundsInLocal());
+    }
+
+    Point2D headOf(String entity) {
+        Bounds bounds = card(entity);
+        return new Point2D(bounds.getMinX() + bounds.getWidth() / 2, bounds.getMinY() + 16);
+    }
+
+    Point2D rightEdgeOf(String entity) {
+        Bounds bounds = card(entity);
+        return new Point2D(bounds.getMaxX() - 1, bounds.getMaxY() - 12);
+    }
+
+    /** Presses, moves in steps and lets go. */
+    void dragTo(Point2D from, Point2D to) {
+        moveTo(from);
+        press(MouseButton.PRIMARY);
+        moveTo(from.midpoint(to));
+        moveTo(to);
+        release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    boolean sees(String id) {
+        return lookup(id).tryQuery().filter(Node::isVisible).isPresent();
+    }
+
+    /** Draws an entity by double-click, types its name and lines, and leaves the card. */
+    void drawEntity(Point2D at, String name, String... lines) {
+        doubleClickOn(at, MouseButton.PRIMARY);
+        until("a card is open", () -> sees("#card-name"));
+        until("its name can be typed", () -> focused("card-name"));
+        write(name);
+        push(KeyCode.ENTER);
+        until("its lines can be typed", () -> focused("card-lines"));
+        push(KeyCode.CONTROL, KeyCode.END);
+        for (String line : lines) {
+            push(KeyCode.ENTER);
+            write(line);
+        }
+        push(KeyCode.ESCAPE);
+        until(name + " is drawn", () -> design().entity(name).isPresent() && !sees("#card-name"));
+    }
+
+    boolean focused(String id) {
+        return window.stage().getScene().getFocusOwner() instanceof TextInputControl input && id.equals(input.getId());
+    }
+
+    void say(String sentence) {
+        push(KeyCode.CONTROL, KeyCode.K);
+        until("the Say field has the focus", () -> focused("say"));
+        write(sentence);
+        until("its preview shows", () -> sees("#say-preview"));
+        push(KeyCode.ENTER);
+    }
+
+    void assertNoOpenCard() {
+        assertThat(sees("#card-name")).isFalse();
+    }
+}
