@@ -16,9 +16,13 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -39,34 +43,63 @@ final class Walk {
     }
 
     void run() {
-        step(() -> robot.mouseMove(window.stage().getX() + 2, window.stage().getY() + 400));
-        step(() -> window.workspace().selection().set(Selection.of("Dive")));
-        picture("draw");
-        step(() -> press(KeyCode.ENTER));
-        step(() -> type("surfacedAt timestamp?"));
-        picture("typing");
-        step(() -> press(KeyCode.ESCAPE));
-        step(() -> window.workspace().undo());
-        step(() -> window.shell().lookup("#say").requestFocus());
-        step(() -> type("each Dive may have many Photo, which must belong to one Dive"));
-        picture("say");
-        step(() -> press(KeyCode.ESCAPE));
-        step(() -> window.shell().go(window.keys()));
-        step(this::selectFault);
-        picture("keys");
-        step(this::mend);
-        step(() -> window.classes().chooseFolder(folder.resolve("classes")));
-        step(() -> window.workspace().selection().set(Selection.of("Dive")));
-        step(() -> window.shell().go(window.classes()));
-        picture("classes");
-        step(() -> ((javafx.scene.control.Button) window.shell().lookup("#write")).fire());
-        step(this::write);
+        draw();
+        say();
+        check();
+        write();
         step(() -> {
             window.files().flush();
             window.stage().close();
             Platform.exit();
         });
         next();
+    }
+
+    private void draw() {
+        step(this::aside);
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        picture("draw");
+        step(() -> robot.keyType(KeyCode.ENTER));
+        step(() -> type("surfacedAt timestamp?"));
+        picture("typing");
+        step(() -> robot.keyType(KeyCode.ESCAPE));
+        step(() -> window.workspace().undo());
+        step(() -> moveTo("Keyword"));
+        step(() -> robot.mousePress(MouseButton.PRIMARY));
+        step(() -> moveTo("Taxon"));
+        picture("drawing");
+        step(() -> robot.mouseRelease(MouseButton.PRIMARY));
+        picture("relationship");
+        step(() -> window.workspace().undo());
+        step(this::aside);
+    }
+
+    private void say() {
+        step(() -> window.shell().lookup("#say").requestFocus());
+        step(() -> type("each Dive may have many Photo, which must belong to one Dive"));
+        picture("say");
+        step(() -> robot.keyType(KeyCode.ESCAPE));
+    }
+
+    private void check() {
+        step(() -> window.shell().go(window.keys()));
+        step(this::selectFault);
+        picture("keys");
+        step(this::mend);
+    }
+
+    private void write() {
+        step(() -> window.classes().chooseFolder(folder.resolve("classes")));
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> window.shell().go(window.classes()));
+        picture("classes");
+        step(() -> ((Button) window.shell().lookup("#write")).fire());
+        step(this::writeTables);
+    }
+
+    /** Takes the mouse where nothing answers to it. */
+    private void aside() {
+        robot.mouseMove(window.stage().getX() + 2, window.stage().getY() + 400);
     }
 
     private void step(Runnable step) {
@@ -86,8 +119,11 @@ final class Walk {
         pause.play();
     }
 
-    private void press(KeyCode code) {
-        robot.keyType(code);
+    /** To the middle of a card's left edge, where relationships are drawn from and to. */
+    private void moveTo(String entity) {
+        Node card = window.shell().lookup("#card-" + entity);
+        Bounds bounds = card.localToScreen(card.getBoundsInLocal());
+        robot.mouseMove(bounds.getMinX() + 1, bounds.getMaxY() - 8);
     }
 
     private void type(String text) {
@@ -139,7 +175,7 @@ final class Walk {
         }
     }
 
-    private void write() {
+    private void writeTables() {
         Design design = window.workspace().design();
         try {
             for (Dialect dialect : Dialect.values()) {

@@ -28,6 +28,22 @@ public record Line(
         return distance(points, p);
     }
 
+    /** The middle of the longest segment. */
+    public Point middle() {
+        Point a = points.get(0);
+        Point b = points.get(points.size() - 1);
+        double longest = 0;
+        for (int i = 1; i < points.size(); i++) {
+            double length = points.get(i - 1).distance(points.get(i));
+            if (length > longest) {
+                longest = length;
+                a = points.get(i - 1);
+                b = points.get(i);
+            }
+        }
+        return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+    }
+
     static double distance(List<Point> points, Point p) {
         double best = Double.MAX_VALUE;
         for (int i = 1; i < points.size(); i++) {

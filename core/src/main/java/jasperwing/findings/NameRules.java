@@ -76,6 +76,8 @@ final class NameRules {
                         "an attribute and a role",
                         renameAttribute(entity, role.name(), free),
                         free));
+            } else if (other != null) {
+                found.accept(duplicateRole(entity, role, free(role.name(), seen)));
             }
         }
     }

@@ -5,7 +5,7 @@ import java.util.List;
 
 /** Cuts one line into tokens and its comment. One pass, linear in the line's length. */
 final class Lexer {
-    private static final String SYMBOLS = ",:()?=/";
+    private static final String SYMBOLS = ",:()?=/*+<>.;[]{}!|&%@$~^-\\";
 
     private final String text;
     private final int line;

@@ -16,11 +16,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Understands what is said. Nothing is guessed: what is not a sentence, a new entity or a name is not understood. */
 public final class Say {
     /** The form to show to whoever has said nothing that could be understood. */
     public static final String FORM = "each Dive may have many Photo, which must belong to one Dive";
+
+    /** A word where a sentence names an entity. */
+    private static final Pattern NAME = Pattern.compile(
+            "(\\b(?:each|one|many|of|via|or)\\s+|,\\s*)(?!one\\b|of\\b|which\\b)([\\p{L}_][\\p{L}\\p{N}_]*)");
 
     private Say() {}
 
@@ -38,11 +44,11 @@ public final class Say {
     }
 
     private static Understanding sentence(Design design, String text) {
-        Parsed<Optional<Relationship>> parsed = Notation.sentence(text);
+        Parsed<Optional<Relationship>> parsed = Notation.sentence(known(design, text));
         if (parsed.value().isEmpty()) {
             return notUnderstood(parsed, text);
         }
-        Relationship relationship = known(design, parsed.value().get());
+        Relationship relationship = parsed.value().get();
         Edit edit = Edit.NOTHING;
         for (String name : missing(design, relationship)) {
             boolean link = relationship instanceof Tie tie && tie.via().equals(name);
@@ -88,16 +94,11 @@ public final class Say {
         return new Understanding(Edit.NOTHING, List.of(), List.of(), place + ": " + problem);
     }
 
-    /** The relationship with the names of entities that exist, whatever their capitals and number were said as. */
-    private static Relationship known(Design design, Relationship relationship) {
-        Relationship result = relationship;
-        for (String name : names(relationship)) {
-            Optional<String> found = find(design, name);
-            if (found.isPresent() && !found.get().equals(name)) {
-                result = result.withEntityRenamed(name, found.get());
-            }
-        }
-        return result;
+    /** The text with the names of entities that exist, whatever their capitals and number were said as. */
+    private static String known(Design design, String text) {
+        return NAME.matcher(text)
+                .replaceAll(m -> Matcher.quoteReplacement(m.group(1)
+                        + find(design, m.group(2)).map(Notation::name).orElse(m.group(2))));
     }
 
     private static Optional<String> find(Design design, String name) {

@@ -45,7 +45,7 @@ public final class DrawStage implements Stage {
         this.workspace = workspace;
         sheet = new SheetView(workspace);
         editing = new CardEditing(workspace, sheet);
-        gestures = new SheetGestures(workspace, sheet, editing);
+        gestures = new SheetGestures(workspace, sheet, editing, new ReadingNote(workspace, sheet));
         bar = new SheetBar(workspace, sheet);
         StackPane middle = new StackPane(sheet, start, bar);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);

@@ -31,13 +31,13 @@ final class MoveDrag implements Drag {
 
     @Override
     public void end(Point at) {
-        sheet.preview(null);
+        sheet.endPreview();
         workspace.edit(SheetEdits.place(places(at)));
     }
 
     @Override
     public void cancel() {
-        sheet.preview(null);
+        sheet.endPreview();
     }
 
     private List<Place> places(Point at) {

@@ -19,13 +19,15 @@ final class RelateDrag implements Drag {
     private final Workspace workspace;
     private final SheetView sheet;
     private final String from;
+    private final Runnable drawn;
     private final Line line;
     private final VBox says = new VBox(4);
     private final Label sentence = new Label();
     private final Label adds = new Label();
     private String saidFor = "";
 
-    RelateDrag(Workspace workspace, SheetView sheet, String from, Point start) {
+    RelateDrag(Workspace workspace, SheetView sheet, String from, Point start, Runnable drawn) {
+        this.drawn = drawn;
         this.workspace = workspace;
         this.sheet = sheet;
         this.from = from;
@@ -48,13 +50,25 @@ final class RelateDrag implements Drag {
         line.setEndX(at.x());
         line.setEndY(at.y());
         says.relocate(at.x() + 18, at.y() + 22);
-        String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
+        Optional<String> over = target(at);
+        line.setVisible(over.isEmpty());
+        String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
         if (!target.equals(saidFor)) {
             saidFor = target;
-            Design before = workspace.design();
-            Tie tie = Drawing.tie(before, from, target);
-            sentence.setText(Readings.text(Readings.from(tie, from)));
-            adds.setText(String.join("\n", Additions.of(before, edit(tie, at).on(before))));
+            say(Drawing.tie(workspace.design(), from, target), at, over.isPresent());
+        }
+    }
+
+    /** Says what would be stated and, over a card, shows how it would be drawn. */
+    private void say(Tie tie, Point at, boolean overCard) {
+        Design before = workspace.design();
+        Design after = edit(tie, at).on(before);
+        sentence.setText(Readings.text(Readings.from(tie, from)));
+        adds.setText(String.join("\n", Additions.of(before, after)));
+        if (overCard) {
+            sheet.preview(after, tie);
+        } else {
+            sheet.endPreview();
         }
     }
 
@@ -84,10 +98,12 @@ final class RelateDrag implements Drag {
         String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
         Tie tie = Drawing.tie(workspace.design(), from, target);
         workspace.edit(edit(tie, at), Selection.of(tie));
+        drawn.run();
     }
 
     @Override
     public void cancel() {
         sheet.overlay().getChildren().removeAll(line, says);
+        sheet.endPreview();
     }
 }

@@ -22,12 +22,15 @@ final class SheetGestures {
     private final Workspace workspace;
     private final SheetView sheet;
     private final CardEditing editing;
+    private final ReadingNote note;
     private Point pressedAt = new Point(0, 0);
     private Hit pressedOn = new Hit.Paper();
     private Optional<Drag> drag = Optional.empty();
     private boolean spaceDown;
+    private boolean ours;
 
-    SheetGestures(Workspace workspace, SheetView sheet, CardEditing editing) {
+    SheetGestures(Workspace workspace, SheetView sheet, CardEditing editing, ReadingNote note) {
+        this.note = note;
         this.workspace = workspace;
         this.sheet = sheet;
         this.editing = editing;
@@ -45,14 +48,14 @@ final class SheetGestures {
         return Hit.at(sheet.scene(), at, REACH / sheet.viewport().zoom());
     }
 
+    /** Whether the event is for the paper, and not for something typed or read above it. */
     private boolean isOurs(MouseEvent e) {
-        return e.getTarget() == sheet
-                || e.getTarget() == sheet.overlay()
-                || !(e.getTarget() instanceof javafx.scene.control.Control);
+        return e.getTarget() == sheet || e.getTarget() == sheet.overlay() || e.getTarget() == sheet.picture();
     }
 
     private void pressed(MouseEvent e) {
-        if (!isOurs(e) || !editing.leave()) {
+        ours = isOurs(e) && editing.leave();
+        if (!ours) {
             return;
         }
         sheet.requestFocus();
@@ -91,6 +94,9 @@ final class SheetGestures {
 
     private void dragged(MouseEvent e) {
         Point at = new Point(e.getX(), e.getY());
+        if (!ours) {
+            return;
+        }
         if (drag.isEmpty() && at.distance(pressedAt) >= STILL) {
             drag = Optional.of(begin(e));
         }
@@ -103,11 +109,11 @@ final class SheetGestures {
             return new Drag.Pan(sheet, pressedAt);
         }
         if (pressedOn instanceof Hit.OnEdge edge) {
-            return new RelateDrag(workspace, sheet, edge.card().entity(), pressedAt);
+            return new RelateDrag(workspace, sheet, edge.card().entity(), pressedAt, note::open);
         }
         if (pressedOn instanceof Hit.OnRelationship on
                 && !on.relationship().forward().many()) {
-            return new SubjectDrag(workspace, sheet, on.relationship(), pressedAt);
+            return new SubjectDrag(workspace, sheet, on.relationship(), pressedAt, note::open);
         }
         if (pressedOn instanceof Hit.OnCard) {
             return new MoveDrag(workspace, sheet, pressedAt);

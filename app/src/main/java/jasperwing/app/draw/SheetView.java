@@ -10,6 +10,7 @@ import jasperwing.diagram.Point;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
+import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Painter;
 import jasperwing.picture.Palette;
@@ -20,8 +21,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import javafx.geometry.Bounds;
-import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
@@ -38,6 +38,7 @@ final class SheetView extends Region {
     private final ObjectProperty<Optional<String>> edited = new SimpleObjectProperty<>(Optional.empty());
     private Scene scene = Scene.EMPTY;
     private Design preview;
+    private Optional<Relationship> previewed = Optional.empty();
     private boolean fitted;
 
     SheetView(Workspace workspace) {
@@ -84,15 +85,32 @@ final class SheetView extends Region {
         return scene;
     }
 
+    /** The picture itself, as what mouse events name. */
+    Node picture() {
+        return paper.node();
+    }
+
     /** Where nodes above the picture go. */
     Pane overlay() {
         return overlay;
     }
 
-    /** Shows another design for the time of a drag; {@code null} ends it. */
+    /** Shows another design for the time of a drag. */
     void preview(Design design) {
         preview = design;
         rebuild();
+    }
+
+    /** Shows another design for the time of a drag, with a relationship brought out. */
+    void preview(Design design, Relationship relationship) {
+        previewed = Optional.of(relationship);
+        preview(design);
+    }
+
+    /** Shows the design as it is. */
+    void endPreview() {
+        previewed = Optional.empty();
+        preview(null);
     }
 
     void fit() {
@@ -129,7 +147,7 @@ final class SheetView extends Region {
         Selection selection = workspace.selection().get();
         return new Emphasis(
                 selection.entities(),
-                selection.relationship().map(Set::of).orElse(Set.of()),
+                previewed.or(selection::relationship).map(Set::of).orElse(Set.of()),
                 edited.get().map(Set::of).orElse(Set.of()));
     }
 
@@ -161,7 +179,7 @@ final class SheetView extends Region {
                         card.box());
             }
             for (Line line : scene.lines()) {
-                Point middle = middle(line);
+                Point middle = line.middle();
                 String name = line.fromEntity() + "-" + line.toEntity();
                 handle(
                         "line-" + name,
@@ -171,21 +189,6 @@ final class SheetView extends Region {
             for (Fan fan : scene.fans()) {
                 handle("fan-" + fan.relationship().from(), fan.relationship().from() + " " + fan.label(), fan.box());
             }
-        }
-
-        private static Point middle(Line line) {
-            Point a = line.points().get(0);
-            Point b = line.points().get(1);
-            double longest = 0;
-            for (int i = 1; i < line.points().size(); i++) {
-                double length = line.points().get(i - 1).distance(line.points().get(i));
-                if (length > longest) {
-                    longest = length;
-                    a = line.points().get(i - 1);
-                    b = line.points().get(i);
-                }
-            }
-            return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
         }
 
         private void handle(String id, String text, Box box) {
@@ -200,12 +203,5 @@ final class SheetView extends Region {
             region.setManaged(false);
             getChildren().add(region);
         }
-    }
-
-    /** Where a place on the sheet is on the whole screen. */
-    Point2D toWholeScreen(Point p) {
-        Point at = viewport.toScreen(p);
-        Bounds bounds = localToScreen(getBoundsInLocal());
-        return new Point2D(bounds.getMinX() + at.x(), bounds.getMinY() + at.y());
     }
 }

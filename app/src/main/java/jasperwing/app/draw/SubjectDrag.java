@@ -6,6 +6,7 @@ import jasperwing.diagram.Hit;
 import jasperwing.diagram.Point;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.reading.Readings;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
@@ -15,10 +16,13 @@ final class SubjectDrag implements Drag {
     private final Workspace workspace;
     private final SheetView sheet;
     private final Relationship relationship;
+    private final Runnable drawn;
     private final Line line;
     private final Label says = new Label();
+    private Optional<Relationship> shown = Optional.empty();
 
-    SubjectDrag(Workspace workspace, SheetView sheet, Relationship relationship, Point start) {
+    SubjectDrag(Workspace workspace, SheetView sheet, Relationship relationship, Point start, Runnable drawn) {
+        this.drawn = drawn;
         this.workspace = workspace;
         this.sheet = sheet;
         this.relationship = relationship;
@@ -26,6 +30,7 @@ final class SubjectDrag implements Drag {
         line.getStyleClass().addAll("rubber", "dashed");
         line.setMouseTransparent(true);
         says.getStyleClass().add("drag-says");
+        says.setText("Let go on a further subject of " + relationship.from());
         says.setMouseTransparent(true);
         sheet.overlay().getChildren().addAll(line, says);
     }
@@ -35,10 +40,20 @@ final class SubjectDrag implements Drag {
         line.setEndX(at.x());
         line.setEndY(at.y());
         says.relocate(at.x() + 16, at.y() + 18);
-        says.setText(result(at)
-                .map(r -> "Each " + r.from() + " " + (r.forward().must() ? "must " : "may ")
-                        + r.forward().verb() + " one of " + String.join(", ", r.targets()))
+        Optional<Relationship> result = result(at);
+        if (!result.equals(shown)) {
+            shown = result;
+            show(result);
+        }
+    }
+
+    private void show(Optional<Relationship> result) {
+        line.setVisible(result.isEmpty());
+        says.setText(result.map(r -> Readings.text(Readings.whole(r)).split("\\. ")[0] + ".")
                 .orElse("Let go on a further subject of " + relationship.from()));
+        result.ifPresentOrElse(
+                r -> sheet.preview(RelationshipEdits.replace(relationship, r).on(workspace.design()), r),
+                sheet::endPreview);
     }
 
     private Optional<Relationship> result(Point at) {
@@ -55,11 +70,15 @@ final class SubjectDrag implements Drag {
     @Override
     public void end(Point at) {
         cancel();
-        result(at).ifPresent(r -> workspace.edit(RelationshipEdits.replace(relationship, r), Selection.of(r)));
+        result(at).ifPresent(r -> {
+            workspace.edit(RelationshipEdits.replace(relationship, r), Selection.of(r));
+            drawn.run();
+        });
     }
 
     @Override
     public void cancel() {
         sheet.overlay().getChildren().removeAll(line, says);
+        sheet.endPreview();
     }
 }

@@ -1,0 +1,122 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.ReadingFlow;
+import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.Box;
+import jasperwing.diagram.Card;
+import jasperwing.diagram.Line;
+import jasperwing.diagram.Point;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.reading.Readings;
+import jasperwing.say.Additions;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** Stands by a relationship that was just drawn: what it states, with words to click, and what it adds. */
+final class ReadingNote {
+    private static final double WIDTH = 290;
+
+    private final Workspace workspace;
+    private final SheetView sheet;
+    private final VBox box = new VBox(6);
+    private boolean open;
+
+    ReadingNote(Workspace workspace, SheetView sheet) {
+        this.workspace = workspace;
+        this.sheet = sheet;
+        box.getStyleClass().add("drag-says");
+        box.setId("reading-note");
+        box.setPrefWidth(WIDTH);
+        box.setVisible(false);
+        sheet.overlay().getChildren().add(box);
+        workspace.projection().addListener((o, was, is) -> refresh());
+        workspace.selection().addListener((o, was, is) -> refresh());
+        sheet.viewport().view().addListener((o, was, is) -> place());
+    }
+
+    /** Shows the relationship that is selected now, until something else is. */
+    void open() {
+        open = true;
+        refresh();
+    }
+
+    private void refresh() {
+        Optional<Relationship> selected = workspace.selection().get().relationship();
+        open &= selected.isPresent();
+        box.setVisible(open);
+        if (!open) {
+            return;
+        }
+        Relationship relationship = selected.get();
+        ReadingFlow reading = new ReadingFlow(
+                relationship,
+                Readings.whole(relationship),
+                now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
+        Label adds = new Label(String.join("\n", adds(relationship)));
+        adds.getStyleClass().addAll("code", "quiet-code");
+        adds.setWrapText(true);
+        box.getChildren().setAll(reading, adds);
+        place();
+    }
+
+    private List<String> adds(Relationship relationship) {
+        return Additions.of(RelationshipEdits.remove(relationship).on(workspace.design()), workspace.design());
+    }
+
+    private void place() {
+        if (!open) {
+            return;
+        }
+        workspace.selection().get().relationship().flatMap(this::anchor).ifPresent(p -> {
+            Point at = sheet.viewport().toScreen(p);
+            double height = box.prefHeight(WIDTH);
+            Point best = places(at, height).stream()
+                    .min(Comparator.comparingDouble(c -> covered(new Box(c.x(), c.y(), WIDTH, height))))
+                    .orElse(at);
+            box.relocate(best.x(), best.y());
+        });
+    }
+
+    /** Around the relationship, the nearest first, all within the sheet. */
+    private List<Point> places(Point at, double height) {
+        double[] across = {-WIDTH / 2, 24, -WIDTH - 24, 120, -WIDTH - 120};
+        double[] down = {22, -height - 22, 120, -height - 120};
+        List<Point> places = new ArrayList<>();
+        for (double dy : down) {
+            for (double dx : across) {
+                double x = Math.max(8, Math.min(at.x() + dx, sheet.getWidth() - WIDTH - 8));
+                double y = Math.max(8, Math.min(at.y() + dy, sheet.getHeight() - height - 64));
+                places.add(new Point(x, y));
+            }
+        }
+        return places;
+    }
+
+    /** How much of the cards lies under a box, in square pixels. */
+    private double covered(Box note) {
+        double covered = 0;
+        for (Card card : sheet.scene().cards()) {
+            Box b = sheet.onScreen(card.entity()).orElseThrow();
+            double width = Math.min(b.right(), note.right()) - Math.max(b.x(), note.x());
+            double height = Math.min(b.bottom(), note.bottom()) - Math.max(b.y(), note.y());
+            covered += Math.max(0, width) * Math.max(0, height);
+        }
+        return covered;
+    }
+
+    private Optional<Point> anchor(Relationship relationship) {
+        Optional<Point> fan = sheet.scene().fans().stream()
+                .filter(f -> f.relationship().equals(relationship))
+                .map(f -> f.box().center())
+                .findFirst();
+        return fan.or(() -> sheet.scene().lines().stream()
+                .filter(l -> l.relationship().equals(relationship))
+                .map(Line::middle)
+                .findFirst());
+    }
+}

@@ -1,0 +1,94 @@
+package jasperwing;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+
+/** The arrows between packages: they point towards the model. */
+class ArchitectureTest {
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("jasperwing");
+
+    /** A package and the packages of ours it may know. */
+    private record Arrow(String from, String... to) {}
+
+    private static final List<Arrow> ARROWS = List.of(
+            new Arrow("model"),
+            new Arrow("notation", "model"),
+            new Arrow("naming", "model"),
+            new Arrow("reading", "model", "naming"),
+            new Arrow("schema", "model", "naming"),
+            new Arrow("findings", "model", "naming", "schema"),
+            new Arrow("say", "model", "naming", "notation", "schema"),
+            new Arrow("classes", "model", "naming", "schema"),
+            new Arrow("diagram", "model", "naming", "notation"),
+            new Arrow("picture", "model", "diagram"),
+            new Arrow("storage", "model", "notation", "classes"));
+
+    @TestFactory
+    List<DynamicTest> everyPackageKnowsOnlyWhatItMay() {
+        return ARROWS.stream()
+                .map(a -> DynamicTest.dynamicTest(a.from(), () -> rule(a).check(CLASSES)))
+                .toList();
+    }
+
+    private static ArchRule rule(Arrow arrow) {
+        List<String> allowed = List.of(arrow.to());
+        String[] forbidden = ARROWS.stream()
+                .map(Arrow::from)
+                .filter(p -> !p.equals(arrow.from()) && !allowed.contains(p))
+                .map(p -> "jasperwing." + p + "..")
+                .toArray(String[]::new);
+        return noClasses()
+                .that()
+                .resideInAPackage("jasperwing." + arrow.from() + "..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(forbidden);
+    }
+
+    @Test
+    void theCoreKnowsNoWindow() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "javax.swing..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void onlyThePictureKnowsGraphics() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("jasperwing.picture..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.awt..", "javax.imageio..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void onlyStorageTouchesFiles() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("jasperwing.storage..")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.nio.file.Files")
+                .check(CLASSES);
+    }
+
+    @Test
+    void noPackagesKnowEachOther() {
+        slices().matching("jasperwing.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+}

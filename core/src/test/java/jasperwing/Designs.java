@@ -1,0 +1,241 @@
+package jasperwing;
+
+import jasperwing.model.Area;
+import jasperwing.model.AreaColor;
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
+import jasperwing.model.Keeping;
+import jasperwing.model.Literal;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.OnDelete;
+import jasperwing.model.OneOf;
+import jasperwing.model.Place;
+import jasperwing.model.Range;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
+import jasperwing.model.Sheet;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+
+/** Generates designs: sound and unsound, with hostile names, texts and comments. */
+public final class Designs {
+    private static final List<String> WORDS = List.of(
+            "Dive", "Photo", "Taxon", "of", "one", "each", "key", "unique", "list", "text", "shown", "which", "places",
+            "ünïcode");
+
+    private Designs() {}
+
+    public static Arbitrary<String> names() {
+        Arbitrary<String> odd = Arbitraries.strings()
+                .withChars("ab `\"'\\#;:,()\n\t?=/-1é\u2028\u0001")
+                .ofMinLength(1)
+                .ofMaxLength(6)
+                .filter(s -> !s.isBlank());
+        Arbitrary<String> plain = Arbitraries.strings().alpha().ofMinLength(1).ofMaxLength(8);
+        return Arbitraries.frequencyOf(
+                net.jqwik.api.Tuple.of(4, Arbitraries.of(WORDS)),
+                net.jqwik.api.Tuple.of(3, plain),
+                net.jqwik.api.Tuple.of(2, odd));
+    }
+
+    private static Arbitrary<String> texts() {
+        return Arbitraries.strings().withChars("ab \"\\#\n`é").ofMaxLength(8);
+    }
+
+    private static Arbitrary<Comments> comments(boolean closing) {
+        Arbitrary<String> line =
+                Arbitraries.strings().withChars("ab #\"`").ofMaxLength(5).map(String::stripTrailing);
+        Arbitrary<List<String>> lines = line.list().ofMaxSize(2);
+        Arbitrary<List<String>> ends = closing ? lines : Arbitraries.just(List.of());
+        Arbitrary<Comments> some = Combinators.combine(lines, line, ends).as(Comments::new);
+        return Arbitraries.frequencyOf(
+                net.jqwik.api.Tuple.of(4, Arbitraries.just(Comments.NONE)), net.jqwik.api.Tuple.of(1, some));
+    }
+
+    private static Arbitrary<Notes> notes(boolean physical, boolean closing) {
+        Arbitrary<String> physicals = physical ? texts() : Arbitraries.just("");
+        return Combinators.combine(texts(), texts(), physicals, comments(closing))
+                .as(Notes::new);
+    }
+
+    private static Arbitrary<Type> types() {
+        return Arbitraries.oneOf(
+                Arbitraries.integers().between(1, 9999).map(Type.Text::new),
+                Arbitraries.integers().between(1, 30).map(p -> new Type.Decimal(p, p / 2)),
+                Arbitraries.of(Scalar.values()).map(Type::of),
+                names().map(Type.Named::new));
+    }
+
+    private static Arbitrary<Literal> numbers() {
+        return Arbitraries.bigDecimals()
+                .between(java.math.BigDecimal.valueOf(-999), java.math.BigDecimal.valueOf(999))
+                .ofScale(2)
+                .map(n -> Literal.number(n.toPlainString()));
+    }
+
+    private static Arbitrary<Literal> literals() {
+        return Arbitraries.oneOf(
+                numbers(),
+                texts().map(Literal::text),
+                names().map(Literal::word),
+                Arbitraries.just(new Literal(Literal.Kind.DATE, "2026-03-01")));
+    }
+
+    private static Arbitrary<Range> ranges() {
+        return Combinators.combine(numbers().optional(), numbers().optional())
+                .filter((from, to) -> from.isPresent() || to.isPresent())
+                .as(Range::new);
+    }
+
+    private static Arbitrary<Attribute> attributes() {
+        Arbitrary<Boolean> flag = Arbitraries.of(true, false);
+        return Combinators.combine(
+                        names(),
+                        types(),
+                        flag,
+                        flag,
+                        flag,
+                        literals().optional(0.3),
+                        ranges().optional(0.2),
+                        notes(true, false))
+                .as(Attribute::new);
+    }
+
+    private static Arbitrary<Members> members(List<Attribute> attributes) {
+        List<String> known = attributes.stream().map(Attribute::name).distinct().toList();
+        Arbitrary<String> one = known.isEmpty() ? names() : Arbitraries.oneOf(Arbitraries.of(known), names());
+        return Combinators.combine(one.list().uniqueElements().ofMinSize(1).ofMaxSize(3), comments(false))
+                .as(Members::new);
+    }
+
+    private static Arbitrary<Members> keys(List<Attribute> attributes) {
+        return Arbitraries.oneOf(Arbitraries.just(Members.NONE), members(attributes));
+    }
+
+    public static Arbitrary<Entity> entities() {
+        return attributes()
+                .list()
+                .uniqueElements(Attribute::name)
+                .ofMaxSize(4)
+                .flatMap(attributes -> Combinators.combine(
+                                names(),
+                                Arbitraries.oneOf(Arbitraries.just(""), names()),
+                                Arbitraries.of(true, false),
+                                keys(attributes),
+                                members(attributes).list().ofMaxSize(2),
+                                keys(attributes),
+                                notes(true, true))
+                        .as((name, area, outside, key, uniques, shown, notes) ->
+                                new Entity(name, area, outside, attributes, key, uniques, shown, notes)));
+    }
+
+    private static Arbitrary<Reading> readings(boolean oneOnly) {
+        Arbitrary<String> verb = Arbitraries.of("have", "belong to", "be", "be about", "sign in as", "co-own", "o'er");
+        Arbitrary<String> role = Arbitraries.oneOf(Arbitraries.just(""), names());
+        Arbitrary<Boolean> many = oneOnly ? Arbitraries.just(false) : Arbitraries.of(true, false);
+        return Combinators.combine(Arbitraries.of(true, false), verb, many, role)
+                .as(Reading::new);
+    }
+
+    public static Arbitrary<Relationship> relationships() {
+        Arbitrary<Relationship> ties = Combinators.combine(
+                        names(),
+                        names(),
+                        names(),
+                        readings(false),
+                        readings(false).optional(),
+                        Arbitraries.of(true, false),
+                        notes(false, true))
+                .as((from, to, via, there, back, linked, notes) -> {
+                    boolean plural = there.many() && back.map(Reading::many).orElse(true);
+                    Tie tie = new Tie(from, to, linked && plural ? via : "", there, back, List.of(), notes);
+                    return tie.shape() == Tie.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
+                });
+        Arbitrary<Relationship> oneOfs = Combinators.combine(
+                        names(),
+                        names().list().uniqueElements().ofMinSize(1).ofMaxSize(3),
+                        readings(true),
+                        readings(false).optional(),
+                        Arbitraries.of(Keeping.values()).optional(),
+                        notes(false, true))
+                .as((from, subjects, there, back, keeping, notes) ->
+                        withRule(new OneOf(from, subjects, there, back, keeping, List.of(), notes), subjects.get(0)));
+        return Arbitraries.oneOf(ties, oneOfs);
+    }
+
+    private static Relationship withRule(Relationship relationship, String parent) {
+        int choice = Math.floorMod(relationship.hashCode(), 4);
+        return choice == 3
+                ? relationship
+                : relationship.withDeletes(List.of(new OnDelete(parent, DeleteRule.values()[choice])));
+    }
+
+    public static Arbitrary<Design> all() {
+        Arbitrary<Area> areas = Combinators.combine(
+                        names(), Arbitraries.of(AreaColor.values()), comments(true), texts())
+                .as((n, c, comments, doc) -> new Area(n, c, Notes.of(comments).withDoc(doc)));
+        Arbitrary<EnumValue> value = Combinators.combine(names(), texts()).as(EnumValue::new);
+        Arbitrary<EnumType> enums = Combinators.combine(
+                        names(), value.list().ofMinSize(1).ofMaxSize(3), comments(true))
+                .as((n, v, comments) -> new EnumType(n, v, Notes.of(comments)));
+        Arbitrary<Sheet> sheets = Combinators.combine(names(), names().list().ofMaxSize(3), comments(true))
+                .as(Sheet::new);
+        Arbitrary<Integer> coordinate = Arbitraries.integers().between(-9999, 9999);
+        Arbitrary<Place> places = Combinators.combine(
+                        names(), Arbitraries.oneOf(Arbitraries.just(""), names()), coordinate, coordinate)
+                .as(Place::new);
+        return Combinators.combine(
+                        names(),
+                        areas.list().ofMaxSize(2),
+                        enums.list().ofMaxSize(2),
+                        entities().list().ofMaxSize(4),
+                        relationships().list().ofMaxSize(4),
+                        sheets.list().ofMaxSize(2),
+                        places.list()
+                                .uniqueElements(p -> p.entity() + "\0" + p.sheet())
+                                .ofMaxSize(3),
+                        comments(true))
+                .as(Design::new);
+    }
+
+    /** Any of the edits the window makes, with the names it needs drawn from the design it is made on. */
+    public static Arbitrary<jasperwing.model.Edit> edits() {
+        return Combinators.combine(Arbitraries.integers().between(0, 7), names(), entities(), relationships())
+                .as(Designs::edit);
+    }
+
+    private static jasperwing.model.Edit edit(int kind, String name, Entity entity, Relationship relationship) {
+        return design -> {
+            String some = design.entities().isEmpty()
+                    ? name
+                    : design.entities().get(0).name();
+            Optional<Relationship> first = design.relationships().stream().findFirst();
+            jasperwing.model.Edit edit =
+                    switch (kind) {
+                        case 0 -> jasperwing.model.EntityEdits.add(entity);
+                        case 1 -> jasperwing.model.EntityEdits.rename(some, name);
+                        case 2 -> jasperwing.model.EntityEdits.remove(some);
+                        case 3 -> jasperwing.model.EntityEdits.retype(some, entity.attributes(), List.of());
+                        case 4 -> jasperwing.model.RelationshipEdits.add(relationship);
+                        case 5 -> first.map(jasperwing.model.RelationshipEdits::remove)
+                                .orElse(d -> d);
+                        case 6 -> first.map(f -> jasperwing.model.RelationshipEdits.replace(f, relationship))
+                                .orElse(d -> d);
+                        default -> jasperwing.model.SheetEdits.place(some, "", name.length(), 7);
+                    };
+            return edit.on(design);
+        };
+    }
+}

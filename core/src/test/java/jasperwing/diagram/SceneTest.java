@@ -1,0 +1,121 @@
+package jasperwing.diagram;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import jasperwing.model.Place;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class SceneTest {
+    private static final Metrics METRICS = (text, face) -> text.length() * 7.0;
+
+    @Test
+    void noLineOfTheDemoRunsThroughACardAndEveryOneIsUpright() {
+        Scene scene = SceneBuilder.build(Samples.demo(), "", METRICS);
+        assertThat(scene.cards()).hasSize(13);
+        assertThat(scene.fans()).hasSize(1);
+        assertThat(scene.fans().get(0).branches()).hasSize(3);
+        for (List<Point> route : routes(scene)) {
+            for (int i = 1; i < route.size(); i++) {
+                Point a = route.get(i - 1);
+                Point b = route.get(i);
+                assertThat(Math.abs(a.x() - b.x()) < 0.01 || Math.abs(a.y() - b.y()) < 0.01)
+                        .isTrue();
+                Box inner = Box.around(a, b).grown(-0.5);
+                assertThat(scene.cards())
+                        .noneMatch(
+                                c -> c.box().grown(-1).overlaps(Box.around(a, b).grown(0.1)));
+                assertThat(inner).isNotNull();
+            }
+        }
+    }
+
+    private static List<List<Point>> routes(Scene scene) {
+        List<List<Point>> routes = new ArrayList<>();
+        scene.lines().forEach(l -> routes.add(l.points()));
+        scene.fans().forEach(f -> routes.addAll(f.branches()));
+        return routes;
+    }
+
+    @Property(tries = 40)
+    void wheneverCardsStandApartNoLineRunsThroughOne(
+            @ForAll @Size(13) List<@IntRange(min = 0, max = 60) Integer> jitter) {
+        Design demo = Samples.demo();
+        List<Place> places = new ArrayList<>();
+        for (int i = 0; i < 13; i++) {
+            String entity = demo.entities().get(i).name();
+            places.add(new Place(entity, "", i % 4 * 420 + jitter.get(i), i / 4 * 330 + jitter.get(12 - i)));
+        }
+        Scene scene = SceneBuilder.build(demo.withPlaces(places), "", METRICS);
+        for (List<Point> route : routes(scene)) {
+            for (int i = 1; i < route.size(); i++) {
+                Box segment = Box.around(route.get(i - 1), route.get(i)).grown(0.1);
+                assertThat(scene.cards()).noneMatch(c -> c.box().grown(-1).overlaps(segment));
+            }
+        }
+    }
+
+    @Test
+    void linesEndAtTheirCardsWithTheSignsOfTheirReadings() {
+        Scene scene = SceneBuilder.build(
+                Samples.design(
+                        "entity Dive",
+                        "  id serial key",
+                        "entity Photo",
+                        "  id serial key",
+                        "each Dive may have many Photo, which must belong to one Dive",
+                        "places",
+                        "  Dive 0,0",
+                        "  Photo 400,0"),
+                "",
+                METRICS);
+        Line line = scene.lines().get(0);
+        assertThat(line.points()).hasSize(2);
+        assertThat(line.start().many()).isFalse();
+        assertThat(line.start().must()).isTrue();
+        assertThat(line.end().many()).isTrue();
+        assertThat(line.end().must()).isFalse();
+        assertThat(line.label()).isEqualTo("photos");
+    }
+
+    @Test
+    void cardsWithoutAPlaceFindOneWhereNothingStands() {
+        Scene scene = SceneBuilder.build(Samples.demo().withPlaces(List.of()), "", METRICS);
+        for (Card card : scene.cards()) {
+            assertThat(scene.cards()).noneMatch(c -> c != card && c.box().overlaps(card.box()));
+        }
+    }
+
+    @Test
+    void aSheetShowsItsEntitiesOnly() {
+        Scene scene = SceneBuilder.build(Samples.demo(), "Collection", METRICS);
+        assertThat(scene.cards())
+                .extracting(Card::entity)
+                .containsExactly("Specimen", "SequenceRecord", "Taxon", "Keyword");
+        assertThat(scene.fans()).isEmpty();
+    }
+
+    @Test
+    void whatLiesUnderAPointIsFound() {
+        Scene scene = SceneBuilder.build(Samples.demo(), "", METRICS);
+        Card dive = scene.card("Dive").orElseThrow();
+        Point head = new Point(dive.box().x() + 30, dive.box().y() + 15);
+        Point third = dive.rowBox(2).center();
+        Point edge = new Point(dive.box().right(), dive.box().center().y());
+        assertThat(Hit.at(scene, head, 6)).isEqualTo(new Hit.OnCard(dive, -1));
+        assertThat(Hit.at(scene, third, 6)).isEqualTo(new Hit.OnCard(dive, 2));
+        assertThat(Hit.at(scene, edge, 6)).isEqualTo(new Hit.OnEdge(dive));
+        assertThat(Hit.at(scene, new Point(-500, -500), 6)).isEqualTo(new Hit.Paper());
+        Line line = scene.lines().get(0);
+        assertThat(Hit.at(scene, line.middle(), 6)).isEqualTo(new Hit.OnRelationship(line.relationship(), false));
+        Fan fan = scene.fans().get(0);
+        assertThat(Hit.at(scene, fan.box().center(), 6)).isEqualTo(new Hit.OnRelationship(fan.relationship(), true));
+    }
+}

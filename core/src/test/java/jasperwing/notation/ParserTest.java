@@ -1,0 +1,137 @@
+package jasperwing.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.OneOf;
+import jasperwing.model.Tie;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ParserTest {
+    @Test
+    void everyErrorIsReportedWithItsPlaceAndNoStatementIsLostByAnother() {
+        Parsed<Design> parsed = Notation.parse(
+                """
+                design "Marsh"
+                area Fieldwork green
+                entity Dive
+                  id serial key
+                  number integer(3)
+                  depth decimal
+                  note text(40)
+                each Dive must belong one Expedition
+                entity Site
+                  name text(80) wibble
+                enum Duty leader
+                each Site may have many Dive, which must be at one Dive
+                """);
+
+        assertThat(parsed.problems())
+                .extracting(p -> p.line() + ":" + p.column() + " " + p.sentence())
+                .containsExactly(
+                        "2:16 found 'green'; expected a colour: moss, sea, ochre, plum, slate",
+                        "5:17 found '('; expected 'key', 'unique', 'default', 'from', 'up to', 'label', 'column' or the end of the line",
+                        "6:16 found the end of the line; expected digits and decimals, as in decimal(8,2)",
+                        "10:17 found 'wibble'; expected 'key', 'unique', 'default', 'from', 'up to', 'label', 'column' or the end of the line",
+                        "11:11 found 'leader'; expected ':'",
+                        "12:52 the way back must lead to Site, but leads to 'Dive'; expected Site");
+        assertThat(parsed.value().entities()).extracting(Entity::name).containsExactly("Dive", "Site");
+        assertThat(parsed.value().entity("Dive").orElseThrow().attributes())
+                .extracting(a -> a.name())
+                .containsExactly("id", "note");
+        assertThat(((Tie) parsed.value().relationships().get(0)).forward().verb())
+                .isEqualTo("belong");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "value GeoPoint",
+                "trait Stamped",
+                "entity Dive with Stamped",
+                "entity Dive is a kind of Trip",
+                "entity Dive was Trip",
+                "entity Dive\n  length int = depth * 2",
+                "entity Dive\n  at timestamp set on insert",
+                "entity Dive\n  name text(9) longer than 3",
+                "entity Dive\n  name text(9) matching /a/",
+                "each Note must be about one of Dive, Site\n  kept as a shared parent"
+            })
+    void whatIsNotBuiltYetIsSaidToBeNotYet(String statement) {
+        Parsed<Design> parsed = Notation.parse("design \"Marsh\"\n" + statement + "\n");
+        assertThat(parsed.problems()).hasSize(1);
+        assertThat(parsed.problems().get(0).message()).contains("cannot be read yet");
+    }
+
+    @Test
+    void commentsStayWhereTheyStood() {
+        String text =
+                """
+                # head
+                design "Marsh"  # after
+
+                # above
+                entity Dive  # beside
+                  # above id
+                  id          serial         key  # beside id
+                  # last
+
+                # above the sentence
+                each Dive may precede one Dive
+                  # about deleting
+                  deleting Dive empties it  # gone
+
+                # the end
+
+                places
+                  Dive 10,20
+                """;
+        Parsed<Design> parsed = Notation.parse(text);
+        assertThat(parsed.problems()).isEmpty();
+        assertThat(Notation.print(parsed.value())).isEqualTo(text);
+    }
+
+    @Test
+    void namesThatLookLikeTheGrammarAreQuoted() {
+        Parsed<Design> parsed = Notation.parse(
+                "design \"Odd\"\nentity `of`\n  unique int unique\neach `of` may have one of `of`, `one two` as `which`\n");
+        assertThat(parsed.problems()).isEmpty();
+        OneOf oneOf = (OneOf) parsed.value().relationships().get(0);
+        assertThat(oneOf.subjects()).containsExactly("of", "one two");
+        assertThat(parsed.value().entities().get(0).attributes().get(0).unique())
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "each Dive may have many Photo, which must belong to one Dive | ONE_TO_MANY",
+                "each Dive may have many Photo | MANY_TO_MANY",
+                "each Dive must be at one Site | ONE_TO_MANY",
+                "each Dive may have one Log, which must be of one Dive | ONE_TO_ONE",
+                "each Dive may have many Diver as crew via Duty, which may have many Dive | LINKED"
+            })
+    void shapesFollowFromBothReadings(String sentence, Tie.Shape shape) {
+        assertThat(Notation.sentence(sentence).value())
+                .map(r -> ((Tie) r).shape())
+                .contains(shape);
+    }
+
+    @Test
+    void aLinkNeedsManyAtBothEnds() {
+        assertThat(Notation.sentence("each Dive may have one Diver via Duty").problems())
+                .extracting(Problem::message)
+                .containsExactly("a link entity needs many at both ends");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "\n\n", "# only a comment\n"})
+    void aTextWithoutADesignIsAProblemAtItsStart(String text) {
+        assertThat(Notation.parse(text).problems()).hasSize(1).allMatch(p -> p.line() == 1);
+    }
+}

@@ -1,0 +1,80 @@
+package jasperwing.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ReadingsTest {
+    private static Relationship of(String sentence) {
+        return Notation.sentence(sentence).value().orElseThrow();
+    }
+
+    private final Relationship dives = of("each Dive must belong to one Expedition, which may have many Dive");
+
+    @Test
+    void eachEndReadsTheRelationshipItsOwnWay() {
+        assertThat(Readings.text(Readings.from(dives, "Dive")))
+                .isEqualTo("Each Dive must belong to one Expedition, which may have many Dives.");
+        assertThat(Readings.text(Readings.from(dives, "Expedition")))
+                .isEqualTo("Each Expedition may have many Dives, each of which must belong to one Expedition. "
+                        + "Deleting an Expedition is refused while it has any Dives.");
+    }
+
+    @Test
+    void aOneOfNamesItsSubjectsAndHowItIsKept() {
+        assertThat(Readings.text(Readings.whole(of("each Note may be about one of Dive, Site"))))
+                .isEqualTo("Each Note may be about one of Dive or Site; not read back. "
+                        + "Deleting a Dive is refused while it has any Notes. "
+                        + "Deleting a Site is refused while it has any Notes. Kept as a column for each.");
+    }
+
+    @Test
+    void choosingAWordGivesTheRelationshipWithThatWord() {
+        assertThat(chosen(Slot.MUST, "").forward().must()).isFalse();
+        assertThat(((Tie) chosen(Slot.BACK_COUNT, "")).shape()).isEqualTo(Tie.Shape.ONE_TO_ONE);
+        assertThat(((Tie) chosen(Slot.COUNT, "")).shape()).isEqualTo(Tie.Shape.MANY_TO_MANY);
+        Phrase deleting = new Phrase("is refused", Slot.DELETE, "Expedition");
+        assertThat(Readings.options(dives, deleting))
+                .extracting(o -> o.result().onDelete("Expedition"))
+                .containsExactly(DeleteRule.REFUSE, DeleteRule.DELETE_TOO, DeleteRule.EMPTY);
+        assertThat(Readings.options(dives, deleting)).extracting(Option::words).contains("deletes its Dives too");
+    }
+
+    private Relationship chosen(Slot slot, String entity) {
+        return Readings.options(dives, new Phrase("", slot, entity)).stream()
+                .filter(o -> !o.chosen())
+                .findFirst()
+                .orElseThrow()
+                .result();
+    }
+
+    @Test
+    void aVerbIsTakenWhenItIsOne() {
+        assertThat(Readings.withVerb(dives, Slot.VERB, "  be  made on ")
+                        .orElseThrow()
+                        .forward()
+                        .verb())
+                .isEqualTo("be made on");
+        assertThat(Readings.withVerb(dives, Slot.BACK_VERB, "have many")).isEmpty();
+        assertThat(Readings.withVerb(dives, Slot.VERB, "")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "be about, is about",
+        "have, has",
+        "carry, carries",
+        "belong to, belongs to",
+        "pass, passes",
+        "buy, buys"
+    })
+    void verbsAreSaidOfOneThing(String verb, String said) {
+        assertThat(Readings.thirdPerson(verb)).isEqualTo(said);
+    }
+}

@@ -1,0 +1,61 @@
+package jasperwing.say;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.notation.Notation;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SayTest {
+    private final Design design = Samples.design("entity Dive", "  id serial key", "entity Diver", "  id serial key");
+
+    @Test
+    void aSentenceAddsWhatIsMissingAndShowsItBeforehand() {
+        Understanding said = Say.understand(design, "each dive may have many Photo, which must belong to one Dive.");
+        assertThat(said.additions()).containsExactly("+ Photo", "+ photos.dive_id \u2192 dives.id");
+        Design after = said.edit().on(design);
+        assertThat(after.entities()).extracting(Entity::name).containsExactly("Dive", "Diver", "Photo");
+        assertThat(Notation.print(after.relationships().get(0)))
+                .isEqualTo("each Dive may have many Photo, which must belong to one Dive");
+    }
+
+    @Test
+    void aLinkEntityIsAddedWithoutAKeyOfItsOwn() {
+        Understanding said =
+                Say.understand(design, "each Dive may have many Divers via Duty, which may have many Dives");
+        Design after = said.edit().on(design);
+        assertThat(after.entity("Duty").orElseThrow().key().isEmpty()).isTrue();
+        assertThat(said.additions())
+                .containsExactly("+ Duty", "+ duties.dive_id \u2192 dives.id", "+ duties.diver_id \u2192 divers.id");
+    }
+
+    @Test
+    void theBeginningOfANameIsSomewhereToGo() {
+        assertThat(Say.understand(design, "div").goTo()).containsExactly("Dive", "Diver");
+        assertThat(Say.understand(design, "diver").edit()).isSameAs(Edit.NOTHING);
+    }
+
+    @Test
+    void whatIsNotUnderstoodIsSaidToBeSoAndNothingIsGuessed() {
+        assertThat(Say.understand(design, "a dive has photos").problem())
+                .startsWith("Not understood")
+                .contains(Say.FORM);
+        assertThat(Say.understand(design, "each Dive have many Photo").problem())
+                .isEqualTo("at 'have': found 'have'; expected 'may'");
+        assertThat(Say.understand(design, "entity Dive").problem()).isEqualTo("There is an entity Dive already.");
+        assertThat(Say.understand(design, "  ").problem()).isEmpty();
+    }
+
+    @Test
+    void severalSentencesBuildOnEachOtherAndOneThatFailsIsNamed() {
+        Say.Result good = Say.all(design, List.of("entity Site in Shore", "each Dive must be at one Site"));
+        assertThat(good.problems()).isEmpty();
+        assertThat(good.design().entity("Site").orElseThrow().area()).isEqualTo("Shore");
+        Say.Result bad = Say.all(design, List.of("entity Site", "hello there"));
+        assertThat(bad.problems()).hasSize(1).allMatch(p -> p.startsWith("\"hello there\": Not understood"));
+    }
+}
