@@ -49,8 +49,8 @@ final class ClassModelBuilder {
                             new Draft(entity, t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>())));
         }
         design.relationships().stream().distinct().forEach(this::relationship);
-        return new ClassModel(
-                design, schema, drafts.values().stream().map(this::finished).toList());
+        List<ModelClass> classes = drafts.values().stream().map(this::finished).toList();
+        return new ClassModel(design, schema, classes, names.enums());
     }
 
     private ModelClass finished(Draft draft) {

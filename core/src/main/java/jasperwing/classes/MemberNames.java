@@ -32,6 +32,7 @@ final class MemberNames {
     private record OwnAttribute(String entity, Attribute attribute) {}
 
     private final Map<String, String> classes = new HashMap<>();
+    private final Map<String, String> enums = new HashMap<>();
     private final Map<String, Identifiers> scopes = new HashMap<>();
     private final Map<OwnAttribute, String> attributes = new HashMap<>();
     private final Map<Relationship, Map<Key, String>> ends = new HashMap<>();
@@ -44,6 +45,7 @@ final class MemberNames {
                 attributes.put(new OwnAttribute(entity.name(), attribute), take(entity.name(), attribute.name()));
             }
         }
+        design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(className(n))));
         List<Relationship> distinct = design.relationships().stream().distinct().toList();
         for (Relationship relationship : distinct) {
             ends.put(relationship, new HashMap<>());
@@ -93,6 +95,11 @@ final class MemberNames {
 
     String className(Entity entity) {
         return classes.get(entity.name());
+    }
+
+    /** The class names of the enums, by their names in the design. */
+    Map<String, String> enums() {
+        return enums;
     }
 
     String attribute(String entity, Attribute attribute) {

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.EnumType;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
 import jasperwing.schema.PhysicalNames;
@@ -20,6 +21,7 @@ final class NameRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         duplicateEntities(checked, found);
+        duplicateEnums(checked, found);
         tableClashes(checked, found);
         for (Entity entity : checked.design().entities()) {
             duplicateMembers(checked, entity, found);
@@ -54,6 +56,23 @@ final class NameRules {
             all.set(all.lastIndexOf(entity), entity.withName(free));
             return design.withEntities(all);
         };
+    }
+
+    private static void duplicateEnums(Checked checked, Consumer<Finding> found) {
+        Map<String, String> seen = new HashMap<>();
+        checked.design().entities().forEach(e -> seen.put(fold(e.name()), "an entity and an enum"));
+        for (EnumType type : checked.design().enums()) {
+            String other = seen.putIfAbsent(fold(type.name()), "two enums");
+            if (other != null) {
+                String free = free(type.name(), seen);
+                found.accept(new Finding(
+                        Rule.DUPLICATE_NAME,
+                        Subject.of(type.name()),
+                        "There are " + other + " named " + type.name() + ".",
+                        "Classes and files cannot tell them apart.",
+                        List.of(new Fix("Rename the enum " + free, EntityEdits.renameEnum(type.name(), free)))));
+            }
+        }
     }
 
     private static void duplicateMembers(Checked checked, Entity entity, Consumer<Finding> found) {

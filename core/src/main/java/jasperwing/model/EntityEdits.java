@@ -168,6 +168,32 @@ public final class EntityEdits {
         return result;
     }
 
+    /** Renames one enum, and the attributes' type with it. Of several of one name only the last is renamed. */
+    public static Edit renameEnum(String oldName, String newName) {
+        return design -> {
+            List<EnumType> enums = new ArrayList<>(design.enums());
+            int last = enums.stream().map(EnumType::name).toList().lastIndexOf(oldName);
+            if (last < 0) {
+                return design;
+            }
+            EnumType type = enums.get(last);
+            enums.set(last, new EnumType(newName, type.values(), type.notes()));
+            boolean another = enums.stream().anyMatch(e -> e.name().equals(oldName));
+            Design renamed = design.withEnums(enums);
+            return another
+                    ? renamed
+                    : renamed.withEntities(renamed.entities().stream()
+                            .map(e -> retyped(e, oldName, newName))
+                            .toList());
+        };
+    }
+
+    private static Entity retyped(Entity entity, String oldName, String newName) {
+        return entity.withAttributes(entity.attributes().stream()
+                .map(a -> a.type().equals(new Type.Named(oldName)) ? a.withType(new Type.Named(newName)) : a)
+                .toList());
+    }
+
     /** The list with one more element. */
     static <T> List<T> append(List<T> list, T element) {
         List<T> longer = new ArrayList<>(list);

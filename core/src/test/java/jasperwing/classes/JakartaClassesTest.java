@@ -126,7 +126,8 @@ class JakartaClassesTest {
                                 this.number = number;
                             }
                         """)
-                .contains("return this == other || other instanceof Dive that && id != null && id.equals(that.id);")
+                .contains(
+                        "return this == other || other instanceof Dive that && this.id != null && this.id.equals(that.id);")
                 .contains("return String.valueOf(number);");
     }
 

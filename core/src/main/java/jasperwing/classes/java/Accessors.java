@@ -90,15 +90,21 @@ final class Accessors {
         }
         code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
         code.line("if (this." + name + " == " + name + ") {").line("return;").line("}");
-        code.line(type + " before = this." + name + ";");
+        String before = local("before", name);
+        code.line(type + " " + before + " = this." + name + ";");
         code.line("this." + name + " = " + name + ";");
         String get = method("get", inverse.get());
-        code.line("if (before != null" + (one ? " && before." + get + "() == this" : "") + ") {");
-        code.line("before."
+        code.line("if (" + before + " != null" + (one ? " && " + before + "." + get + "() == this" : "") + ") {");
+        code.line(before + "."
                 + (one ? method("set", inverse.get()) + "(null);" : element("remove", inverse.get()) + "(this);"));
         code.line("}").line("if (" + name + " != null) {");
         code.line(name + "." + (one ? method("set", inverse.get()) : element("add", inverse.get())) + "(this);");
         code.line("}").line("}");
+    }
+
+    /** A name for a local variable beside a parameter. */
+    private static String local(String wanted, String parameter) {
+        return wanted.equals(parameter) ? wanted + "_" : wanted;
     }
 
     /** How the holder reads this object: the one-of's name where the mapped field is one of its columns. */
@@ -110,21 +116,22 @@ final class Accessors {
                 .orElse(inverse.mappedBy());
     }
 
-    private static String element(String verb, String collection) {
+    static String element(String verb, String collection) {
         return verb + Words.capitalised(Plurals.singular(collection));
     }
 
     private void inverseMany(Code code, Association.Inverse inverse) {
         String type = className(inverse.target());
         String reader = reader(inverse);
+        String field = "this." + inverse.name();
         view(code, "List", type, inverse.name());
         code.blank().line("public void " + element("add", inverse.name()) + "(" + type + " other) {");
-        code.line("if (!" + inverse.name() + ".contains(other)) {")
-                .line(inverse.name() + ".add(other);")
+        code.line("if (!" + field + ".contains(other)) {")
+                .line(field + ".add(other);")
                 .line("}");
         code.line("other." + method("set", reader) + "(this);").line("}");
         code.blank().line("public void " + element("remove", inverse.name()) + "(" + type + " other) {");
-        code.line("if (" + inverse.name() + ".remove(other) && other." + method("get", reader) + "() == this) {");
+        code.line("if (" + field + ".remove(other) && other." + method("get", reader) + "() == this) {");
         code.line("other." + method("set", reader) + "(null);").line("}").line("}");
     }
 
@@ -132,12 +139,13 @@ final class Accessors {
         String type = className(entity);
         view(code, "Set", type, name);
         for (String verb : List.of("add", "remove")) {
+            String change = "this." + name + "." + verb + "(other)";
             code.blank().line("public void " + element(verb, name) + "(" + type + " other) {");
             if (inverse.isPresent()) {
-                code.line("if (" + name + "." + verb + "(other)) {");
+                code.line("if (" + change + ") {");
                 code.line("other." + element(verb, inverse.get()) + "(this);").line("}");
             } else {
-                code.line(name + "." + verb + "(other);");
+                code.line(change + ";");
             }
             code.line("}");
         }
@@ -176,11 +184,12 @@ final class Accessors {
                 .line("}"));
         code.line("return null;").line("}");
         code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
-        code.line(type + " before = " + method("get", name) + "();");
-        code.line("if (before == " + name + ") {").line("return;").line("}");
+        String before = local("before", name);
+        code.line(type + " " + before + " = " + method("get", name) + "();");
+        code.line("if (" + before + " == " + name + ") {").line("return;").line("}");
         for (Association.ToOne s : each.subjects()) {
-            String target = className(s.target());
-            code.line("this." + s.name() + " = " + name + " instanceof " + target + " it ? it : null;");
+            String it = className(s.target()) + " " + local("it", name);
+            code.line("this." + s.name() + " = " + name + " instanceof " + it + " ? " + local("it", name) + " : null;");
         }
         each.subjects().forEach(s -> inStep(code, s, name));
         code.line("}");
@@ -188,14 +197,16 @@ final class Accessors {
 
     private void inStep(Code code, Association.ToOne one, String name) {
         one.inverse().ifPresent(inverse -> {
-            String type = className(one.target());
+            String it = local("it", name);
+            String is = " instanceof " + className(one.target()) + " " + it;
             String get = method("get", inverse);
-            code.line("if (before instanceof " + type + " it" + (one.unique() ? " && it." + get + "() == this" : "")
+            boolean single = one.unique();
+            code.line("if (" + local("before", name) + is + (single ? " && " + it + "." + get + "() == this" : "")
                     + ") {");
-            code.line("it."
-                    + (one.unique() ? method("set", inverse) + "(null);" : element("remove", inverse) + "(this);"));
-            code.line("}").line("if (" + name + " instanceof " + type + " it) {");
-            code.line("it." + (one.unique() ? method("set", inverse) : element("add", inverse)) + "(this);")
+            code.line(
+                    it + "." + (single ? method("set", inverse) + "(null);" : element("remove", inverse) + "(this);"));
+            code.line("}").line("if (" + name + is + ") {");
+            code.line(it + "." + (single ? method("set", inverse) : element("add", inverse)) + "(this);")
                     .line("}");
         });
     }

@@ -27,7 +27,7 @@ final class EntityFile {
         this.target = target;
         this.subject = subject;
         this.imports = imports;
-        this.types = new JavaTypes(target.model().design(), imports, target.options());
+        this.types = new JavaTypes(target.model(), imports, target.options());
     }
 
     String text() {

@@ -12,19 +12,13 @@ import java.util.Locale;
 final class EnumFile {
     private EnumFile() {}
 
-    static String className(String name) {
-        String pascal = Words.pascal(name);
-        return pascal.isEmpty() || Character.isDigit(pascal.codePointAt(0)) ? "Enum" + pascal : pascal;
-    }
-
     static String constant(String value) {
         String upper = Words.snake(value).toUpperCase(Locale.ROOT);
         boolean fits = !upper.isEmpty() && !Character.isDigit(upper.codePointAt(0)) && !Reserved.JAVA.contains(upper);
         return fits ? upper : "V_" + upper;
     }
 
-    static String text(EnumType type, Imports imports) {
-        String name = className(type.name());
+    static String text(EnumType type, String name, Imports imports) {
         String string = imports.use("java.lang.String");
         Code code = new Code(0).doc(type.notes().doc()).line("public enum " + name + " {");
         Identifiers constants = new Identifiers(0);

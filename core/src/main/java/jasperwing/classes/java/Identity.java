@@ -63,8 +63,8 @@ final class Identity {
         String objects = entity ? "" : imports.use("java.util.Objects");
         String same = key.stream()
                 .map(p -> entity
-                        ? "&& " + p.name() + " != null && " + p.name() + ".equals(that." + p.name() + ")"
-                        : "&& " + objects + ".equals(" + p.name() + ", that." + p.name() + ")")
+                        ? "&& this." + p.name() + " != null && this." + p.name() + ".equals(that." + p.name() + ")"
+                        : "&& " + objects + ".equals(this." + p.name() + ", that." + p.name() + ")")
                 .collect(Collectors.joining(" "));
         code.line("return this == other || other instanceof " + name + " that " + same + ";")
                 .line("}");

@@ -37,23 +37,26 @@ public final class JavaTarget {
 
     private List<GeneratedFile> run() {
         model.classes().forEach(c -> reserve(packageOf(c), c.name()));
-        model.design().enums().forEach(e -> reserve(options.basePackage(), EnumFile.className(e.name())));
+        model.enumNames().values().forEach(n -> reserve(options.basePackage(), n));
         for (ModelClass each : model.classes()) {
             for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
                 reserve(packageOf(each), subjectName(each, oneOf));
             }
         }
         model.classes().forEach(this::classFiles);
-        for (EnumType type : model.design().enums()) {
-            Imports imports = imports(options.basePackage(), EnumFile.className(type.name()));
-            add(options.basePackage(), EnumFile.className(type.name()), imports, EnumFile.text(type, imports), "");
-        }
+        model.design().enums().stream().distinct().forEach(this::enumFile);
         if (usesDuration()) {
             Imports imports = imports(options.basePackage(), ConverterFile.NAME);
             add(options.basePackage(), ConverterFile.NAME, imports, ConverterFile.text(imports), "");
         }
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
+    }
+
+    private void enumFile(EnumType type) {
+        String name = model.enumNames().get(type.name());
+        Imports imports = imports(options.basePackage(), name);
+        add(options.basePackage(), name, imports, EnumFile.text(type, name, imports), "");
     }
 
     private void reserve(String home, String name) {

@@ -1,5 +1,6 @@
 package jasperwing.classes.java;
 
+import jasperwing.classes.ClassModel;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Literal;
@@ -14,12 +15,14 @@ import java.util.List;
 final class JavaTypes {
     private static final String VALIDATION = "jakarta.validation.constraints.";
 
+    private final ClassModel model;
     private final Design design;
     private final Imports imports;
     private final JavaOptions options;
 
-    JavaTypes(Design design, Imports imports, JavaOptions options) {
-        this.design = design;
+    JavaTypes(ClassModel model, Imports imports, JavaOptions options) {
+        this.model = model;
+        this.design = model.design();
         this.imports = imports;
         this.options = options;
     }
@@ -37,7 +40,7 @@ final class JavaTypes {
     }
 
     private String enumName(String name) {
-        return options.basePackage() + "." + EnumFile.className(name);
+        return options.basePackage() + "." + model.enumNames().get(name);
     }
 
     private static String qualified(Type type) {

@@ -2,8 +2,6 @@ package jasperwing.classes.java;
 
 import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
-import jasperwing.naming.Plurals;
-import jasperwing.naming.Words;
 
 /** The source of the interface that the subjects of a one-of share. */
 final class SubjectFile {
@@ -16,12 +14,11 @@ final class SubjectFile {
             String type = imports.use(target.packageOf(holder) + "." + holder.name());
             boolean many = backIsMany(target, oneOf);
             if (many) {
-                String one = Words.pascal(Plurals.singular(back));
-                code.line(imports.use("java.util.List") + "<" + type + "> get" + Words.capitalised(back) + "();");
-                code.blank().line("void add" + one + "(" + type + " other);");
-                code.blank().line("void remove" + one + "(" + type + " other);");
+                code.line(imports.use("java.util.List") + "<" + type + "> " + Accessors.method("get", back) + "();");
+                code.blank().line("void " + Accessors.element("add", back) + "(" + type + " other);");
+                code.blank().line("void " + Accessors.element("remove", back) + "(" + type + " other);");
             } else {
-                code.line(type + " get" + Words.capitalised(back) + "();");
+                code.line(type + " " + Accessors.method("get", back) + "();");
             }
         });
         return code.line("}").toString();

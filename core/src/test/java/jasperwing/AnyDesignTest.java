@@ -1,0 +1,113 @@
+package jasperwing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
+
+import jasperwing.classes.Javac;
+import jasperwing.classes.Target;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.findings.Fix;
+import jasperwing.findings.Level;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.picture.Typefaces;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Comparator;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+
+/** Every projection of any design at all: odd names, missing ends, circles and clashes included. */
+class AnyDesignTest {
+    @Provide
+    Arbitrary<Design> designs() {
+        return Designs.all();
+    }
+
+    @Property(tries = 300)
+    void isCheckedDrawnAndGeneratedWithoutAnException(@ForAll("designs") Design design) {
+        for (Dialect dialect : Dialect.values()) {
+            assertThat(Schema.derive(design, dialect).sql()).isNotNull();
+            assertThat(Report.of(design, dialect).findings()).isNotNull();
+        }
+        long names = design.entities().stream().map(Entity::name).distinct().count();
+        assertThat(SceneBuilder.build(design, "", Typefaces.get()).cards()).hasSize((int) names);
+        assertThat(Target.JAVA_JAKARTA.generate(design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
+    }
+
+    @Property(tries = 150)
+    void everyFixGivesADesignThatCanBeCheckedAgain(@ForAll("designs") Design design) {
+        Report.of(design, Dialect.POSTGRESQL).findings().forEach(f -> {
+            for (Fix fix : f.fixes()) {
+                assertThat(Report.of(fix.edit().on(design), Dialect.POSTGRESQL))
+                        .as(fix.title())
+                        .isNotNull();
+            }
+        });
+    }
+
+    @Property(tries = 200)
+    void withoutFaultsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
+        loads(mended(design, Dialect.SQLITE), Dialect.SQLITE);
+    }
+
+    @Property(tries = 40)
+    void withoutFaultsLoadsInPostgresql(@ForAll("designs") Design design) throws SQLException {
+        loads(mended(design, Dialect.POSTGRESQL), Dialect.POSTGRESQL);
+    }
+
+    @Property(tries = 40)
+    void withoutFaultsCompiles(@ForAll("designs") Design design) throws IOException {
+        Design sound = mended(design, Dialect.POSTGRESQL);
+        Assume.that(!Target.JAVA_JAKARTA.generate(sound).isEmpty());
+        Path folder = Files.createTempDirectory("classes");
+        try {
+            Javac.write(Target.JAVA_JAKARTA.generate(sound), folder.resolve("src"));
+            Javac.compile(folder.resolve("src"), folder.resolve("out"));
+        } finally {
+            try (var all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            }
+        }
+    }
+
+    /** The design with the first fix of the first fault made, until there is none; passes over what no fix mends. */
+    private static Design mended(Design design, Dialect dialect) {
+        Design sound = design;
+        for (int i = 0; i < 60; i++) {
+            var faults = Report.of(sound, dialect).of(Level.FAULT);
+            if (faults.isEmpty()) {
+                return sound;
+            }
+            Assume.that(!faults.get(0).fixes().isEmpty());
+            sound = faults.get(0).fixes().get(0).edit().on(sound);
+        }
+        Assume.that(false);
+        return sound;
+    }
+
+    private static void loads(Design design, Dialect dialect) throws SQLException {
+        String sql = Schema.derive(design, dialect).sql();
+        try (Connection connection = Databases.open(dialect);
+                Statement statement = connection.createStatement()) {
+            for (String each : sql.split(";\n")) {
+                if (!each.isBlank()) {
+                    statement.execute(each);
+                }
+            }
+        } catch (SQLException e) {
+            fail(e.getMessage() + "\n" + sql + "\n" + jasperwing.notation.Notation.print(design), e);
+        }
+    }
+}
