@@ -7,7 +7,12 @@ import jasperwing.app.shell.Files;
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.findings.Report;
 import jasperwing.model.Design;
+import jasperwing.picture.Pictures;
+import jasperwing.picture.Typefaces;
+import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -32,12 +37,28 @@ public final class JasperwingApp extends Application {
     public static void open(Start with) {
         start = with;
         System.setProperty("java.awt.headless", "true");
+        warmUp(with.design());
         Application.launch(JasperwingApp.class);
+    }
+
+    /** Loads fonts and painting classes while the toolkit starts; the window finds them ready. */
+    private static void warmUp(Design design) {
+        Thread thread = new Thread(
+                () -> {
+                    Report.of(design, Dialect.POSTGRESQL);
+                    Pictures.preview(SceneBuilder.build(design, "", Typefaces.get()));
+                },
+                "warming up");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     @Override
     public void start(Stage window) {
         Window opened = Window.open(window, start.design(), start.file(), Settings.standard());
+        if (Boolean.getBoolean("jasperwing.measure")) {
+            StartTime.report();
+        }
         start.walk().ifPresent(folder -> new Walk(opened, folder).run());
     }
 

@@ -108,7 +108,7 @@ final class Walk {
 
     /** Gives the window time to paint between steps. */
     private void next() {
-        PauseTransition pause = new PauseTransition(Duration.millis(350));
+        PauseTransition pause = new PauseTransition(Duration.millis(500));
         pause.setOnFinished(e -> {
             Runnable step = steps.poll();
             if (step != null) {

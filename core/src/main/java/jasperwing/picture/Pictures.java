@@ -44,6 +44,17 @@ public final class Pictures {
         return format == Format.SVG ? svg(scene, box) : png(scene, box);
     }
 
+    /** A small picture of the scene, as pixels. */
+    public static BufferedImage preview(Scene scene) {
+        Box box = scene.bounds().grown(MARGIN);
+        BufferedImage image = new BufferedImage(320, 200, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = image.createGraphics();
+        double zoom = Math.min(image.getWidth() / box.width(), image.getHeight() / box.height());
+        paint(g, scene, new Painter.View(box.x(), box.y(), zoom), image.getWidth(), image.getHeight());
+        g.dispose();
+        return image;
+    }
+
     private static byte[] svg(Scene scene, Box box) {
         SVGGraphics2D g = new SVGGraphics2D(box.width(), box.height());
         g.setDefsKeyPrefix("w");

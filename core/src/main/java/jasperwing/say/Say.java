@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Understands what is said. Nothing is guessed: what is not a sentence, a new entity or a name is not understood. */
 public final class Say {
@@ -38,6 +39,7 @@ public final class Say {
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
             case "each" -> sentence(design, "each" + text.substring(4));
+            case "area", "enum", "sheet" -> statement(design, first + text.substring(first.length()));
             case "entity" -> entity(design, "entity" + text.substring(6));
             default -> name(design, text);
         };
@@ -73,6 +75,23 @@ public final class Say {
         }
         Edit edit = EntityEdits.add(entity);
         return new Understanding(edit, Additions.of(design, edit.on(design)), List.of(), "");
+    }
+
+    /** An area, an enum or a sheet, as the notation has it. */
+    private static Understanding statement(Design design, String text) {
+        Parsed<Design> parsed = Notation.parse("design \"\"\n" + text + "\n");
+        if (!parsed.isSound()) {
+            return notUnderstood(parsed, text);
+        }
+        Design said = parsed.value();
+        Edit edit = d -> d.withAreas(concat(d.areas(), said.areas()))
+                .withEnums(concat(d.enums(), said.enums()))
+                .withSheets(concat(d.sheets(), said.sheets()));
+        return new Understanding(edit, List.of("+ " + text), List.of(), "");
+    }
+
+    private static <T> List<T> concat(List<T> first, List<T> second) {
+        return Stream.concat(first.stream(), second.stream()).toList();
     }
 
     private static Understanding name(Design design, String text) {

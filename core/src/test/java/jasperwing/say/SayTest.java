@@ -34,6 +34,16 @@ class SayTest {
     }
 
     @Test
+    void areasEnumsAndSheetsCanBeSaidToo() {
+        Say.Result said = Say.all(design, List.of("area Shore sea", "enum Duty: leader, recorder", "sheet Main: Dive"));
+        assertThat(said.problems()).isEmpty();
+        assertThat(said.design().area("Shore")).isPresent();
+        assertThat(said.design().enumType("Duty").orElseThrow().has("recorder")).isTrue();
+        assertThat(said.design().sheets().get(0).entities()).containsExactly("Dive");
+        assertThat(Say.understand(design, "area Shore blue").problem()).contains("expected a colour");
+    }
+
+    @Test
     void theBeginningOfANameIsSomewhereToGo() {
         assertThat(Say.understand(design, "div").goTo()).containsExactly("Dive", "Diver");
         assertThat(Say.understand(design, "diver").edit()).isSameAs(Edit.NOTHING);

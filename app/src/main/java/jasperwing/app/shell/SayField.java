@@ -101,7 +101,10 @@ final class SayField extends HBox {
             List<Relationship> all = after.relationships();
             return Selection.of(all.get(all.size() - 1));
         }
-        return Selection.of(after.entities().get(after.entities().size() - 1).name());
+        boolean entity = after.entities().size() > before.entities().size();
+        return entity
+                ? Selection.of(after.entities().get(after.entities().size() - 1).name())
+                : Selection.NONE;
     }
 
     private void show() {
