@@ -101,10 +101,10 @@ class AnyDesignTest {
         String sql = Schema.derive(design, dialect).sql();
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
-            for (String each : sql.split(";\n")) {
-                if (!each.isBlank()) {
-                    statement.execute(each);
-                }
+            if (dialect == Dialect.SQLITE) {
+                statement.executeUpdate(sql);
+            } else {
+                statement.execute(sql);
             }
         } catch (SQLException e) {
             fail(e.getMessage() + "\n" + sql + "\n" + jasperwing.notation.Notation.print(design), e);

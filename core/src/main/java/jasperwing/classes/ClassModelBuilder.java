@@ -227,7 +227,7 @@ final class ClassModelBuilder {
         Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));
         for (ForeignKey key : holder.table().foreignKeysOf(role)) {
             String subject = key.targetEntity();
-            String field = name + Words.pascal(subject);
+            String field = names.subject(oneOf, subject);
             Draft target = drafts.get(subject);
             if (target == null) {
                 outside.addAll(outside(holder, key, field, false, false));

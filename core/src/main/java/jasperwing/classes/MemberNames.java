@@ -36,6 +36,7 @@ final class MemberNames {
     private final Map<String, Identifiers> scopes = new HashMap<>();
     private final Map<OwnAttribute, String> attributes = new HashMap<>();
     private final Map<Relationship, Map<Key, String>> ends = new HashMap<>();
+    private final Map<Relationship, Map<String, String>> subjects = new HashMap<>();
 
     MemberNames(Design design) {
         Identifiers classNames = new Identifiers(0);
@@ -60,6 +61,13 @@ final class MemberNames {
             put(tie, tie.via(), End.LINK_TO, Roles.linkTo(tie));
         }
         put(relationship, relationship.from(), End.FORWARD, Roles.forward(relationship));
+        if (relationship instanceof OneOf oneOf) {
+            subjects.put(oneOf, new HashMap<>());
+            for (String subject : oneOf.subjects()) {
+                String wanted = Roles.forward(oneOf) + " " + classes.getOrDefault(subject, className(subject));
+                subjects.get(oneOf).put(subject, take(oneOf.from(), wanted));
+            }
+        }
     }
 
     private void backward(Relationship relationship) {
@@ -108,6 +116,11 @@ final class MemberNames {
 
     String end(Relationship relationship, String entity, End end) {
         return ends.get(relationship).get(new Key(entity, end));
+    }
+
+    /** The property that refers to one of the subjects of a one-of. */
+    String subject(OneOf oneOf, String subject) {
+        return subjects.get(oneOf).get(subject);
     }
 
     static String className(String name) {
