@@ -7,12 +7,7 @@ import jasperwing.app.shell.Files;
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.Workspace;
-import jasperwing.diagram.SceneBuilder;
-import jasperwing.findings.Report;
 import jasperwing.model.Design;
-import jasperwing.picture.Pictures;
-import jasperwing.picture.Typefaces;
-import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -37,20 +32,7 @@ public final class JasperwingApp extends Application {
     public static void open(Start with) {
         start = with;
         System.setProperty("java.awt.headless", "true");
-        warmUp(with.design());
         Application.launch(JasperwingApp.class);
-    }
-
-    /** Loads fonts and painting classes while the toolkit starts; the window finds them ready. */
-    private static void warmUp(Design design) {
-        Thread thread = new Thread(
-                () -> {
-                    Report.of(design, Dialect.POSTGRESQL);
-                    Pictures.preview(SceneBuilder.build(design, "", Typefaces.get()));
-                },
-                "warming up");
-        thread.setDaemon(true);
-        thread.start();
     }
 
     @Override
@@ -72,7 +54,8 @@ public final class JasperwingApp extends Application {
             KeysStage keys,
             ClassesStage classes) {
         public static Window open(Stage stage, Design design, Optional<Path> file, Settings settings) {
-            Workspace workspace = new Workspace(design);
+            Shell.loadFonts();
+            Workspace workspace = new Workspace(design, file);
             Files files = new Files(workspace, settings);
             DrawStage draw = new DrawStage(workspace);
             KeysStage keys = new KeysStage(workspace);
@@ -83,7 +66,6 @@ public final class JasperwingApp extends Application {
             stage.setScene(scene);
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> files.flush());
-            file.ifPresentOrElse(f -> files.open(f), () -> files.start(design, Optional.empty()));
             stage.show();
             Platform.runLater(() -> draw.shown());
             return new Window(stage, workspace, files, shell, draw, keys, classes);

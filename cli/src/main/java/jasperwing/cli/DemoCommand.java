@@ -36,11 +36,10 @@ final class DemoCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Path file = Path.of(System.getProperty("jasperwing.root", "."), "demo", "saltmarsh.wing");
-        Design design = DesignFile.load(file);
         if (walk == null) {
-            return WindowCommands.show(new JasperwingApp.Start(design, Optional.empty(), Optional.empty()));
+            return WindowCommands.demo();
         }
+        Design design = DesignFile.load(WindowCommands.DEMO);
         System.setProperty("jasperwing.home", walk.resolve(".settings").toString());
         WindowCommands.show(new JasperwingApp.Start(design, Optional.empty(), Optional.of(walk)));
         return summary(design);

@@ -40,7 +40,7 @@ public final class Files {
     public Files(Workspace workspace, Settings settings) {
         this.workspace = workspace;
         this.settings = settings;
-        this.safe = workspace.design();
+        opened();
         pause.setOnFinished(e -> autosave());
         workspace.projection().addListener((o, was, is) -> {
             if (is.design() != safe) {
@@ -61,7 +61,8 @@ public final class Files {
 
     public void newDesign() {
         flush();
-        start(Design.named("New design"), Optional.empty());
+        workspace.open(Design.named("New design"), Optional.empty());
+        opened();
         state.set("nothing to save");
     }
 
@@ -86,22 +87,22 @@ public final class Files {
         flush();
         try {
             Design design = DesignFile.load(file);
-            start(design, Optional.of(file.toAbsolutePath()));
-            stamp = stampOf(file);
-            settings.rememberLast(file);
-            state.set("saved");
+            workspace.open(design, Optional.of(file));
+            opened();
             return Optional.empty();
         } catch (UnreadableDesignException e) {
             return Optional.of(e.getMessage());
         }
     }
 
-    /** Opens a design that has no file yet. */
-    public void start(Design design, Optional<Path> from) {
-        safe = design;
-        stamp = null;
-        workspace.open(design, from);
-        state.set(from.isPresent() ? "saved" : "not saved yet");
+    /** Takes the design the workspace was just opened with for saved, when it has a file. */
+    private void opened() {
+        Optional<Path> file = workspace.path().get();
+        pause.stop();
+        safe = workspace.design();
+        stamp = file.map(Files::stampOf).orElse(null);
+        state.set(file.isPresent() ? "saved" : "not saved yet");
+        file.ifPresent(settings::rememberLast);
     }
 
     public void save() {

@@ -11,8 +11,6 @@ final class Fonts {
     private static final List<String> FILES = List.of(
             "Bitter_600SemiBold",
             "Figtree_400Regular",
-            "Figtree_400Regular_Italic",
-            "Figtree_500Medium",
             "Figtree_600SemiBold",
             "IBMPlexMono_400Regular",
             "IBMPlexMono_600SemiBold");

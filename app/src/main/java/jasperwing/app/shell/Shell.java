@@ -83,9 +83,13 @@ public final class Shell extends StackPane {
         stage.shown();
     }
 
+    /** Makes the bundled fonts known; before anything is set in them. */
+    public static void loadFonts() {
+        Fonts.load();
+    }
+
     /** Puts the window's look on a scene. */
     public static void style(Scene scene) {
-        Fonts.load();
         scene.getStylesheets()
                 .add(Shell.class.getResource("/jasperwing/app/window.css").toExternalForm());
     }

@@ -17,15 +17,16 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private History history;
 
-    public Workspace(Design design) {
-        open(design, Optional.empty());
+    /** @param from where the design was read from; empty when it has no file yet */
+    public Workspace(Design design, Optional<Path> from) {
+        open(design, from);
     }
 
     /** Starts anew with another design; what was done to the last one cannot be undone any more. */
     public void open(Design design, Optional<Path> from) {
         history = History.startingWith(design);
         selection.set(Selection.NONE);
-        path.set(from);
+        path.set(from.map(Path::toAbsolutePath));
         projection.set(new Projection(design));
     }
 

@@ -1,0 +1,25 @@
+package jasperwing.cli;
+
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.picture.Pictures;
+import jasperwing.picture.Typefaces;
+import jasperwing.schema.Dialect;
+
+/** Loads fonts and painting while the toolkit starts, so that the window finds them ready. */
+final class WarmUp {
+    private WarmUp() {}
+
+    static void start(Design design) {
+        System.setProperty("java.awt.headless", "true");
+        Thread thread = new Thread(() -> paint(design), "warming up");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private static void paint(Design design) {
+        Report.of(design, Dialect.POSTGRESQL);
+        Pictures.preview(SceneBuilder.build(design, "", Typefaces.get()));
+    }
+}
