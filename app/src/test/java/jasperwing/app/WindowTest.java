@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -99,8 +100,18 @@ abstract class WindowTest extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** Matches a node by its id, whatever signs are in it. */
+    static Predicate<Node> named(String id) {
+        return n -> id.substring(1).equals(n.getId());
+    }
+
+    /** Clicks a node by its id, whatever signs are in it. */
+    void clickId(String id) {
+        clickOn(lookup(named(id)).<Node>query());
+    }
+
     boolean sees(String id) {
-        return lookup(id).tryQuery().filter(Node::isVisible).isPresent();
+        return lookup(named(id)).tryQuery().filter(Node::isVisible).isPresent();
     }
 
     /** Draws an entity by double-click, types its name and lines, and leaves the card. */
