@@ -18,15 +18,21 @@ import javafx.stage.Stage;
 
 /** The window. */
 public final class JasperwingApp extends Application {
-    private static Start start = new Start(Design.named("New design"), Optional.empty(), Optional.empty());
+    private static Start start = Start.with(Design.named("New design"));
 
     /**
      * What the window begins with.
      *
      * @param file where the design came from and is saved to; empty for one that has no file yet
+     * @param aside where a design without a file was kept until now
      * @param walk a folder to leave the walk through the demo in; empty to let the user use the window
      */
-    public record Start(Design design, Optional<Path> file, Optional<Path> walk) {}
+    public record Start(Design design, Optional<Path> file, Optional<Path> aside, Optional<Path> walk) {
+        /** A design that is kept nowhere yet. */
+        public static Start with(Design design) {
+            return new Start(design, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+    }
 
     /** Opens the window and returns when it is closed. Can be called once in a process. */
     public static void open(Start with) {
@@ -37,7 +43,7 @@ public final class JasperwingApp extends Application {
 
     @Override
     public void start(Stage window) {
-        Window opened = Window.open(window, start.design(), start.file(), Settings.standard());
+        Window opened = Window.open(window, start, Settings.standard());
         if (Boolean.getBoolean("jasperwing.measure")) {
             StartTime.report();
         }
@@ -53,10 +59,10 @@ public final class JasperwingApp extends Application {
             DrawStage draw,
             KeysStage keys,
             ClassesStage classes) {
-        public static Window open(Stage stage, Design design, Optional<Path> file, Settings settings) {
+        public static Window open(Stage stage, Start start, Settings settings) {
             Shell.loadFonts();
-            Workspace workspace = new Workspace(design, file);
-            Files files = new Files(workspace, settings);
+            Workspace workspace = new Workspace(start.design(), start.file());
+            Files files = new Files(workspace, settings, start.aside());
             DrawStage draw = new DrawStage(workspace);
             KeysStage keys = new KeysStage(workspace);
             ClassesStage classes = new ClassesStage(workspace);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.app.shell.Settings;
 import jasperwing.model.Design;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -40,7 +39,8 @@ abstract class WindowTest extends ApplicationTest {
 
     @Override
     public void start(Stage stage) {
-        window = JasperwingApp.Window.open(stage, first(), Optional.empty(), new Settings(folder.resolve("settings")));
+        window = JasperwingApp.Window.open(
+                stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")));
     }
 
     @AfterEach

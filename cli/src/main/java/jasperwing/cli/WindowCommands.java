@@ -29,24 +29,26 @@ final class WindowCommands {
     }
 
     static int demo() throws UnreadableDesignException {
-        return show(new JasperwingApp.Start(DesignFile.load(DEMO), Optional.empty(), Optional.empty()));
+        return show(JasperwingApp.Start.with(DesignFile.load(DEMO)));
     }
 
     static int open(Path file) throws UnreadableDesignException {
-        return show(new JasperwingApp.Start(DesignFile.load(file), Optional.of(file), Optional.empty()));
+        Design design = DesignFile.load(file);
+        return show(new JasperwingApp.Start(design, Optional.of(file), Optional.empty(), Optional.empty()));
     }
 
-    /** The design that was open last; else one that was never saved; else a new one. */
+    /** What was worked on last: a design with a file, or one that was kept aside; else a new one. */
     static int last() throws UnreadableDesignException {
         Settings settings = Settings.standard();
-        Optional<Path> last = settings.lastDesign();
-        if (last.isPresent()) {
-            return open(last.get());
+        Optional<Path> file = settings.lastDesign();
+        Optional<Path> aside = settings.lastAside();
+        boolean asideIsNewer = aside.isPresent()
+                && (file.isEmpty() || Settings.changed(aside.get()).isAfter(Settings.changed(file.get())));
+        if (asideIsNewer) {
+            Design design = DesignFile.load(aside.get());
+            return show(new JasperwingApp.Start(design, Optional.empty(), aside, Optional.empty()));
         }
-        Design design = java.nio.file.Files.isRegularFile(settings.unsaved())
-                ? DesignFile.load(settings.unsaved())
-                : Design.named("New design");
-        return show(new JasperwingApp.Start(design, Optional.empty(), Optional.empty()));
+        return file.isPresent() ? open(file.get()) : show(JasperwingApp.Start.with(Design.named("New design")));
     }
 
     static int show(JasperwingApp.Start start) {

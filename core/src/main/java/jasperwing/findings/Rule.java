@@ -1,8 +1,5 @@
 package jasperwing.findings;
 
-import java.util.Arrays;
-import java.util.Optional;
-
 /** The rules every design is held against. Codes are stable: scripts stand on them. */
 public enum Rule {
     DUPLICATE_NAME("duplicate-name", Level.FAULT, "no two elements of one scope have the same name"),
@@ -41,9 +38,5 @@ public enum Rule {
     /** What is true of a design that keeps the rule. */
     public String holds() {
         return holds;
-    }
-
-    public static Optional<Rule> of(String code) {
-        return Arrays.stream(values()).filter(r -> r.code.equals(code)).findFirst();
     }
 }

@@ -3,14 +3,14 @@ package jasperwing.app.shell;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.CompletionException;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -18,29 +18,28 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 
 /**
- * Opening and saving. A design with a file is saved there a moment after each edit; one without is kept aside, so that a
- * crash loses nothing. A file that something else changed meanwhile is not overwritten until Save is pressed.
+ * Opening and saving. A design with a file is saved there a moment after each edit; one without is kept aside in a file of its
+ * own, so that nothing is lost. A file that something else changed meanwhile is not overwritten until Save is pressed.
  */
 public final class Files {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
     private final Workspace workspace;
     private final Settings settings;
+    private final Saver saver = new Saver();
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
     private final PauseTransition pause = new PauseTransition(Duration.seconds(1));
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(r -> {
-        Thread thread = new Thread(r, "saving");
-        thread.setDaemon(true);
-        return thread;
-    });
     private PathPrompt prompt;
-    private FileTime stamp;
+    private Optional<FileTime> stamp = Optional.empty();
+    private Optional<Path> aside;
     private Design safe;
+    private Path confirmed;
 
-    public Files(Workspace workspace, Settings settings) {
+    /** @param aside where a design without a file was kept until now; empty to find a place when there is something to keep */
+    public Files(Workspace workspace, Settings settings, Optional<Path> aside) {
         this.workspace = workspace;
         this.settings = settings;
-        opened();
+        opened(aside);
         pause.setOnFinished(e -> autosave());
         workspace.projection().addListener((o, was, is) -> {
             if (is.design() != safe) {
@@ -60,10 +59,10 @@ public final class Files {
     }
 
     public void newDesign() {
-        flush();
-        workspace.open(Design.named("New design"), Optional.empty());
-        opened();
-        state.set("nothing to save");
+        if (flush()) {
+            workspace.open(Design.named("New design"), Optional.empty());
+            opened(Optional.empty());
+        }
     }
 
     public void askOpen() {
@@ -71,36 +70,35 @@ public final class Files {
     }
 
     public void askSaveAs() {
+        confirmed = null;
         prompt.ask("Save the design as", "Save", startPath(), this::saveAs);
     }
 
     private String startPath() {
-        return workspace
-                .path()
-                .get()
-                .map(Path::toString)
-                .orElse(System.getProperty("user.home") + java.io.File.separator);
+        return workspace.path().get().map(Path::toString).orElse(System.getProperty("user.home") + File.separator);
     }
 
-    /** Opens a file. @return what is wrong with it, or empty when it is open now */
+    /** Opens a file. @return what is wrong, or empty when it is open now */
     public Optional<String> open(Path file) {
-        flush();
+        if (!flush()) {
+            return Optional.of("What is open cannot be saved (" + state.get() + "). Save it elsewhere first.");
+        }
         try {
-            Design design = DesignFile.load(file);
-            workspace.open(design, Optional.of(file));
-            opened();
+            workspace.open(DesignFile.load(file), Optional.of(file));
+            opened(Optional.empty());
             return Optional.empty();
         } catch (UnreadableDesignException e) {
             return Optional.of(e.getMessage());
         }
     }
 
-    /** Takes the design the workspace was just opened with for saved, when it has a file. */
-    private void opened() {
+    /** Takes what the workspace was just opened with for saved. */
+    private void opened(Optional<Path> keptAside) {
         Optional<Path> file = workspace.path().get();
         pause.stop();
+        aside = keptAside;
         safe = workspace.design();
-        stamp = file.map(Files::stampOf).orElse(null);
+        stamp = file.flatMap(Saver::stamp);
         state.set(file.isPresent() ? "saved" : "not saved yet");
         file.ifPresent(settings::rememberLast);
     }
@@ -109,80 +107,104 @@ public final class Files {
         Optional<Path> path = workspace.path().get();
         if (path.isEmpty()) {
             askSaveAs();
-            return;
+        } else {
+            write(path.get());
         }
-        stamp = null;
-        write(path.get(), workspace.design());
     }
 
-    private Optional<String> saveAs(Path file) {
+    private Optional<String> saveAs(Path chosen) {
+        Path file = chosen.toAbsolutePath();
+        boolean another = !Optional.of(file).equals(workspace.path().get());
         if (java.nio.file.Files.isDirectory(file)) {
             return Optional.of(file + " is a folder; add a file name such as marsh.wing");
         }
-        try {
-            DesignFile.save(file, workspace.design());
-        } catch (IOException e) {
-            return Optional.of("It cannot be written to " + file + ": " + e.getMessage());
+        if (another && java.nio.file.Files.exists(file) && !file.equals(confirmed)) {
+            confirmed = file;
+            return Optional.of("There is a file of this name already. Save again to replace it.");
         }
-        workspace.savedAs(file.toAbsolutePath());
-        saved(file, workspace.design());
-        settings.rememberLast(file);
-        return Optional.empty();
+        try {
+            Saver.Saved saved = saver.save(file, workspace.design()).join();
+            workspace.savedAs(file);
+            done(saved);
+            settings.rememberLast(file);
+            aside.ifPresent(settings::forget);
+            aside = Optional.empty();
+            return Optional.empty();
+        } catch (CompletionException e) {
+            return Optional.of(
+                    "It cannot be written to " + file + ": " + e.getCause().getMessage());
+        }
     }
 
     private void autosave() {
-        write(workspace.path().get().orElse(settings.unsaved()), workspace.design());
-    }
-
-    private void write(Path file, Design design) {
-        boolean named = workspace.path().get().isPresent();
-        if (named && stamp != null && !stamp.equals(stampOf(file))) {
+        Optional<Path> path = workspace.path().get();
+        if (path.isPresent() && changedOutside(path.get())) {
             state.set("changed on disk; Ctrl S overwrites it");
-            return;
+        } else {
+            write(path.orElseGet(this::placeAside));
         }
-        writer.execute(() -> {
-            try {
-                DesignFile.save(file, design);
-                Platform.runLater(() -> {
-                    if (named) {
-                        saved(file, design);
+    }
+
+    /** The file a design without one is kept in. */
+    private Path placeAside() {
+        if (aside.isEmpty()) {
+            aside = Optional.of(settings.freePlaceAside());
+        }
+        return aside.get();
+    }
+
+    private boolean changedOutside(Path file) {
+        return stamp.isPresent() && !stamp.equals(Saver.stamp(file));
+    }
+
+    private void write(Path file) {
+        saver.save(file, workspace.design())
+                .whenComplete((saved, problem) -> Platform.runLater(() -> {
+                    if (problem != null) {
+                        failed(problem.getCause());
+                    } else if (isCurrent(file)) {
+                        done(saved);
                     }
-                });
-            } catch (IOException e) {
-                Platform.runLater(() -> state.set("not saved: " + e.getMessage()));
-            }
-        });
+                }));
     }
 
-    private void saved(Path file, Design design) {
-        stamp = stampOf(file);
-        safe = design;
-        if (design == workspace.design()) {
-            state.set("saved " + CLOCK.format(LocalTime.now()));
+    /** Whether the design that is open is the one kept in the file; another may have been opened meanwhile. */
+    private boolean isCurrent(Path file) {
+        return workspace.path().get().or(() -> aside).filter(file::equals).isPresent();
+    }
+
+    private void failed(Throwable problem) {
+        state.set("not saved: " + problem.getMessage());
+    }
+
+    private void done(Saver.Saved saved) {
+        safe = saved.design();
+        boolean named = workspace.path().get().isPresent();
+        stamp = named ? saved.stamp() : Optional.empty();
+        if (safe == workspace.design()) {
+            state.set(named ? "saved " + CLOCK.format(LocalTime.now()) : "kept aside " + CLOCK.format(LocalTime.now()));
         }
     }
 
-    private static FileTime stampOf(Path file) {
-        try {
-            return java.nio.file.Files.exists(file) ? java.nio.file.Files.getLastModifiedTime(file) : null;
-        } catch (IOException e) {
-            return null;
-        }
-    }
-
-    /** Writes what is not written yet, and waits for it; called before another design is opened and when the window closes. */
-    public void flush() {
+    /**
+     * Writes what is not written yet, and waits for it; before another design is opened and when the window closes. What
+     * something else changed on disk is not overwritten: the design is kept aside instead.
+     *
+     * @return whether everything is safe
+     */
+    public boolean flush() {
         pause.stop();
         if (workspace.design() == safe) {
-            return;
+            return true;
         }
-        Path file = workspace.path().get().orElse(settings.unsaved());
-        boolean changedOutside = workspace.path().get().isPresent() && stamp != null && !stamp.equals(stampOf(file));
+        Path file = workspace.path().get().filter(f -> !changedOutside(f)).orElseGet(this::placeAside);
         try {
-            DesignFile.save(changedOutside ? settings.unsaved() : file, workspace.design());
-            safe = workspace.design();
-        } catch (IOException e) {
-            state.set("not saved: " + e.getMessage());
+            done(saver.save(file, workspace.design()).join());
+            return true;
+        } catch (CompletionException e) {
+            failed(e.getCause());
+            return e.getCause() instanceof IOException
+                    && workspace.design().entities().isEmpty();
         }
     }
 }

@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
+import jasperwing.findings.Rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -57,9 +59,7 @@ final class FindingsLine extends VBox {
         line.getChildren().addAll(space, sizes());
         list.getChildren().clear();
         report.findings().forEach(f -> list.getChildren().add(entry(f)));
-        if (report.findings().isEmpty()) {
-            list.getChildren().add(new Label("Every rule holds."));
-        }
+        list.getChildren().add(holding(report));
     }
 
     private Button counts(Report report) {
@@ -107,6 +107,17 @@ final class FindingsLine extends VBox {
         label.getStyleClass().addAll("code", "quiet-code");
         label.setMinWidth(USE_PREF_SIZE);
         return label;
+    }
+
+    /** The rules that found nothing, each in a few words. */
+    private static FlowPane holding(Report report) {
+        FlowPane holding = new FlowPane(18, 6);
+        for (Rule rule : Rule.values()) {
+            if (report.findings().stream().noneMatch(f -> f.rule() == rule)) {
+                holding.getChildren().add(count(Icons.holds(), rule.holds()));
+            }
+        }
+        return holding;
     }
 
     private HBox entry(Finding finding) {

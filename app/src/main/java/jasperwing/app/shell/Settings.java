@@ -5,7 +5,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -26,9 +30,41 @@ public final class Settings {
         return new Settings(home != null ? Path.of(home) : Path.of(System.getProperty("user.home"), ".jasperwing"));
     }
 
-    /** Where a design that has no file yet is kept, so that it is not lost. */
-    public Path unsaved() {
-        return folder.resolve("unsaved.wing");
+    /** A file that is not there yet, for a design that has none of its own. */
+    public Path freePlaceAside() {
+        Path file = folder.resolve("unsaved.wing");
+        for (int i = 2; Files.exists(file); i++) {
+            file = folder.resolve("unsaved-" + i + ".wing");
+        }
+        return file;
+    }
+
+    /** The design without a file of its own that was worked on last. */
+    public Optional<Path> lastAside() {
+        if (!Files.isDirectory(folder)) {
+            return Optional.empty();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> f.getFileName().toString().matches("unsaved(-\\d+)?\\.wing"))
+                    .max(Comparator.comparing(Settings::changed).thenComparing(Comparator.naturalOrder()));
+        } catch (IOException e) {
+            LOG.warn("what was kept aside cannot be listed in {}", folder, e);
+            return Optional.empty();
+        }
+    }
+
+    /** When a file was changed last. */
+    public static Instant changed(Path file) {
+        return Saver.stamp(file).map(FileTime::toInstant).orElse(Instant.EPOCH);
+    }
+
+    /** Removes what was kept aside and is saved elsewhere now. */
+    void forget(Path kept) {
+        try {
+            Files.deleteIfExists(kept);
+        } catch (IOException e) {
+            LOG.warn("what was kept aside cannot be removed from {}", kept, e);
+        }
     }
 
     public Optional<Path> lastDesign() {
