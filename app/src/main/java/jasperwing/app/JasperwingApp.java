@@ -71,7 +71,11 @@ public final class JasperwingApp extends Application {
             Shell.style(scene);
             stage.setScene(scene);
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
-            stage.setOnCloseRequest(e -> files.flush());
+            stage.setOnCloseRequest(e -> {
+                if (!files.mayClose()) {
+                    e.consume();
+                }
+            });
             stage.show();
             Platform.runLater(() -> draw.shown());
             return new Window(stage, workspace, files, shell, draw, keys, classes);

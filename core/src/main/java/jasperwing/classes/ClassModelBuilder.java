@@ -93,8 +93,8 @@ final class ClassModelBuilder {
         String name = names.end(tie, tie.holder(), holding);
         String backName = names.end(tie, tie.parent(), held);
         boolean readBack = tie.held().isPresent() && drafts.containsKey(tie.parent());
-        reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
-        if (readBack) {
+        boolean kept = reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
+        if (readBack && kept) {
             boolean many = tie.shape() == Tie.Shape.ONE_TO_MANY;
             drafts.get(tie.parent())
                     .back()
@@ -103,15 +103,18 @@ final class ClassModelBuilder {
         }
     }
 
-    private void reference(Draft holder, Role role, String name, Optional<String> inverse) {
+    /** Adds a reference. @return whether there is a foreign key for it; there is none to an entity without a key */
+    private boolean reference(Draft holder, Role role, String name, Optional<String> inverse) {
         boolean key = isKey(holder, role);
-        for (ForeignKey foreignKey : holder.table().foreignKeysOf(role)) {
+        List<ForeignKey> foreignKeys = holder.table().foreignKeysOf(role);
+        for (ForeignKey foreignKey : foreignKeys) {
             if (drafts.containsKey(role.target())) {
                 holder.references().add(toOne(name, foreignKey, role, key, inverse));
             } else {
                 holder.references().addAll(outside(holder, foreignKey, name, role.must(), key));
             }
         }
+        return !foreignKeys.isEmpty();
     }
 
     private Association.ToOne toOne(
@@ -173,19 +176,21 @@ final class ClassModelBuilder {
         Draft from = drafts.get(tie.from());
         Draft to = drafts.get(tie.to());
         boolean backRead = tie.back().isPresent() && to != null;
-        reference(link, roles.get(0), fromRole, from == null ? Optional.empty() : Optional.of(fromLinks));
-        reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
-        if (from != null) {
+        boolean fromKept =
+                reference(link, roles.get(0), fromRole, from == null ? Optional.empty() : Optional.of(fromLinks));
+        boolean toKept = reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
+        boolean both = fromKept && toKept && from != null && to != null;
+        if (from != null && fromKept) {
             from.back().add(inverseLinks(tie, fromLinks, fromRole, tie.from()));
-            if (to != null) {
-                from.back().add(through(tie, End.FORWARD, tie.from(), tie.to(), fromLinks, toRole));
-            }
         }
-        if (backRead) {
+        if (both) {
+            from.back().add(through(tie, End.FORWARD, tie.from(), tie.to(), fromLinks, toRole));
+        }
+        if (backRead && toKept) {
             to.back().add(inverseLinks(tie, toLinks, toRole, tie.to()));
-            if (from != null) {
-                to.back().add(through(tie, End.BACK, tie.to(), tie.from(), toLinks, fromRole));
-            }
+        }
+        if (backRead && both) {
+            to.back().add(through(tie, End.BACK, tie.to(), tie.from(), toLinks, fromRole));
         }
     }
 

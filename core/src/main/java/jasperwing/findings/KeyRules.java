@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
+import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import java.util.ArrayList;
@@ -16,15 +17,50 @@ final class KeyRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         for (Entity entity : checked.design().entities()) {
+            List<String> unfit = unfit(checked, entity);
+            unfit.forEach(m -> found.accept(keyMember(entity, m)));
             if (entity.key().isEmpty() && !checked.design().isLink(entity.name())) {
-                found.accept(new Finding(
-                        Rule.NO_KEY,
-                        Subject.of(entity.name()),
-                        entity.name() + " has no key.",
-                        "Its rows cannot be told apart, and nothing can point to one.",
-                        fixes(entity)));
+                found.accept(noKey(entity, entity.name() + " has no key."));
+            } else if (unfit.isEmpty() && isCircle(checked, entity)) {
+                found.accept(noKey(entity, entity.name() + " is identified in a circle."));
             }
         }
+    }
+
+    private static Finding noKey(Entity entity, String message) {
+        return new Finding(
+                Rule.NO_KEY,
+                Subject.of(entity.name()),
+                message,
+                "Its rows cannot be told apart, and nothing can point to one.",
+                fixes(entity));
+    }
+
+    /** The members of the key that are no single value: lists, and references to one of several kinds. */
+    private static List<String> unfit(Checked checked, Entity entity) {
+        return entity.key().names().stream()
+                .filter(m -> entity.attribute(m).map(Attribute::list).orElse(false)
+                        || checked.heldBy(entity.name()).stream()
+                                .anyMatch(r -> r.name().equals(m) && r.relationship() instanceof OneOf))
+                .toList();
+    }
+
+    private static Finding keyMember(Entity entity, String member) {
+        return new Finding(
+                Rule.KEY_MEMBER,
+                Subject.of(entity.name(), member),
+                entity.name() + "'s key names " + member + ", which is not a single value.",
+                "The key would be without it.",
+                List.of(new Fix(
+                        "Take " + member + " out of the key",
+                        EntityEdits.change(entity.name(), e -> e.withKey(e.key().without(member))))));
+    }
+
+    private static boolean isCircle(Checked checked, Entity entity) {
+        return checked.schema()
+                .table(entity.name())
+                .map(t -> t.primaryKey().isEmpty())
+                .orElse(false);
     }
 
     private static List<Fix> fixes(Entity entity) {

@@ -7,6 +7,7 @@ public enum Rule {
     PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),
     RESERVED_WORD("reserved-word", Level.CAUTION, "no table, column or property is a reserved word"),
     NO_KEY("no-key", Level.FAULT, "every entity has a key"),
+    KEY_MEMBER("key-member", Level.FAULT, "every part of a key is one value"),
     EMPTY_ON_MUST("empty-on-must", Level.FAULT, "no delete rule empties a reference that must be filled"),
     REQUIRED_SELF("required-self-reference", Level.FAULT, "no entity must point to itself"),
     REQUIRED_CYCLE("required-cycle", Level.FAULT, "no circle of references that must all be filled"),

@@ -4,7 +4,6 @@ import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.File;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.LocalTime;
@@ -34,6 +33,7 @@ public final class Files {
     private Optional<Path> aside;
     private Design safe;
     private Path confirmed;
+    private boolean warned;
 
     /** @param aside where a design without a file was kept until now; empty to find a place when there is something to keep */
     public Files(Workspace workspace, Settings settings, Optional<Path> aside) {
@@ -186,6 +186,16 @@ public final class Files {
         }
     }
 
+    /** Whether the window may close: everything is safe, or it was said that it is not and closing was asked for again. */
+    public boolean mayClose() {
+        if (flush() || warned) {
+            return true;
+        }
+        warned = true;
+        state.set(state.get() + "; close again to lose it");
+        return false;
+    }
+
     /**
      * Writes what is not written yet, and waits for it; before another design is opened and when the window closes. What
      * something else changed on disk is not overwritten: the design is kept aside instead.
@@ -203,8 +213,7 @@ public final class Files {
             return true;
         } catch (CompletionException e) {
             failed(e.getCause());
-            return e.getCause() instanceof IOException
-                    && workspace.design().entities().isEmpty();
+            return false;
         }
     }
 }
