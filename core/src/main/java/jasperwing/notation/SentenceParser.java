@@ -91,7 +91,9 @@ final class SentenceParser {
         if (cursor.takeWord("must")) {
             return true;
         }
-        cursor.words("may");
+        if (!cursor.takeWord("may")) {
+            throw cursor.unexpected("'must' or 'may'");
+        }
         return false;
     }
 

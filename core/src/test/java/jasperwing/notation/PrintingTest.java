@@ -91,7 +91,7 @@ class PrintingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "each Dive              | 1:10 | found the end of the line; expected 'may'",
+                "each Dive              | 1:10 | found the end of the line; expected 'must' or 'may'",
                 "each Dive may          | 1:14 | found the end of the line; expected a verb, such as 'have' or 'belong to'",
                 "each Dive may have     | 1:19 | found the end of the line; expected 'one', 'many' or 'one of'",
                 "each Dive may have one | 1:23 | found the end of the line; expected the name of an entity",

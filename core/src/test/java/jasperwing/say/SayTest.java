@@ -55,7 +55,7 @@ class SayTest {
                 .startsWith("Not understood")
                 .contains(Say.FORM);
         assertThat(Say.understand(design, "each Dive have many Photo").problem())
-                .isEqualTo("at 'have': found 'have'; expected 'may'");
+                .isEqualTo("at 'have': found 'have'; expected 'must' or 'may'");
         assertThat(Say.understand(design, "entity Dive").problem()).isEqualTo("There is an entity Dive already.");
         assertThat(Say.understand(design, "  ").problem()).isEmpty();
     }
