@@ -124,11 +124,9 @@ final class NameRules {
     }
 
     private static Edit renameAt(Entity entity, int index, String name) {
-        return EntityEdits.change(entity.name(), e -> {
-            List<Attribute> all = new ArrayList<>(e.attributes());
-            all.set(index, all.get(index).withName(name));
-            return e.withAttributes(all);
-        });
+        List<Attribute> all = new ArrayList<>(entity.attributes());
+        all.set(index, all.get(index).withName(name));
+        return EntityEdits.change(entity.name(), e -> e.equals(entity) ? e.withAttributes(all) : e);
     }
 
     private static Edit renameAttribute(Entity entity, String folded, String name) {

@@ -232,6 +232,12 @@ final class Accessors {
             for (String entity : kind.subjects()) {
                 setter(code, kind, entity, idType);
             }
+            if (!kind.subjects().isEmpty()) {
+                classOf(code, kind, get);
+            }
+        }
+
+        private void classOf(Code code, Association.OneOfKind kind, String get) {
             code.blank().doc("The class to find " + kind.name() + " with, by its id; null when there is none.");
             code.line("public " + imports.use("java.lang.Class") + "<?> " + get + "Class() {");
             code.line("if (" + kind.name() + "Kind == null) {")
