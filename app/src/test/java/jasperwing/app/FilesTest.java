@@ -45,6 +45,24 @@ class FilesTest extends WindowTest {
     }
 
     @Test
+    void theDesignIsGivenAnotherNameInItsTitle() {
+        clickOn("#design-title");
+        until("the name can be typed", () -> focused("design-name"));
+        write("Tidal Marsh");
+        push(KeyCode.ENTER);
+        until("it is named", () -> design().name().equals("Tidal Marsh"));
+        assertThat(((Label) lookup("#design-title").query()).getText()).isEqualTo("Tidal Marsh");
+        clickOn("#design-title");
+        until("the name can be typed again", () -> focused("design-name"));
+        write("Other");
+        push(KeyCode.ESCAPE);
+        until("the title is back", () -> sees("#design-title"));
+        assertThat(design().name()).isEqualTo("Tidal Marsh");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until("it is taken back", () -> design().name().equals("Test"));
+    }
+
+    @Test
     void anotherFileOfTheNameIsReplacedOnlyWhenSavedAgain() throws IOException {
         Path file = folder.resolve("taken.wing");
         Files.writeString(file, "something else\n");

@@ -34,6 +34,7 @@ final class Asking extends VBox {
         for (Entry entry : asked) {
             String path = entry.file().path();
             CheckBox box = new CheckBox("Replace " + path.substring(path.lastIndexOf('/') + 1));
+            box.setMnemonicParsing(false);
             box.setId("replace-" + path.substring(path.lastIndexOf('/') + 1));
             box.setSelected(agreed.contains(path));
             box.setOnAction(e -> {

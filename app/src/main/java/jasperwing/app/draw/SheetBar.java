@@ -44,6 +44,7 @@ final class SheetBar extends HBox {
 
     private static Button button(String text, String tip, Runnable action) {
         Button button = new Button(text);
+        button.setMnemonicParsing(false);
         button.getStyleClass().add("bar-button");
         button.setTooltip(new Tooltip(tip));
         button.setAccessibleText(tip);

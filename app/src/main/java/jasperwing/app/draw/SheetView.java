@@ -53,7 +53,10 @@ final class SheetView extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        workspace.projection().addListener((o, was, is) -> rebuild());
+        workspace.projection().addListener((o, was, is) -> {
+            fitted &= workspace.canUndo() || workspace.canRedo();
+            rebuild();
+        });
         workspace.selection().addListener((o, was, is) -> {
             requestLayout();
             is.single().flatMap(scene::card).ifPresent(c -> viewport.reveal(c.box(), getWidth(), getHeight()));

@@ -99,7 +99,8 @@ public final class Files {
         aside = keptAside;
         safe = workspace.design();
         stamp = file.flatMap(Saver::stamp);
-        state.set(file.isPresent() ? "saved" : "not saved yet");
+        boolean nothing = file.isEmpty() && safe.entities().isEmpty();
+        state.set(nothing ? "" : file.isPresent() ? "saved" : "not saved yet");
         file.ifPresent(settings::rememberLast);
     }
 

@@ -23,6 +23,7 @@ public final class FindingBox extends VBox {
         FlowPane fixes = new FlowPane(8, 6);
         for (Fix fix : finding.fixes()) {
             Button button = new Button(fix.title());
+            button.setMnemonicParsing(false);
             button.getStyleClass().add("fix");
             button.setId("fix-" + finding.rule().code());
             button.setOnAction(e -> workspace.edit(fix.edit()));

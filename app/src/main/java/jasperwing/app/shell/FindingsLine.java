@@ -90,6 +90,7 @@ final class FindingsLine extends VBox {
 
     private Button first(Finding finding) {
         Button button = new Button(finding.message(), Icons.level(finding.level()));
+        button.setMnemonicParsing(false);
         button.getStyleClass().addAll("bare", "first-finding");
         button.setId("first-finding");
         button.setOnAction(e -> goTo(finding));

@@ -62,6 +62,7 @@ public final class ReadingFlow extends TextFlow {
         ContextMenu menu = new ContextMenu();
         for (Option option : options) {
             MenuItem item = new MenuItem((option.chosen() ? "\u2713 " : "    ") + option.words());
+            item.setMnemonicParsing(false);
             item.setOnAction(e -> change.accept(option.result()));
             menu.getItems().add(item);
         }

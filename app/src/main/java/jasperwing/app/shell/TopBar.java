@@ -7,7 +7,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
@@ -25,7 +27,10 @@ final class TopBar extends HBox {
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
         say = new SayField(workspace);
+        title.setId("design-title");
         title.getStyleClass().add("design-title");
+        title.setTooltip(new Tooltip("Click to give the design another name"));
+        title.setOnMouseClicked(e -> rename());
         title.setMinWidth(USE_PREF_SIZE);
         title.setMaxWidth(300);
         saved.getStyleClass().add("quiet");
@@ -62,6 +67,39 @@ final class TopBar extends HBox {
         MenuItem item = new MenuItem(name + "    " + keys);
         item.setOnAction(e -> action.run());
         return item;
+    }
+
+    /** Puts a field in the title's place until Enter, Esc or a click elsewhere. */
+    private void rename() {
+        TextField field = new TextField(workspace.design().name());
+        field.setId("design-name");
+        getChildren().set(getChildren().indexOf(title), field);
+        field.requestFocus();
+        field.selectAll();
+        field.setOnAction(e -> {
+            String name = field.getText().strip();
+            put(field, title);
+            workspace.edit(design -> design.withName(name.isEmpty() ? design.name() : name));
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                put(field, title);
+                e.consume();
+            }
+        });
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                put(field, title);
+            }
+        });
+    }
+
+    private void put(Node old, Node now) {
+        int index = getChildren().indexOf(old);
+        if (index >= 0) {
+            getChildren().set(index, now);
+            requestFocus();
+        }
     }
 
     Node preview() {
