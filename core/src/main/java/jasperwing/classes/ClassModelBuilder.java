@@ -7,12 +7,13 @@ import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
+import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.OneOfKeys;
+import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -135,15 +136,11 @@ final class ClassModelBuilder {
     private List<Association.ToOutside> outside(
             Draft holder, ForeignKey foreignKey, String name, boolean must, boolean key) {
         List<Association.ToOutside> all = new ArrayList<>();
-        List<String> targets = foreignKey.targetColumns();
-        Entity target = design.entity(foreignKey.targetEntity()).orElseThrow();
-        for (int i = 0; i < targets.size(); i++) {
+        List<Type> types = KeyTypes.keyOf(design, foreignKey.targetEntity());
+        for (int i = 0; i < types.size(); i++) {
             Column column = holder.table().column(foreignKey.columns().get(i)).orElseThrow();
-            String keyName =
-                    target.key().names().get(Math.min(i, target.key().names().size() - 1));
-            target.attribute(keyName)
-                    .ifPresent(a -> all.add(new Association.ToOutside(
-                            name + Words.pascal(a.name()), target.name(), column, a.type(), must, key)));
+            String property = name + Words.pascal(foreignKey.targetColumns().get(i));
+            all.add(new Association.ToOutside(property, foreignKey.targetEntity(), column, types.get(i), must, key));
         }
         return all;
     }
@@ -219,7 +216,7 @@ final class ClassModelBuilder {
                             known,
                             columns.get(0),
                             columns.get(1),
-                            OneOfKeys.idType(design, oneOf.subjects()),
+                            KeyTypes.idType(design, oneOf.subjects()),
                             role.must()));
             return;
         }

@@ -5,7 +5,7 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Roles;
-import jasperwing.schema.OneOfKeys;
+import jasperwing.schema.KeyTypes;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -16,7 +16,7 @@ final class OneOfRules {
     static void check(Checked checked, Consumer<Finding> found) {
         for (Relationship relationship : checked.design().relationships()) {
             if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
-                found.accept(OneOfKeys.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
+                found.accept(KeyTypes.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
             }
         }
     }

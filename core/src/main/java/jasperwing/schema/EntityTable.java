@@ -113,7 +113,7 @@ final class EntityTable {
         int length = role.targets().stream().mapToInt(String::length).reduce(20, Math::max);
         String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), role.must(), role.name());
         String id = draft.column(
-                start + "_id", types.type(OneOfKeys.idType(design, role.targets())), role.must(), role.name());
+                start + "_id", types.type(KeyTypes.idType(design, role.targets())), role.must(), role.name());
         String kinds = role.targets().stream().map(Dialect::literal).collect(Collectors.joining(", "));
         String both = role.must() ? "" : " and (" + types.quote(kind) + " is null) = (" + types.quote(id) + " is null)";
         draft.check(List.of(kind), types.quote(kind) + " in (" + kinds + ")" + both);

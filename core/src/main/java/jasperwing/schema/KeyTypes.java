@@ -5,9 +5,9 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import java.util.List;
 
-/** What the subjects of a one-of are keyed by. */
-public final class OneOfKeys {
-    private OneOfKeys() {}
+/** What entities are keyed by, and whether the subjects of a one-of are keyed alike. */
+public final class KeyTypes {
+    private KeyTypes() {}
 
     /** The key type of each subject that has a key of one column; a generated number counts as a number. In their order. */
     public static List<Type> types(Design design, List<String> subjects) {
@@ -16,8 +16,18 @@ public final class OneOfKeys {
                 .map(keys::of)
                 .filter(k -> k.size() == 1)
                 .map(k -> k.get(0).type())
-                .map(t -> t.is(Scalar.SERIAL) ? Type.of(Scalar.BIG_INT) : t)
+                .map(KeyTypes::plain)
                 .toList();
+    }
+
+    /** The types of the columns an entity is identified by, in order; a generated number counts as a number. */
+    public static List<Type> keyOf(Design design, String entity) {
+        return new KeyColumns(design, 0)
+                .of(entity).stream().map(k -> plain(k.type())).toList();
+    }
+
+    private static Type plain(Type type) {
+        return type.is(Scalar.SERIAL) ? Type.of(Scalar.BIG_INT) : type;
     }
 
     /** The type one id column needs: that of the keys when they agree, else text that holds any of them. */
