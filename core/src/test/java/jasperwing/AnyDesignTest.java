@@ -11,6 +11,7 @@ import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
@@ -35,7 +36,7 @@ class AnyDesignTest {
         return Designs.all();
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "20260307")
     void isCheckedDrawnAndGeneratedWithoutAnException(@ForAll("designs") Design design) {
         for (Dialect dialect : Dialect.values()) {
             assertThat(Schema.derive(design, dialect).sql()).isNotNull();
@@ -46,7 +47,7 @@ class AnyDesignTest {
         assertThat(Target.JAVA_JAKARTA.generate(design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20260308")
     void everyFixGivesADesignThatCanBeCheckedAgain(@ForAll("designs") Design design) {
         Report.of(design, Dialect.POSTGRESQL).findings().forEach(f -> {
             for (Fix fix : f.fixes()) {
@@ -57,17 +58,17 @@ class AnyDesignTest {
         });
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20260309")
     void withoutFaultsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialect.SQLITE), Dialect.SQLITE);
     }
 
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20260310")
     void withoutFaultsLoadsInPostgresql(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialect.POSTGRESQL), Dialect.POSTGRESQL);
     }
 
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20260311")
     void withoutFaultsCompiles(@ForAll("designs") Design design) throws IOException {
         Design sound = mended(design, Dialect.POSTGRESQL);
         Assume.that(!Target.JAVA_JAKARTA.generate(sound).isEmpty());
@@ -107,7 +108,7 @@ class AnyDesignTest {
                 statement.execute(sql);
             }
         } catch (SQLException e) {
-            fail(e.getMessage() + "\n" + sql + "\n" + jasperwing.notation.Notation.print(design), e);
+            fail(e.getMessage() + "\n" + sql + "\n" + Notation.print(design), e);
         }
     }
 }

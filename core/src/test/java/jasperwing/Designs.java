@@ -6,7 +6,9 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Keeping;
@@ -19,17 +21,23 @@ import jasperwing.model.Place;
 import jasperwing.model.Range;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
+import jasperwing.model.SheetEdits;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 
-/** Generates designs: sound and unsound, with hostile names, texts and comments. */
+/**
+ * Generates designs: sound and unsound, with hostile names, texts and comments. The properties that use them have fixed
+ * seeds, so that a build can be repeated; without the seeds they look further.
+ */
 public final class Designs {
     private static final List<String> WORDS = List.of(
             "Dive", "Photo", "Taxon", "of", "one", "each", "key", "unique", "list", "text", "shown", "which", "places",
@@ -80,7 +88,7 @@ public final class Designs {
 
     private static Arbitrary<Literal> numbers() {
         return Arbitraries.bigDecimals()
-                .between(java.math.BigDecimal.valueOf(-999), java.math.BigDecimal.valueOf(999))
+                .between(BigDecimal.valueOf(-999), BigDecimal.valueOf(999))
                 .ofScale(2)
                 .map(n -> Literal.number(n.toPlainString()));
     }
@@ -211,29 +219,28 @@ public final class Designs {
     }
 
     /** Any of the edits the window makes, with the names it needs drawn from the design it is made on. */
-    public static Arbitrary<jasperwing.model.Edit> edits() {
+    public static Arbitrary<Edit> edits() {
         return Combinators.combine(Arbitraries.integers().between(0, 7), names(), entities(), relationships())
                 .as(Designs::edit);
     }
 
-    private static jasperwing.model.Edit edit(int kind, String name, Entity entity, Relationship relationship) {
+    private static Edit edit(int kind, String name, Entity entity, Relationship relationship) {
         return design -> {
             String some = design.entities().isEmpty()
                     ? name
                     : design.entities().get(0).name();
             Optional<Relationship> first = design.relationships().stream().findFirst();
-            jasperwing.model.Edit edit =
+            Edit edit =
                     switch (kind) {
-                        case 0 -> jasperwing.model.EntityEdits.add(entity);
-                        case 1 -> jasperwing.model.EntityEdits.rename(some, name);
-                        case 2 -> jasperwing.model.EntityEdits.remove(some);
-                        case 3 -> jasperwing.model.EntityEdits.retype(some, entity.attributes(), List.of());
-                        case 4 -> jasperwing.model.RelationshipEdits.add(relationship);
-                        case 5 -> first.map(jasperwing.model.RelationshipEdits::remove)
+                        case 0 -> EntityEdits.add(entity);
+                        case 1 -> EntityEdits.rename(some, name);
+                        case 2 -> EntityEdits.remove(some);
+                        case 3 -> EntityEdits.retype(some, entity.attributes(), List.of());
+                        case 4 -> RelationshipEdits.add(relationship);
+                        case 5 -> first.map(RelationshipEdits::remove).orElse(d -> d);
+                        case 6 -> first.map(f -> RelationshipEdits.replace(f, relationship))
                                 .orElse(d -> d);
-                        case 6 -> first.map(f -> jasperwing.model.RelationshipEdits.replace(f, relationship))
-                                .orElse(d -> d);
-                        default -> jasperwing.model.SheetEdits.place(some, "", name.length(), 7);
+                        default -> SheetEdits.place(some, "", name.length(), 7);
                     };
             return edit.on(design);
         };

@@ -14,12 +14,15 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -127,7 +130,7 @@ final class Walk {
     }
 
     private void type(String text) {
-        if (window.stage().getScene().getFocusOwner() instanceof javafx.scene.control.TextInputControl input) {
+        if (window.stage().getScene().getFocusOwner() instanceof TextInputControl input) {
             input.insertText(input.getCaretPosition(), text);
         }
     }
@@ -137,7 +140,7 @@ final class Walk {
                 .ifPresent(r -> window.workspace().selection().set(Selection.of(r)));
     }
 
-    private java.util.Optional<Finding> fault() {
+    private Optional<Finding> fault() {
         return window.workspace().projection().get().report().findings().stream()
                 .findFirst();
     }
@@ -162,8 +165,7 @@ final class Walk {
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
         int[] pixels = new int[width * height];
-        image.getPixelReader()
-                .getPixels(0, 0, width, height, javafx.scene.image.PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
         BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         copy.setRGB(0, 0, width, height, pixels, 0, width);
         ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -8,6 +8,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.Place;
 import jasperwing.model.Tie;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -138,7 +139,7 @@ class DrawStageTest extends WindowTest {
         until("there is a new entity", () -> design().entity("NewEntity").isPresent());
         assertThat(((Tie) design().relationships().get(1)).holder()).isEqualTo("Site");
         until("its words can be changed at once", () -> sees("#reading-note"));
-        clickOn(from(lookup("#reading-note").queryAll()).lookup("#word-MUST").<javafx.scene.Node>query());
+        clickOn(from(lookup("#reading-note").queryAll()).lookup("#word-MUST").<Node>query());
         until(
                 "it may be without",
                 () -> !design().relationships().get(1).forward().must());

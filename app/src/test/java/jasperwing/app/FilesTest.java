@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.app.shell.Settings;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
+import jasperwing.storage.UnreadableDesignException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -39,7 +40,7 @@ class FilesTest extends WindowTest {
     private static Design load(Path file) {
         try {
             return DesignFile.load(file);
-        } catch (jasperwing.storage.UnreadableDesignException e) {
+        } catch (UnreadableDesignException e) {
             throw new AssertionError(e);
         }
     }

@@ -11,7 +11,9 @@ import jasperwing.model.Relationship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -43,9 +45,8 @@ class KeysAndClassesTest extends WindowTest {
         assertThat(design().relationships()).contains(selected);
     }
 
-    private javafx.scene.Node button(String text) {
-        return lookup(n -> n instanceof javafx.scene.control.Labeled l && text.equals(l.getText()))
-                .query();
+    private Node button(String text) {
+        return lookup(n -> n instanceof Labeled l && text.equals(l.getText())).query();
     }
 
     @Test

@@ -11,9 +11,11 @@ import jasperwing.picture.Typefaces;
 import jasperwing.schema.Dialect;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
@@ -49,7 +51,7 @@ final class DemoCommand implements Callable<Integer> {
         Design after = DesignFile.load(walk.resolve("saltmarsh.wing"));
         Scene scene = SceneBuilder.build(after, "", Typefaces.get());
         for (Pictures.Format format : Pictures.Format.values()) {
-            String name = "saltmarsh." + format.name().toLowerCase(java.util.Locale.ROOT);
+            String name = "saltmarsh." + format.name().toLowerCase(Locale.ROOT);
             SafeWrite.write(walk.resolve("pictures").resolve(name), Pictures.draw(scene, format));
         }
         PrintWriter out = spec.commandLine().getOut();
@@ -71,7 +73,7 @@ final class DemoCommand implements Callable<Integer> {
         return report.count(Level.FAULT) + " faults, " + report.count(Level.CAUTION) + " cautions";
     }
 
-    private long count(String folder, String ending) throws java.io.IOException {
+    private long count(String folder, String ending) throws IOException {
         try (Stream<Path> files = Files.walk(walk.resolve(folder))) {
             return files.filter(f -> f.toString().endsWith(ending)).count();
         }

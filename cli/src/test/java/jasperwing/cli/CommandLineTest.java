@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -128,7 +129,7 @@ class CommandLineTest {
         switch (kind) {
             case "empty" -> Files.write(file, new byte[0]);
             case "binary" -> Files.write(file, new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 0, (byte) 0xff});
-            case "truncated" -> Files.write(file, java.util.Arrays.copyOf(Files.readAllBytes(Path.of(DEMO)), 777));
+            case "truncated" -> Files.write(file, Arrays.copyOf(Files.readAllBytes(Path.of(DEMO)), 777));
             case "large" -> Files.write(file, "entity x\n".repeat(1_200_000).getBytes(StandardCharsets.UTF_8));
             case "folder" -> Files.createDirectory(file);
             default -> assertThat(file).doesNotExist();

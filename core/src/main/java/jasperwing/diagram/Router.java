@@ -1,6 +1,7 @@
 package jasperwing.diagram;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -234,7 +235,7 @@ final class Router {
         }
 
         private static int index(double[] values, double value) {
-            return java.util.Arrays.binarySearch(values, value);
+            return Arrays.binarySearch(values, value);
         }
     }
 }

@@ -2,7 +2,9 @@ package jasperwing.naming;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.atteo.evo.inflector.English;
 
@@ -75,9 +77,9 @@ public final class Plurals {
         return words.isEmpty() ? name : words.get(words.size() - 1);
     }
 
-    private static String onLastWord(String name, java.util.function.UnaryOperator<String> change) {
+    private static String onLastWord(String name, UnaryOperator<String> change) {
         String last = lastWord(name);
-        if (last.isEmpty() || !name.toLowerCase(java.util.Locale.ROOT).endsWith(last)) {
+        if (last.isEmpty() || !name.toLowerCase(Locale.ROOT).endsWith(last)) {
             return name;
         }
         int start = name.length() - last.length();

@@ -14,9 +14,12 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Place;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.Type;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /** Writes a design in its canonical order: name, areas, enums, entities, relationships, sheets, places. */
@@ -48,7 +51,7 @@ final class Printer {
         return out.toString();
     }
 
-    private <T> void group(List<T> elements, java.util.function.Consumer<T> each) {
+    private <T> void group(List<T> elements, Consumer<T> each) {
         if (!elements.isEmpty()) {
             blank();
             elements.forEach(each);
@@ -165,8 +168,7 @@ final class Printer {
     }
 
     private static boolean isScalarWord(String name) {
-        return java.util.Arrays.stream(jasperwing.model.Scalar.values())
-                .anyMatch(s -> s.words().equals(name));
+        return Arrays.stream(Scalar.values()).anyMatch(s -> s.words().equals(name));
     }
 
     private static String rules(Attribute attribute, boolean key) {

@@ -6,6 +6,7 @@ import jasperwing.diagram.LineEnd;
 import jasperwing.diagram.Metrics.Face;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Side;
+import jasperwing.model.AreaColor;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -14,6 +15,7 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.util.List;
+import java.util.Optional;
 
 /** Paints relationships: rounded lines, crow's feet, fans and their labels. */
 final class LinePainter {
@@ -99,7 +101,7 @@ final class LinePainter {
     }
 
     void fan(Fan fan, boolean chosen) {
-        Color color = chosen ? palette.accent() : palette.area(java.util.Optional.of(jasperwing.model.AreaColor.PLUM));
+        Color color = chosen ? palette.accent() : palette.area(Optional.of(AreaColor.PLUM));
         g.setColor(color);
         g.setStroke(
                 new BasicStroke(chosen ? 2.2f : 1.5f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10f, DASHES, 0f));

@@ -5,11 +5,14 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
+import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Derives all tables of a design. */
 final class Derivation {
@@ -57,9 +60,8 @@ final class Derivation {
         TableDraft draft = new TableDraft(names.listTable(entity, attribute), names, types);
         List<String> owner =
                 draft.reference(keys.columns(Plurals.singular(names.table(entity.name())), entity.name(), ""), true);
-        draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, java.util.Optional.empty(), "owner");
-        String position =
-                draft.column("position", types.type(jasperwing.model.Type.of(jasperwing.model.Scalar.INT)), true, "");
+        draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, Optional.empty(), "owner");
+        String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
         String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
         draft.attribute(attribute.withOptional(false), element, false, "");
         List<String> key = new ArrayList<>(owner);
@@ -79,10 +81,8 @@ final class Derivation {
         TableDraft draft = new TableDraft(names.joinTable(tie), names, types);
         List<String> first = draft.reference(keys.columns(Roles.linkFrom(tie), tie.from(), ""), true);
         List<String> second = draft.reference(keys.columns(Roles.linkTo(tie), tie.to(), ""), true);
-        draft.foreignKey(
-                first, target(tie.from()), DeleteRule.DELETE_TOO, java.util.Optional.empty(), Roles.linkFrom(tie));
-        draft.foreignKey(
-                second, target(tie.to()), DeleteRule.DELETE_TOO, java.util.Optional.empty(), Roles.linkTo(tie));
+        draft.foreignKey(first, target(tie.from()), DeleteRule.DELETE_TOO, Optional.empty(), Roles.linkFrom(tie));
+        draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), Roles.linkTo(tie));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
         tables.add(draft.table(new Table.Source.OfJoin(tie), tie.notes().doc()));

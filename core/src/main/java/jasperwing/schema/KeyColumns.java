@@ -5,6 +5,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
+import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
@@ -52,8 +53,7 @@ final class KeyColumns {
             return entity.key().names();
         }
         return rolesOf(entity.name()).stream()
-                .filter(r -> r.relationship() instanceof jasperwing.model.Tie t
-                        && t.via().equals(entity.name()))
+                .filter(r -> r.relationship() instanceof Tie t && t.via().equals(entity.name()))
                 .map(Role::name)
                 .limit(2)
                 .toList();

@@ -14,6 +14,7 @@ import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 
 /** Whether a constant can be a value of a type. */
 public final class Literals {
@@ -106,7 +107,7 @@ public final class Literals {
         return dates ? from.compareTo(to) <= 0 : new BigDecimal(from).compareTo(new BigDecimal(to)) <= 0;
     }
 
-    private static boolean all(Range range, java.util.function.Predicate<Literal> test) {
+    private static boolean all(Range range, Predicate<Literal> test) {
         return Optional.ofNullable(range.from()).flatMap(f -> f).map(test::test).orElse(true)
                 && range.to().map(test::test).orElse(true);
     }

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
 
 /** Replaces a file whole or not at all. */
 public final class SafeWrite {
@@ -44,7 +45,7 @@ public final class SafeWrite {
         }
         var permissions = Files.exists(target)
                 ? Files.getPosixFilePermissions(target)
-                : java.nio.file.attribute.PosixFilePermissions.fromString("rw-r--r--");
+                : PosixFilePermissions.fromString("rw-r--r--");
         Files.setPosixFilePermissions(beside, permissions);
     }
 

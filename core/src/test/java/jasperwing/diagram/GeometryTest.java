@@ -3,6 +3,8 @@ package jasperwing.diagram;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.AreaColor;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -21,7 +23,7 @@ class GeometryTest {
             "entity N",
             "  id serial key"
         };
-        String[] all = java.util.Arrays.copyOf(lines, lines.length + more.length);
+        String[] all = Arrays.copyOf(lines, lines.length + more.length);
         System.arraycopy(more, 0, all, lines.length, more.length);
         return SceneBuilder.build(Samples.design(all), "", METRICS);
     }
@@ -137,7 +139,7 @@ class GeometryTest {
                 .extracting(Card.Row::mark)
                 .containsExactly(Card.Mark.KEY, Card.Mark.UNIQUE, Card.Mark.NONE, Card.Mark.UNIQUE);
         assertThat(card.rows().get(2).type()).isEqualTo("text(9)?");
-        assertThat(card.color()).contains(jasperwing.model.AreaColor.SEA);
+        assertThat(card.color()).contains(AreaColor.SEA);
     }
 
     @Test

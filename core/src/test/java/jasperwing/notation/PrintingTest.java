@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.Attribute;
+import jasperwing.model.Design;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -116,7 +117,7 @@ class PrintingTest {
 
     @Test
     void lineEndsOfOtherSystemsAndTabsAreRead() {
-        Parsed<jasperwing.model.Design> parsed = Notation.parse("design \"X\"\r\nentity Dive\r\n\tid serial key\r\n");
+        Parsed<Design> parsed = Notation.parse("design \"X\"\r\nentity Dive\r\n\tid serial key\r\n");
         assertThat(parsed.problems()).isEmpty();
         assertThat(parsed.value().entity("Dive").orElseThrow().attributes())
                 .extracting(Attribute::name)

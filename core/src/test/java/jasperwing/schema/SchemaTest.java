@@ -3,7 +3,9 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -58,7 +60,7 @@ class SchemaTest {
                 "each Dive may carry many Word");
         assertThat(join.primaryKey()).containsExactly("dive_id", "word_id");
         assertThat(join.indexes()).extracting(Index::columns).containsExactly(List.of("word_id", "dive_id"));
-        assertThat(join.foreignKeys()).allMatch(k -> k.onDelete() == jasperwing.model.DeleteRule.DELETE_TOO);
+        assertThat(join.foreignKeys()).allMatch(k -> k.onDelete() == DeleteRule.DELETE_TOO);
     }
 
     @Test
@@ -156,7 +158,7 @@ class SchemaTest {
     }
 
     private static String[] join(String[] start, String... more) {
-        String[] all = java.util.Arrays.copyOf(start, start.length + more.length);
+        String[] all = Arrays.copyOf(start, start.length + more.length);
         System.arraycopy(more, 0, all, start.length, more.length);
         return all;
     }

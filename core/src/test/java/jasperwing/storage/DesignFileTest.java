@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -36,7 +37,7 @@ class DesignFileTest {
         assertThat(refused(new byte[] {'d', '\n', (byte) 0xff, 0})).contains(":2:1: the file is not text");
         assertThat(refused("design \"X\"\nentity Dive\n  id seri".getBytes(StandardCharsets.UTF_8)))
                 .contains(":3:1: the file ends in the middle of a line");
-        assertThat(refused(java.util.Arrays.copyOf(demo, demo.length / 2))).contains("cut off");
+        assertThat(refused(Arrays.copyOf(demo, demo.length / 2))).contains("cut off");
         assertThat(refused(new byte[10_000_000])).contains("the file has 10000000 bytes");
         assertThat(refused("\u0000\u0001\n".getBytes(StandardCharsets.UTF_8)))
                 .contains(":1:1: 'U+0000' starts nothing here");

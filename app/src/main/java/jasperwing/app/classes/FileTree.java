@@ -2,6 +2,7 @@ package jasperwing.app.classes;
 
 import jasperwing.storage.TargetFolder.Entry;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -45,7 +46,7 @@ final class FileTree extends ScrollPane {
     private Button row(Entry entry, String name, boolean chosen) {
         Label state = new Label(entry.state().words());
         state.getStyleClass()
-                .addAll("file-state", "state-" + entry.state().name().toLowerCase(java.util.Locale.ROOT));
+                .addAll("file-state", "state-" + entry.state().name().toLowerCase(Locale.ROOT));
         state.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);

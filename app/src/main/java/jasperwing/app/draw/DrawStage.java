@@ -25,6 +25,7 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -70,7 +71,7 @@ public final class DrawStage implements Stage {
                 sentence("each Dive may have many Photo, which must belong to one Dive"),
                 sentence("each Photo may show many Species, which may be shown by many Photo"));
         box.getStyleClass().add("start");
-        box.setMaxSize(javafx.scene.layout.Region.USE_PREF_SIZE, javafx.scene.layout.Region.USE_PREF_SIZE);
+        box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         box.setMouseTransparent(true);
         return box;
     }

@@ -14,6 +14,7 @@ import jasperwing.naming.Roles;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What drawing means as edits: pure functions from a gesture's ends to an edit. */
 final class Drawing {
@@ -42,8 +43,7 @@ final class Drawing {
                 .map(s -> s.name().equals(sheet)
                         ? new Sheet(
                                 s.name(),
-                                java.util.stream.Stream.concat(
-                                                s.entities().stream(), java.util.stream.Stream.of(entity))
+                                Stream.concat(s.entities().stream(), Stream.of(entity))
                                         .toList(),
                                 s.comments())
                         : s)

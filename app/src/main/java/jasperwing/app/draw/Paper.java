@@ -2,6 +2,7 @@ package jasperwing.app.draw;
 
 import java.awt.Graphics2D;
 import java.awt.Point;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.awt.image.DataBuffer;
@@ -36,7 +37,7 @@ final class Paper {
         if (image == null || image.getWidth() != w || image.getHeight() != h) {
             int[] data = new int[w * h];
             ColorModel colors = new DirectColorModel(
-                    java.awt.color.ColorSpace.getInstance(java.awt.color.ColorSpace.CS_sRGB),
+                    ColorSpace.getInstance(ColorSpace.CS_sRGB),
                     32,
                     MASKS[0],
                     MASKS[1],

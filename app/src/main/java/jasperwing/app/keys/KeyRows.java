@@ -22,6 +22,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What the ledger shows of a design, as text. */
 record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs) {
@@ -44,7 +45,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
     }
 
     private int count(Level level) {
-        return (int) java.util.stream.Stream.of(foreignKeys, joins, oneOfs)
+        return (int) Stream.of(foreignKeys, joins, oneOfs)
                 .flatMap(List::stream)
                 .filter(r -> r.state().equals(Optional.of(level)))
                 .map(KeyRow::relationship)

@@ -4,6 +4,7 @@ import jasperwing.app.shell.Icons;
 import jasperwing.findings.Level;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -66,7 +67,7 @@ final class Ledger extends VBox {
         grid.add(cover, 0, next, columns, 1);
         Node sign = state.map(Icons::level).orElseGet(Icons::holds);
         sign.getStyleClass().add("ledger-sign");
-        GridPane.setHalignment(sign, javafx.geometry.HPos.CENTER);
+        GridPane.setHalignment(sign, HPos.CENTER);
         sign.setMouseTransparent(true);
         grid.add(sign, 0, next);
         for (int i = 0; i < cells.size(); i++) {

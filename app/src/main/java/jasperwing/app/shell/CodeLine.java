@@ -2,6 +2,7 @@ package jasperwing.app.shell;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 
@@ -33,7 +34,7 @@ public final class CodeLine {
         }
         add(flow, line.substring(at), "plain");
         if (!wrapped) {
-            flow.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+            flow.setMinWidth(Region.USE_PREF_SIZE);
         }
         return flow;
     }

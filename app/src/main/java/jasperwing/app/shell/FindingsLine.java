@@ -4,10 +4,12 @@ import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
+import jasperwing.model.Entity;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -80,7 +82,7 @@ final class FindingsLine extends VBox {
         return button;
     }
 
-    private static HBox count(javafx.scene.Node icon, String text) {
+    private static HBox count(Node icon, String text) {
         Label label = new Label(text);
         label.getStyleClass().add("quiet");
         HBox box = new HBox(6, icon, label);
@@ -134,7 +136,7 @@ final class FindingsLine extends VBox {
     private void goTo(Finding finding) {
         Optional<Selection> target = finding.subject().relationship().map(Selection::of);
         List<String> known = workspace.design().entity(finding.subject().entity()).stream()
-                .map(jasperwing.model.Entity::name)
+                .map(Entity::name)
                 .toList();
         target.or(() -> known.stream().findFirst().map(Selection::of))
                 .ifPresent(s -> workspace.selection().set(s));

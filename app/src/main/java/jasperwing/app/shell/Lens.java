@@ -9,6 +9,7 @@ import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -118,7 +119,7 @@ public final class Lens extends ScrollPane {
         section("Becomes", Becomes.relationship(workspace.projection().get(), relationship));
     }
 
-    private void findings(java.util.function.Predicate<Finding> about) {
+    private void findings(Predicate<Finding> about) {
         List<FindingBox> boxes = workspace.projection().get().report().findings().stream()
                 .filter(about)
                 .map(f -> new FindingBox(workspace, f))

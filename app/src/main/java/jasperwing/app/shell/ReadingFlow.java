@@ -7,6 +7,7 @@ import jasperwing.reading.Readings;
 import jasperwing.reading.Slot;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
@@ -66,7 +67,7 @@ public final class ReadingFlow extends TextFlow {
             item.setOnAction(e -> change.accept(option.result()));
             menu.getItems().add(item);
         }
-        menu.show(word, javafx.geometry.Side.BOTTOM, 0, 2);
+        menu.show(word, Side.BOTTOM, 0, 2);
     }
 
     private void type(Phrase phrase, Label word) {

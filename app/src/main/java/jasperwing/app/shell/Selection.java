@@ -2,6 +2,7 @@ package jasperwing.app.shell;
 
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -11,7 +12,7 @@ public record Selection(Set<String> entities, Optional<Relationship> relationshi
     public static final Selection NONE = new Selection(Set.of(), Optional.empty());
 
     public Selection {
-        entities = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(entities));
+        entities = Collections.unmodifiableSet(new LinkedHashSet<>(entities));
     }
 
     public static Selection of(String entity) {

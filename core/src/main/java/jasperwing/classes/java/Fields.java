@@ -12,6 +12,7 @@ import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** The fields of a class with their mapping. */
 final class Fields {
@@ -208,7 +209,7 @@ final class Fields {
     }
 
     private String all(ForeignKey key, boolean required) {
-        return java.util.stream.IntStream.range(0, key.columns().size())
+        return IntStream.range(0, key.columns().size())
                 .mapToObj(i -> joinColumn(key, i, required))
                 .collect(Collectors.joining(", "));
     }
