@@ -53,8 +53,7 @@ final class CheckCommand implements Callable<Integer> {
             out.println("  " + finding.message() + " " + finding.why());
             finding.fixes().forEach(f -> out.println("  fix: " + f.title()));
         }
-        out.println(report.count(Level.FAULT) + " faults, " + report.count(Level.CAUTION) + " cautions, "
-                + report.holding() + " rules hold");
+        out.println(report.counts() + ", " + report.holding() + " rules hold");
     }
 
     private static void json(Report report, PrintWriter out) throws IOException {

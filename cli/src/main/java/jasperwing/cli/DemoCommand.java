@@ -3,7 +3,6 @@ package jasperwing.cli;
 import jasperwing.app.JasperwingApp;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
-import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.picture.Pictures;
@@ -69,8 +68,7 @@ final class DemoCommand implements Callable<Integer> {
     }
 
     private static String counts(Design design) {
-        Report report = Report.of(design, Dialect.POSTGRESQL);
-        return report.count(Level.FAULT) + " faults, " + report.count(Level.CAUTION) + " cautions";
+        return Report.of(design, Dialect.POSTGRESQL).counts();
     }
 
     private long count(String folder, String ending) throws IOException {

@@ -46,6 +46,17 @@ public record Report(List<Finding> findings) {
         return findings.stream().filter(f -> f.level() == level).count();
     }
 
+    /** How many faults and cautions there are, in words. */
+    public String counts() {
+        return counted(Level.FAULT) + ", " + counted(Level.CAUTION);
+    }
+
+    /** How many findings of a level there are, in words. */
+    public String counted(Level level) {
+        long number = count(level);
+        return number + " " + level.word() + (number == 1 ? "" : "s");
+    }
+
     /** How many rules found nothing. */
     public long holding() {
         return Rule.values().length

@@ -1,5 +1,6 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.Focus;
 import jasperwing.storage.TargetFolder.Entry;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,10 @@ final class FileTree extends ScrollPane {
     }
 
     void show(List<Entry> entries, String chosen) {
+        Focus.keep(list, () -> build(entries, chosen));
+    }
+
+    private void build(List<Entry> entries, String chosen) {
         list.getChildren().clear();
         String home = "";
         for (Entry entry : entries) {

@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.ReadingFlow;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
@@ -60,7 +61,7 @@ final class ReadingNote {
         Label adds = new Label(String.join("\n", adds(relationship)));
         adds.getStyleClass().addAll("code", "quiet-code");
         adds.setWrapText(true);
-        box.getChildren().setAll(reading, adds);
+        Focus.keep(box, () -> box.getChildren().setAll(reading, adds));
         place();
     }
 

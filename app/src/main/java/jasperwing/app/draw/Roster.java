@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Area;
@@ -44,6 +45,10 @@ final class Roster extends VBox {
     }
 
     private void refresh() {
+        Focus.keep(list, this::build);
+    }
+
+    private void build() {
         list.getChildren().clear();
         Design design = workspace.design();
         for (Area area : design.areas()) {

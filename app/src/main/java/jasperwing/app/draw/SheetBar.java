@@ -69,6 +69,7 @@ final class SheetBar extends HBox {
     private Button name(String text, String value) {
         Button button =
                 button(text, "Show the sheet " + text, () -> sheet.sheet().set(value));
+        button.setId("sheet-" + text);
         if (sheet.sheet().get().equals(value)) {
             button.getStyleClass().add("strong");
         }

@@ -1,6 +1,7 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.keys.KeyRows.KeyRow;
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
@@ -79,7 +80,7 @@ public final class KeysStage implements Stage {
         }
         nodes.add(section("Order to create and fill"));
         nodes.add(order());
-        content.getChildren().setAll(nodes);
+        Focus.keep(content, () -> content.getChildren().setAll(nodes));
     }
 
     private static String count(int number, String what) {

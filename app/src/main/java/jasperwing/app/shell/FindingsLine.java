@@ -53,6 +53,10 @@ final class FindingsLine extends VBox {
     }
 
     private void refresh() {
+        Focus.keep(this, this::build);
+    }
+
+    private void build() {
         Report report = workspace.projection().get().report();
         line.getChildren().setAll(counts(report));
         report.findings().stream().findFirst().ifPresent(f -> line.getChildren().add(first(f)));
@@ -65,18 +69,16 @@ final class FindingsLine extends VBox {
     }
 
     private Button counts(Report report) {
-        long faults = report.count(Level.FAULT);
-        long cautions = report.count(Level.CAUTION);
         HBox face = new HBox(
                 14,
-                count(Icons.level(Level.FAULT), faults + (faults == 1 ? " fault" : " faults")),
-                count(Icons.level(Level.CAUTION), cautions + (cautions == 1 ? " caution" : " cautions")),
+                count(Icons.level(Level.FAULT), report.counted(Level.FAULT)),
+                count(Icons.level(Level.CAUTION), report.counted(Level.CAUTION)),
                 count(Icons.holds(), report.holding() + " rules hold"));
         face.setAlignment(Pos.CENTER_LEFT);
         Button button = new Button(null, face);
         button.setId("findings");
         button.getStyleClass().add("bare");
-        button.setAccessibleText(faults + " faults, " + cautions + " cautions, " + report.holding() + " rules hold");
+        button.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
         button.setTooltip(new Tooltip("Show every finding and its fixes  (Ctrl J)"));
         button.setOnAction(e -> toggle());
         return button;

@@ -34,6 +34,10 @@ public final class Lens extends ScrollPane {
     }
 
     private void refresh() {
+        Focus.keep(content, this::build);
+    }
+
+    private void build() {
         content.getChildren().clear();
         Selection selection = workspace.selection().get();
         Design design = workspace.design();

@@ -22,7 +22,7 @@ final class PathPrompt extends StackPane {
     private final Label title = new Label();
     private final TextField field = new TextField();
     private final Label problem = new Label();
-    private final Button go = new Button();
+    private final Button go = new Button("Save");
     private Function<Path, Optional<String>> action = p -> Optional.empty();
     private boolean saving;
 

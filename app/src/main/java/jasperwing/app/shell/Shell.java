@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.event.EventHandler;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -61,7 +62,15 @@ public final class Shell extends StackPane {
             Stage stage = stages.get(i);
             keys.put(new KeyCodeCombination(digits[i], CTRL), () -> go(stage));
         }
-        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        EventHandler<KeyEvent> filter = this::key;
+        sceneProperty().addListener((o, was, is) -> {
+            if (was != null) {
+                was.removeEventFilter(KeyEvent.KEY_PRESSED, filter);
+            }
+            if (is != null) {
+                is.addEventFilter(KeyEvent.KEY_PRESSED, filter);
+            }
+        });
     }
 
     private void key(KeyEvent event) {
