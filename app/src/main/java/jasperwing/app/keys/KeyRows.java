@@ -89,7 +89,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     List.of(
                             Cell.code(table.name() + "." + String.join(", ", key.columns())),
                             Cell.code("\u2192 " + target + (key.enforced() ? "" : " (outside)")),
-                            Cell.words(because(role)),
+                            Cell.words(because(role, key.targetEntity())),
                             Cell.code(types),
                             Cell.words(first.required() ? "no" : "yes"),
                             Cell.words(key.enforced() ? key.onDelete().words() : "not ours"),
@@ -99,15 +99,15 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                             : table.isIndexed(key.columns()) ? "yes" : "no")));
         }
 
-        private static String because(Role role) {
+        private static String because(Role role, String target) {
             Relationship relationship = role.relationship();
             if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
-                return "links " + role.target();
+                return "links " + target;
             }
             boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
             Optional<Reading> reading = forward ? Optional.of(relationship.forward()) : relationship.back();
-            return reading.map(r -> Readings.thirdPerson(r.verb()) + " " + role.target())
-                    .orElse("of " + role.target());
+            return reading.map(r -> Readings.thirdPerson(r.verb()) + " " + target)
+                    .orElse("of " + target);
         }
 
         void relationship(Relationship relationship) {

@@ -1,0 +1,87 @@
+package jasperwing.app.keys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.app.keys.KeyRows.KeyRow;
+import jasperwing.app.keys.Ledger.Cell;
+import jasperwing.app.shell.Workspace;
+import jasperwing.findings.Level;
+import jasperwing.model.Design;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What the ledger says of a design, row by row. */
+class KeyRowsTest {
+    private static KeyRows rows(Design design) {
+        return KeyRows.of(new Workspace(design, Optional.empty()).projection().get());
+    }
+
+    private static List<String> texts(List<KeyRow> rows) {
+        return rows.stream()
+                .map(r -> String.join(" | ", r.cells().stream().map(Cell::text).toList()))
+                .toList();
+    }
+
+    @Test
+    void everyForeignKeyOfTheDemoHasItsRow() {
+        KeyRows rows = rows(Samples.demo());
+        assertThat(texts(rows.foreignKeys()))
+                .hasSize(10)
+                .contains(
+                        "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | refuse | yes",
+                        "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | delete too | yes",
+                        "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | not ours | unique",
+                        "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | empty it | yes",
+                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | delete too | yes");
+        assertThat(texts(rows.joins()))
+                .containsExactly(
+                        "assignments | Dive \u00d7 Researcher | (dive_id, researcher_id, duty) | duty, airUsed, signedAt | a class of its own",
+                        "specimen_keywords | Specimen \u00d7 Keyword | (specimen_id, keyword_id) | nothing | a set on both sides",
+                        "instrument_dives | Instrument \u00d7 Dive | (instrument_serial, dive_id) | nothing | a set on both sides");
+        assertThat(texts(rows.oneOfs()))
+                .containsExactly(
+                        "notes.subject_kind + subject_id | Dive, Specimen, Instrument | a kind and an id | no: the keys differ");
+    }
+
+    @Test
+    void aRowHasTheWorstStateOfWhatIsFoundOfIt() {
+        KeyRows rows = rows(Samples.demo());
+        assertThat(rows.oneOfs().get(0).state()).contains(Level.FAULT);
+        assertThat(rows.joins())
+                .extracting(KeyRow::state)
+                .containsExactly(Optional.empty(), Optional.of(Level.CAUTION), Optional.empty());
+        assertThat(rows.foreignKeys()).allMatch(r -> r.state().isEmpty());
+        assertThat(rows.faults()).isEqualTo(1);
+        assertThat(rows.wrong()).isEqualTo(2);
+    }
+
+    @Test
+    void aColumnForEachHasARowPerSubjectAndCountsOnce() {
+        KeyRows rows = rows(Samples.design(
+                "entity Note",
+                "  id serial key",
+                "entity Dive",
+                "  id serial key",
+                "entity Site",
+                "  id serial key",
+                "each Note must be on one of Dive, Site as about",
+                "  deleting Dive empties it"));
+        assertThat(texts(rows.foreignKeys()))
+                .containsExactly(
+                        "notes.about_dive_id | \u2192 dives.id | is on Dive | bigint | yes | empty it | yes",
+                        "notes.about_site_id | \u2192 sites.id | is on Site | bigint | yes | refuse | yes");
+        assertThat(texts(rows.oneOfs()))
+                .containsExactly(
+                        "notes.about_\u2026 | Dive, Site | a column for each | yes, each key and that one is filled");
+        assertThat(rows.faults()).isEqualTo(1);
+    }
+
+    @Test
+    void aDesignWithoutRelationshipsHasNoRows() {
+        KeyRows rows = rows(Design.named("Empty"));
+        assertThat(rows.foreignKeys()).isEmpty();
+        assertThat(rows.wrong()).isZero();
+    }
+}
