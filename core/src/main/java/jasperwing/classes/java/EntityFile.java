@@ -71,16 +71,14 @@ final class EntityFile {
             return;
         }
         String unique = "@" + imports.use(PERSISTENCE + "UniqueConstraint");
-        code.line(open + ",");
-        List<UniqueKey> keys = table.uniques();
-        for (int i = 0; i < keys.size(); i++) {
-            String columns =
-                    keys.get(i).columns().stream().map(EntityFile::sqlName).collect(Collectors.joining(", "));
-            String start = i == 0 ? "        uniqueConstraints = {" : "            ";
-            String end = i == keys.size() - 1 ? "})" : ",";
-            code.line(start + unique + "(name = " + sqlName(keys.get(i).name()) + ", columnNames = {" + columns + "})"
-                    + end);
+        code.line(open + ", uniqueConstraints = {");
+        for (UniqueKey key : table.uniques()) {
+            String columns = key.columns().stream().map(EntityFile::sqlName).collect(Collectors.joining(", "));
+            boolean last = key == table.uniques().get(table.uniques().size() - 1);
+            code.line(unique + "(name = " + sqlName(key.name()) + ", columnNames = {" + columns + "})"
+                    + (last ? "" : ","));
         }
+        code.line("})");
     }
 
     /** A physical name as a string literal, quoted for SQL where PostgreSQL needs it. */
