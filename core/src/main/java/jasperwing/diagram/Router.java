@@ -20,6 +20,15 @@ final class Router {
     private static final double CROSSING = 90;
     private static final double REACH = 260;
 
+    /** Lines nearer than this run beside each other. */
+    private static final double BESIDE = 7;
+
+    /** With more boxes than this, a route of three segments is taken when one is free, and the search is cut short. */
+    private static final int MANY_BOXES = 40;
+
+    private static final int MOST_STEPS = 400;
+    private static final double[] FRACTIONS = {0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9};
+
     private final List<Box> obstacles;
     private final List<Box> placed = new ArrayList<>();
     private final List<Box> signs = new ArrayList<>();
@@ -43,7 +52,10 @@ final class Router {
         Point goal = toSide.out(to, STUB);
         List<Point> route = straight(from, fromSide, to, toSide);
         if (route.isEmpty()) {
-            List<Point> middle = new Search(start, fromSide, goal, toSide).run();
+            List<Point> middle = obstacles.size() > MANY_BOXES ? simple(start, fromSide, goal, toSide) : List.of();
+            if (middle.isEmpty()) {
+                middle = new Search(start, fromSide, goal, toSide).run();
+            }
             route = new ArrayList<>();
             route.add(from);
             route.addAll(middle);
@@ -51,9 +63,42 @@ final class Router {
         }
         List<Point> corners = corners(route);
         for (int i = 1; i < corners.size(); i++) {
-            placed.add(Box.around(corners.get(i - 1), corners.get(i)));
+            placed.add(Box.around(corners.get(i - 1), corners.get(i)).grown(0.1));
         }
         return corners;
+    }
+
+    /** The best free route of at most three segments; empty when there is none. */
+    private List<Point> simple(Point start, Side out, Point goal, Side in) {
+        List<Point> best = List.of();
+        double least = Double.MAX_VALUE;
+        for (double f : FRACTIONS) {
+            double x = start.x() + (goal.x() - start.x()) * f;
+            double y = start.y() + (goal.y() - start.y()) * f;
+            List<Point> route = out.isHorizontal()
+                    ? List.of(start, new Point(x, start.y()), new Point(x, goal.y()), goal)
+                    : List.of(start, new Point(start.x(), y), new Point(goal.x(), y), goal);
+            if (out.isHorizontal() == in.isHorizontal() && isFree(route)) {
+                double cost = 0;
+                for (int i = 1; i < route.size(); i++) {
+                    cost += penalty(route.get(i - 1), route.get(i));
+                }
+                if (cost < least) {
+                    least = cost;
+                    best = route;
+                }
+            }
+        }
+        return best;
+    }
+
+    private boolean isFree(List<Point> route) {
+        for (int i = 1; i < route.size(); i++) {
+            if (blocked(route.get(i - 1), route.get(i), MARGIN)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private List<Point> straight(Point from, Side fromSide, Point to, Side toSide) {
@@ -81,31 +126,31 @@ final class Router {
         return false;
     }
 
+    /** What crossing signs and lines, and running beside lines, costs a segment. */
     private double penalty(Point a, Point b) {
-        Box segment = Box.around(a, b);
-        boolean horizontal = segment.height() < 0.5;
+        Box segment = Box.around(a, b).grown(0.1);
+        Box near = segment.grown(BESIDE);
+        boolean horizontal = segment.height() < 1;
         double penalty = 0;
         for (Box sign : signs) {
-            penalty += sign.overlaps(segment.grown(0.1)) ? 4 * CROSSING : 0;
+            penalty += sign.overlaps(segment) ? 4 * CROSSING : 0;
         }
         for (Box other : placed) {
-            boolean otherHorizontal = other.height() < 0.5;
-            if (horizontal == otherHorizontal) {
-                Box near = horizontal
-                        ? new Box(other.x(), other.y() - 7, other.width(), 14)
-                        : new Box(other.x() - 7, other.y(), 14, other.height());
-                Box thick = segment.grown(0.1);
-                if (near.overlaps(thick)) {
-                    double shared = horizontal
-                            ? Math.min(near.right(), segment.right()) - Math.max(near.x(), segment.x())
-                            : Math.min(near.bottom(), segment.bottom()) - Math.max(near.y(), segment.y());
-                    penalty += CROSSING + 4 * Math.max(0, shared);
-                }
-            } else if (segment.grown(0.1).overlaps(other.grown(0.1))) {
-                penalty += CROSSING;
+            if (near.overlaps(other)) {
+                penalty += beside(segment, horizontal, other);
             }
         }
         return penalty;
+    }
+
+    private static double beside(Box segment, boolean horizontal, Box other) {
+        if (horizontal != other.height() < 1) {
+            return segment.overlaps(other) ? CROSSING : 0;
+        }
+        double shared = horizontal
+                ? Math.min(other.right(), segment.right()) - Math.max(other.x(), segment.x())
+                : Math.min(other.bottom(), segment.bottom()) - Math.max(other.y(), segment.y());
+        return shared > 0 ? CROSSING + 4 * shared : 0;
     }
 
     /** Drops repeated points and points in the middle of a straight run. */
@@ -175,7 +220,8 @@ final class Router {
             int first = state(index(xs, start.x()), index(ys, start.y()), out.ordinal());
             best.put(first, 0.0);
             open.add(new Step(first, 0));
-            while (!open.isEmpty()) {
+            int most = obstacles.size() > MANY_BOXES ? MOST_STEPS : Integer.MAX_VALUE;
+            for (int steps = 0; !open.isEmpty() && steps < most; steps++) {
                 Step step = open.poll();
                 Point at = point(step.state());
                 if (at.distance(goal) < 0.5) {
