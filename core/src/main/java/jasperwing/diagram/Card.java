@@ -36,6 +36,11 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
     /** One attribute. */
     public record Row(String name, String type, Mark mark) {}
 
+    /** The same card elsewhere. */
+    public Card at(Point corner) {
+        return new Card(entity, new Box(corner.x(), corner.y(), box.width(), box.height()), color, badge, rows);
+    }
+
     /** The box of a line, the width of the card. */
     public Box rowBox(int index) {
         return new Box(box.x(), box.y() + HEADER + index * ROW, box.width(), ROW);

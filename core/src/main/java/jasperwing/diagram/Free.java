@@ -37,18 +37,29 @@ final class Free {
             }
         }
         int columns = (int) Math.max(3, Math.ceil(Math.sqrt(design.entities().size())));
-        homeless.forEach(e -> placed.add(settle(Cards.of(design, e, new Point(0, 0), metrics), placed, columns)));
+        BoxIndex taken = new BoxIndex();
+        placed.forEach(p -> taken.add(p.box().grown(GAP)));
+        int cell = 0;
+        for (Entity entity : homeless) {
+            Card card = Cards.of(design, entity, new Point(0, 0), metrics);
+            cell = settle(card, taken, columns, cell);
+            card = card.at(corner(cell, columns));
+            taken.add(card.box().grown(GAP));
+            placed.add(card);
+        }
         return placed;
     }
 
-    private static Card settle(Card card, List<Card> placed, int columns) {
-        for (int cell = 0; ; cell++) {
-            double x = 60 + (double) (cell % columns) * COLUMN;
-            double y = 50 + (double) (cell / columns) * 60;
-            Box box = new Box(x, y, card.box().width(), card.box().height());
-            if (placed.stream().noneMatch(p -> p.box().grown(GAP).overlaps(box))) {
-                return new Card(card.entity(), box, card.color(), card.badge(), card.rows());
+    /** The first cell from the given one on that the card fits in. */
+    private static int settle(Card card, BoxIndex taken, int columns, int from) {
+        for (int cell = from; ; cell++) {
+            if (!taken.anyIn(card.at(corner(cell, columns)).box())) {
+                return cell;
             }
         }
+    }
+
+    private static Point corner(int cell, int columns) {
+        return new Point(60 + (double) (cell % columns) * COLUMN, 50 + (double) (cell / columns) * 60);
     }
 }

@@ -1,20 +1,22 @@
 package jasperwing.diagram;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Finds places for labels beside lines, clear of cards, lines and each other. */
 final class Labels {
     private static final double HEIGHT = 14;
+    private static final double[] ALONG = {0.5, 0.35, 0.65, 0.2, 0.8};
 
     private final Metrics metrics;
-    private final List<Box> cards;
-    private final List<Box> segments = new ArrayList<>();
-    private final List<Box> taken = new ArrayList<>();
+    private final BoxIndex cards;
+    private final BoxIndex segments = new BoxIndex();
+    private final BoxIndex taken = new BoxIndex();
 
     Labels(Metrics metrics, List<Box> cards) {
         this.metrics = metrics;
-        this.cards = cards;
+        this.cards = new BoxIndex(cards);
     }
 
     void avoid(List<Point> route) {
@@ -27,27 +29,43 @@ final class Labels {
         taken.add(box);
     }
 
+    /** A place a label can have, and what speaks against it before anything else on the sheet is looked at. */
+    private record Candidate(Box box, double dislike) {}
+
     /** The left end of the label's base line: the best of many places along the route. */
     Point place(String label, List<Point> route) {
         double width = metrics.width(label, Metrics.Face.NOTE);
-        Point best = route.get(0);
+        Box best = null;
         double least = Double.MAX_VALUE;
+        for (Candidate candidate : candidates(route, width)) {
+            if (candidate.dislike() >= least) {
+                break;
+            }
+            double cost = candidate.dislike() + cost(candidate.box());
+            if (cost < least) {
+                least = cost;
+                best = candidate.box();
+            }
+        }
+        taken.add(best);
+        return new Point(best.x(), best.bottom() - 4);
+    }
+
+    /** The most liked first. */
+    private static List<Candidate> candidates(List<Point> route, double width) {
+        List<Candidate> candidates = new ArrayList<>();
         for (int i = 1; i < route.size(); i++) {
             Point a = route.get(i - 1);
             Point b = route.get(i);
-            for (double t : new double[] {0.5, 0.35, 0.65, 0.2, 0.8}) {
+            for (double t : ALONG) {
                 Point on = new Point(a.x() + (b.x() - a.x()) * t, a.y() + (b.y() - a.y()) * t);
-                for (Box box : around(on, width, Math.abs(a.y() - b.y()) < 0.5)) {
-                    double cost = cost(box) + Math.abs(t - 0.5) * 10 - Math.min(60, a.distance(b)) / 10;
-                    if (cost < least) {
-                        least = cost;
-                        best = new Point(box.x(), box.bottom() - 4);
-                    }
-                }
+                double dislike = Math.abs(t - 0.5) * 10 - Math.min(60, a.distance(b)) / 10;
+                around(on, width, Math.abs(a.y() - b.y()) < 0.5)
+                        .forEach(x -> candidates.add(new Candidate(x, dislike)));
             }
         }
-        taken.add(new Box(best.x(), best.y() - HEIGHT + 4, width, HEIGHT));
-        return best;
+        candidates.sort(Comparator.comparingDouble(Candidate::dislike));
+        return candidates;
     }
 
     private static List<Box> around(Point on, double width, boolean horizontal) {
@@ -61,16 +79,9 @@ final class Labels {
     }
 
     private double cost(Box box) {
-        double cost = 0;
-        for (Box card : cards) {
-            cost += card.grown(2).overlaps(box) ? 1000 : 0;
-        }
-        for (Box other : taken) {
-            cost += other.grown(2).overlaps(box) ? 500 : 0;
-        }
-        for (Box segment : segments) {
-            cost += segment.grown(1).overlaps(box) ? 100 : 0;
-        }
+        double cost = 1000 * cards.count(box.grown(2));
+        cost += 500 * taken.count(box.grown(2));
+        cost += 100 * segments.count(box.grown(1));
         return cost;
     }
 }

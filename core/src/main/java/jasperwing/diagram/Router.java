@@ -1,156 +1,125 @@
 package jasperwing.diagram;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.PriorityQueue;
-import java.util.TreeSet;
 
 /**
- * Finds orthogonal routes around boxes: A* over the lines that boxes and ports suggest, where bends, crossings and running
- * along another line cost extra. A route with few corners is tried first.
+ * Finds orthogonal routes around boxes: straight across where nothing is in the way, else by {@link RouteSearch} over the lines
+ * that boxes and ports suggest, where bends, crossings and running along another line cost extra. What lies farther from both
+ * ends than {@link #REACH} is minded only when there is no other way.
  */
 final class Router {
-    private static final double MARGIN = 14;
     private static final double STUB = LineEnd.LENGTH + 4;
-    private static final double BEND = 60;
-    private static final double CROSSING = 90;
-    private static final double REACH = 260;
+    private static final List<Effort> EFFORTS = List.of(
+            new Effort(14, STUB, false), new Effort(14, STUB, true), new Effort(3, STUB, true), new Effort(3, 8, true));
+    private static final double REACH = 200;
+    private static final double FAR = 2000;
 
-    /** Lines nearer than this run beside each other. */
-    private static final double BESIDE = 7;
+    private final Ground.Sheet sheet;
+    private final RouteMemory memory;
 
-    /** With more boxes than this, a route of three segments is taken when one is free, and the search is cut short. */
-    private static final int MANY_BOXES = 40;
-
-    private static final int MOST_STEPS = 400;
-    private static final double[] FRACTIONS = {0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9};
-
-    private final List<Box> obstacles;
-    private final List<Box> placed = new ArrayList<>();
-    private final List<Box> signs = new ArrayList<>();
-
-    Router(List<Box> obstacles) {
-        this.obstacles = new ArrayList<>(obstacles);
+    Router(List<Box> obstacles, RouteMemory memory) {
+        this.sheet = new Ground.Sheet(obstacles);
+        this.memory = memory;
     }
 
     void block(Box box) {
-        obstacles.add(box);
+        sheet.block(box);
     }
 
     /** Keeps routes off the sign at a line's end. */
     void sign(Point at, Side side) {
-        signs.add(Box.around(at, side.out(at, LineEnd.LENGTH)).grown(3));
+        sheet.sign(Box.around(at, side.out(at, LineEnd.LENGTH)).grown(3));
     }
 
-    /** The corners of a route that leaves and arrives straight out of its sides; what is found counts against later routes. */
-    List<Point> route(Point from, Side fromSide, Point to, Side toSide) {
-        Point start = fromSide.out(from, STUB);
-        Point goal = toSide.out(to, STUB);
-        List<Point> route = straight(from, fromSide, to, toSide);
-        if (route.isEmpty()) {
-            List<Point> middle = obstacles.size() > MANY_BOXES ? simple(start, fromSide, goal, toSide) : List.of();
-            if (middle.isEmpty()) {
-                middle = new Search(start, fromSide, goal, toSide).run();
+    /** Where a route begins and ends, and the sides it leaves and arrives by. */
+    record Ends(Point from, Side fromSide, Point to, Side toSide) {
+        Box area(double reach) {
+            return Box.around(from, to).grown(reach);
+        }
+    }
+
+    /**
+     * How hard a route is looked for.
+     *
+     * @param margin how far it stays off boxes
+     * @param stub how far it runs straight out of its ends
+     * @param fine whether every lane there is may be used; else those far apart enough for a long way
+     */
+    record Effort(double margin, double stub, boolean fine) {}
+
+    /**
+     * The corners of routes that leave and arrive straight out of their sides; what is found counts against those further down
+     * the list.
+     */
+    List<List<Point>> routes(List<Ends> wanted) {
+        List<RouteMemory.Key> keys = RouteMemory.keys(wanted);
+        RouteMemory.Round round = memory.begin(sheet.minded(), keys);
+        List<List<Point>> routes = new ArrayList<>();
+        for (RouteMemory.Key key : keys) {
+            List<Point> route = round.recall(key, key.ends().area(REACH)).orElseGet(() -> {
+                List<Point> searched = search(key.ends());
+                round.searched(key, searched);
+                return searched;
+            });
+            round.keep(key, route);
+            sheet.place(route);
+            routes.add(route);
+        }
+        round.end();
+        return routes;
+    }
+
+    private List<Point> search(Ends ends) {
+        List<Point> near = near(ends, sheet.in(ends.area(REACH)));
+        return near.isEmpty() ? far(ends) : near;
+    }
+
+    /** A route within reach; empty when there is none. */
+    private static List<Point> near(Ends ends, Ground ground) {
+        List<Point> direct = straight(ends, ground);
+        if (!direct.isEmpty()) {
+            return direct;
+        }
+        for (Effort effort : EFFORTS) {
+            List<Point> middle = new RouteSearch(ends, ground, ends.area(REACH), effort).run();
+            if (!middle.isEmpty()) {
+                return whole(ends, middle);
             }
-            route = new ArrayList<>();
-            route.add(from);
-            route.addAll(middle);
-            route.add(to);
         }
-        List<Point> corners = corners(route);
-        for (int i = 1; i < corners.size(); i++) {
-            placed.add(Box.around(corners.get(i - 1), corners.get(i)).grown(0.1));
-        }
-        return corners;
+        return List.of();
     }
 
-    /** The best free route of at most three segments; empty when there is none. */
-    private List<Point> simple(Point start, Side out, Point goal, Side in) {
-        List<Point> best = List.of();
-        double least = Double.MAX_VALUE;
-        for (double f : FRACTIONS) {
-            double x = start.x() + (goal.x() - start.x()) * f;
-            double y = start.y() + (goal.y() - start.y()) * f;
-            List<Point> route = out.isHorizontal()
-                    ? List.of(start, new Point(x, start.y()), new Point(x, goal.y()), goal)
-                    : List.of(start, new Point(start.x(), y), new Point(goal.x(), y), goal);
-            if (out.isHorizontal() == in.isHorizontal() && isFree(route)) {
-                double cost = 0;
-                for (int i = 1; i < route.size(); i++) {
-                    cost += penalty(route.get(i - 1), route.get(i));
-                }
-                if (cost < least) {
-                    least = cost;
-                    best = route;
-                }
-            }
-        }
-        return best;
+    /** A route that may lead far around; when even that is barred, because cards lie on cards, the shortest. */
+    private List<Point> far(Ends ends) {
+        Effort effort = EFFORTS.get(EFFORTS.size() - 1);
+        List<Point> middle = new RouteSearch(ends, sheet.in(ends.area(FAR)), ends.area(FAR), effort).run();
+        return whole(
+                ends,
+                middle.isEmpty() ? List.of(new Point(ends.to().x(), ends.from().y())) : middle);
     }
 
-    private boolean isFree(List<Point> route) {
-        for (int i = 1; i < route.size(); i++) {
-            if (blocked(route.get(i - 1), route.get(i), MARGIN)) {
-                return false;
-            }
-        }
-        return true;
+    private static List<Point> whole(Ends ends, List<Point> middle) {
+        List<Point> route = new ArrayList<>();
+        route.add(ends.from());
+        route.addAll(middle);
+        route.add(ends.to());
+        return corners(route);
     }
 
-    private List<Point> straight(Point from, Side fromSide, Point to, Side toSide) {
-        boolean level = fromSide.isHorizontal() ? Math.abs(from.y() - to.y()) < 1 : Math.abs(from.x() - to.x()) < 1;
-        boolean facing = fromSide.dx() == -toSide.dx() && fromSide.dy() == -toSide.dy();
-        double ahead = (to.x() - from.x()) * fromSide.dx() + (to.y() - from.y()) * fromSide.dy();
-        if (!level || !facing || ahead <= 0 || blocked(fromSide.out(from, 1), toSide.out(to, 1), 0)) {
+    private static List<Point> straight(Ends e, Ground ground) {
+        Side out = e.fromSide();
+        Side in = e.toSide();
+        boolean level = out.isHorizontal()
+                ? Math.abs(e.from().y() - e.to().y()) < 1
+                : Math.abs(e.from().x() - e.to().x()) < 1;
+        boolean facing = out.dx() == -in.dx() && out.dy() == -in.dy();
+        double ahead =
+                (e.to().x() - e.from().x()) * out.dx() + (e.to().y() - e.from().y()) * out.dy();
+        if (!level || !facing || ahead <= 0 || ground.blocks(out.out(e.from(), 1), in.out(e.to(), 1), 0)) {
             return List.of();
         }
-        return List.of(from, to);
-    }
-
-    /** Whether a segment touches a box; boxes are grown by the margin, except the ones it starts or ends at. */
-    private boolean blocked(Point a, Point b, double margin) {
-        Box segment = Box.around(a, b);
-        for (Box box : obstacles) {
-            Box grown = box.grown(margin);
-            if (grown.x() < segment.right() + 0.01
-                    && segment.x() < grown.right() + 0.01
-                    && grown.y() < segment.bottom() + 0.01
-                    && segment.y() < grown.bottom() + 0.01) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** What crossing signs and lines, and running beside lines, costs a segment. */
-    private double penalty(Point a, Point b) {
-        Box segment = Box.around(a, b).grown(0.1);
-        Box near = segment.grown(BESIDE);
-        boolean horizontal = segment.height() < 1;
-        double penalty = 0;
-        for (Box sign : signs) {
-            penalty += sign.overlaps(segment) ? 4 * CROSSING : 0;
-        }
-        for (Box other : placed) {
-            if (near.overlaps(other)) {
-                penalty += beside(segment, horizontal, other);
-            }
-        }
-        return penalty;
-    }
-
-    private static double beside(Box segment, boolean horizontal, Box other) {
-        if (horizontal != other.height() < 1) {
-            return segment.overlaps(other) ? CROSSING : 0;
-        }
-        double shared = horizontal
-                ? Math.min(other.right(), segment.right()) - Math.max(other.x(), segment.x())
-                : Math.min(other.bottom(), segment.bottom()) - Math.max(other.y(), segment.y());
-        return shared > 0 ? CROSSING + 4 * shared : 0;
+        return List.of(e.from(), e.to());
     }
 
     /** Drops repeated points and points in the middle of a straight run. */
@@ -167,121 +136,11 @@ final class Router {
                 corners.add(p);
             }
         }
-        return corners;
+        return List.copyOf(corners);
     }
 
     private static boolean inLine(Point a, Point b, Point c) {
         return Math.abs(a.x() - b.x()) < 0.5 && Math.abs(b.x() - c.x()) < 0.5
                 || Math.abs(a.y() - b.y()) < 0.5 && Math.abs(b.y() - c.y()) < 0.5;
-    }
-
-    /** One A* search. A state is a crossing of the grid and the direction it was entered in. */
-    private final class Search {
-        private final Point start;
-        private final Side out;
-        private final Point goal;
-        private final Side in;
-        private final double[] xs;
-        private final double[] ys;
-        private final Map<Integer, Double> best = new HashMap<>();
-        private final Map<Integer, Integer> cameFrom = new HashMap<>();
-        private final PriorityQueue<Step> open =
-                new PriorityQueue<>(Comparator.comparingDouble(Step::estimate).thenComparingInt(Step::state));
-
-        private record Step(int state, double estimate) {}
-
-        Search(Point start, Side out, Point goal, Side in) {
-            this.start = start;
-            this.out = out;
-            this.goal = goal;
-            this.in = in;
-            Box area = Box.around(start, goal).grown(REACH);
-            TreeSet<Double> across = new TreeSet<>(List.of(start.x(), goal.x(), (start.x() + goal.x()) / 2));
-            TreeSet<Double> down = new TreeSet<>(List.of(start.y(), goal.y(), (start.y() + goal.y()) / 2));
-            for (Box box : obstacles) {
-                if (box.overlaps(area)) {
-                    lanes(across, box.x(), box.right());
-                    lanes(down, box.y(), box.bottom());
-                }
-            }
-            xs = across.stream().mapToDouble(Double::doubleValue).toArray();
-            ys = down.stream().mapToDouble(Double::doubleValue).toArray();
-        }
-
-        /** Two lanes on either side of a box, so that lines can run beside each other. */
-        private static void lanes(TreeSet<Double> lanes, double low, double high) {
-            for (double off : new double[] {MARGIN + 4, MARGIN + 16, MARGIN + 28}) {
-                lanes.add(low - off);
-                lanes.add(high + off);
-            }
-        }
-
-        List<Point> run() {
-            int first = state(index(xs, start.x()), index(ys, start.y()), out.ordinal());
-            best.put(first, 0.0);
-            open.add(new Step(first, 0));
-            int most = obstacles.size() > MANY_BOXES ? MOST_STEPS : Integer.MAX_VALUE;
-            for (int steps = 0; !open.isEmpty() && steps < most; steps++) {
-                Step step = open.poll();
-                Point at = point(step.state());
-                if (at.distance(goal) < 0.5) {
-                    return path(step.state());
-                }
-                for (Side side : Side.values()) {
-                    advance(step.state(), side);
-                }
-            }
-            return List.of(start, new Point(goal.x(), start.y()), goal);
-        }
-
-        private void advance(int state, Side side) {
-            Side entered = Side.values()[state % 4];
-            if (side.dx() == -entered.dx() && side.dy() == -entered.dy()) {
-                return;
-            }
-            int x = state / 4 % xs.length + side.dx();
-            int y = state / 4 / xs.length + side.dy();
-            if (x < 0 || y < 0 || x >= xs.length || y >= ys.length) {
-                return;
-            }
-            Point from = point(state);
-            Point to = new Point(xs[x], ys[y]);
-            if (blocked(from, to, MARGIN)) {
-                return;
-            }
-            boolean arrived = to.distance(goal) < 0.5;
-            boolean turnsIn = arrived && !(side.dx() == -in.dx() && side.dy() == -in.dy());
-            double cost = best.get(state)
-                    + from.distance(to)
-                    + (side == entered ? 0 : BEND)
-                    + (turnsIn ? BEND : 0)
-                    + penalty(from, to);
-            int next = state(x, y, side.ordinal());
-            if (cost < best.getOrDefault(next, Double.MAX_VALUE)) {
-                best.put(next, cost);
-                cameFrom.put(next, state);
-                open.add(new Step(next, cost + Math.abs(to.x() - goal.x()) + Math.abs(to.y() - goal.y())));
-            }
-        }
-
-        private List<Point> path(int end) {
-            List<Point> points = new ArrayList<>();
-            for (Integer at = end; at != null; at = cameFrom.get(at)) {
-                points.add(0, point(at));
-            }
-            return points;
-        }
-
-        private Point point(int state) {
-            return new Point(xs[state / 4 % xs.length], ys[state / 4 / xs.length]);
-        }
-
-        private int state(int x, int y, int side) {
-            return (y * xs.length + x) * 4 + side;
-        }
-
-        private static int index(double[] values, double value) {
-            return Arrays.binarySearch(values, value);
-        }
     }
 }

@@ -4,9 +4,11 @@ import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,11 +22,11 @@ public final class SceneBuilder {
     private final Router router;
     private final Labels labels;
 
-    private SceneBuilder(Design design, String sheet, Metrics metrics) {
+    private SceneBuilder(Design design, String sheet, Metrics metrics, RouteMemory memory) {
         this.design = design;
         Free.cards(design, sheet, metrics).forEach(c -> cards.put(c.entity(), c));
         List<Box> boxes = cards.values().stream().map(Card::box).toList();
-        this.router = new Router(boxes);
+        this.router = new Router(boxes, memory);
         this.labels = new Labels(metrics, boxes);
     }
 
@@ -34,12 +36,49 @@ public final class SceneBuilder {
      * @param sheet its name, or empty for the sheet of all entities
      */
     public static Scene build(Design design, String sheet, Metrics metrics) {
-        return new SceneBuilder(design, sheet, metrics).build();
+        return build(design, sheet, metrics, new RouteMemory());
     }
 
-    private record Ends(Connection connection, Ports.Port from, Ports.Port to) {}
+    /** The same scene, found sooner by recalling routes of scenes built with the same memory before. */
+    public static Scene build(Design design, String sheet, Metrics metrics, RouteMemory memory) {
+        return new SceneBuilder(design, sheet, metrics, memory).build();
+    }
 
-    private record Branching(OneOf oneOf, Ports.Port trunk, List<Ports.Port> subjects) {}
+    private record Ends(Connection connection, Ports.Port from, Ports.Port to) {
+        double length() {
+            return from.at().distance(to.at());
+        }
+
+        Router.Ends route() {
+            return new Router.Ends(from.at(), from.side(), to.at(), to.side());
+        }
+    }
+
+    /** Short lines are routed first; of equally long ones the upper and the left, whatever their order in the design. */
+    private static final Comparator<Ends> BY_LENGTH = Comparator.comparingDouble(Ends::length)
+            .thenComparingDouble(e -> e.from().at().y())
+            .thenComparingDouble(e -> e.from().at().x());
+
+    private record Branching(OneOf oneOf, Ports.Port trunk, List<Ports.Port> subjects) {
+        /** The subjects in the order their branches leave the round side. */
+        List<Ports.Port> ordered() {
+            boolean horizontal = trunk.side().isHorizontal();
+            return subjects.stream()
+                    .sorted(Comparator.comparingDouble(p -> horizontal ? p.at().y() : p.at().x()))
+                    .toList();
+        }
+
+        List<Router.Ends> routes() {
+            List<Ports.Port> ordered = ordered();
+            List<Router.Ends> routes = new ArrayList<>();
+            for (int i = 0; i < ordered.size(); i++) {
+                Point start = Fan.tip(hub(trunk), trunk.side(), i, ordered.size());
+                routes.add(new Router.Ends(
+                        start, trunk.side(), ordered.get(i).at(), ordered.get(i).side()));
+            }
+            return routes;
+        }
+    }
 
     private Scene build() {
         List<Ends> ends = Connections.of(design, cards).stream().map(this::ends).toList();
@@ -57,18 +96,22 @@ public final class SceneBuilder {
             router.sign(f.trunk().at(), f.trunk().side());
             router.block(Fan.box(hub(f.trunk()), f.trunk().side()));
         });
+        List<Ends> lines = ends.stream().sorted(BY_LENGTH).toList();
+        List<Router.Ends> wanted = new ArrayList<>();
+        lines.forEach(e -> wanted.add(e.route()));
+        fans.forEach(f -> wanted.addAll(f.routes()));
+        Iterator<List<Point>> found = router.routes(wanted).iterator();
         Map<Ends, List<Point>> routes = new HashMap<>();
-        ends.stream().sorted((a, b) -> Double.compare(length(a), length(b))).forEach(e -> routes.put(e, route(e)));
-        List<Fan> drawn = fans.stream().map(this::fan).toList();
+        lines.forEach(e -> routes.put(e, found.next()));
+        List<Fan> drawn = fans.stream().map(f -> fan(f, found)).toList();
         routes.values().forEach(labels::avoid);
         drawn.forEach(f -> {
             f.branches().forEach(labels::avoid);
             labels.avoid(f.box());
         });
-        List<Line> lines = ends.stream().map(e -> line(e, routes.get(e))).toList();
         return new Scene(
                 List.copyOf(cards.values()),
-                lines,
+                ends.stream().map(e -> line(e, routes.get(e))).toList(),
                 drawn.stream().map(this::labelled).toList());
     }
 
@@ -84,14 +127,6 @@ public final class SceneBuilder {
                 c,
                 ports.add(c.from(), sides[0], c.to().box()),
                 ports.add(c.to(), sides[1], c.from().box()));
-    }
-
-    private static double length(Ends ends) {
-        return ends.from().at().distance(ends.to().at());
-    }
-
-    private List<Point> route(Ends e) {
-        return router.route(e.from().at(), e.from().side(), e.to().at(), e.to().side());
     }
 
     private Line line(Ends e, List<Point> route) {
@@ -128,18 +163,11 @@ public final class SceneBuilder {
         return trunk.side().out(trunk.at(), Fan.TRUNK);
     }
 
-    private Fan fan(Branching b) {
+    private Fan fan(Branching b, Iterator<List<Point>> found) {
         Point hub = hub(b.trunk());
         Side side = b.trunk().side();
         Point[][] routes = new Point[b.subjects().size()][];
-        List<Ports.Port> ordered = b.subjects().stream()
-                .sorted(Comparator.comparingDouble(p -> side.isHorizontal() ? p.at().y() : p.at().x()))
-                .toList();
-        for (Ports.Port subject : ordered) {
-            Point start = Fan.tip(hub, side, ordered.indexOf(subject), ordered.size());
-            List<Point> route = router.route(start, side, subject.at(), subject.side());
-            routes[b.subjects().indexOf(subject)] = route.toArray(Point[]::new);
-        }
+        b.ordered().forEach(p -> routes[b.subjects().indexOf(p)] = found.next().toArray(Point[]::new));
         List<List<Point>> branches = Arrays.stream(routes).map(List::of).toList();
         Reading back = b.oneOf().back().orElse(new Reading(false, "have", true, ""));
         LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many());

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Place;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.SheetEdits;
 import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -58,6 +63,33 @@ class SceneTest {
                 assertThat(scene.cards()).noneMatch(c -> c.box().grown(-1).overlaps(segment));
             }
         }
+    }
+
+    @Property(tries = 25, seed = "20260404")
+    void whatIsRecalledIsWhatWouldBeFoundAnew(@ForAll @Size(12) List<@IntRange(min = 0, max = 900) Integer> moves) {
+        RouteMemory memory = new RouteMemory();
+        Design design = Samples.demo();
+        for (int i = 0; i + 1 < moves.size(); i += 2) {
+            String entity = design.entities().get(moves.get(i) % 13).name();
+            design =
+                    SheetEdits.place(entity, "", moves.get(i), moves.get(i + 1)).on(design);
+            if (i % 4 == 0) {
+                design = RelationshipEdits.remove(design.relationships().get(0)).on(design);
+            }
+            assertThat(SceneBuilder.build(design, "", METRICS, memory))
+                    .isEqualTo(SceneBuilder.build(design, "", METRICS));
+        }
+    }
+
+    @Test
+    void anEditFarAwaySearchesForNoRoute() {
+        RouteMemory memory = new RouteMemory();
+        Design design = Samples.demo();
+        SceneBuilder.build(design, "", METRICS, memory);
+        assertThat(memory.searched()).isPositive();
+        Edit far = EntityEdits.add(Entity.keyed("Boat")).then(SheetEdits.place("Boat", "", 4000, 4000));
+        SceneBuilder.build(far.on(design), "", METRICS, memory);
+        assertThat(memory.searched()).isZero();
     }
 
     @Test

@@ -1,0 +1,90 @@
+package jasperwing.diagram;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The routes of the scene built last, so that an edit pays only for those it concerns. A route is recalled only where nothing within
+ * its reach has changed since, so what is drawn does not depend on what was drawn before. Confined to one thread at a time.
+ */
+public final class RouteMemory {
+    /** The n-th of several routes with the same ends. */
+    record Key(Router.Ends ends, int nth) {}
+
+    private Set<Box> minded = Set.of();
+    private Map<Key, List<Point>> routes = Map.of();
+    private int searched;
+
+    /** What has to be found now, and where the sheet is not what it was. */
+    final class Round {
+        private final Map<Key, List<Point>> found = new HashMap<>();
+        private final BoxIndex changed = new BoxIndex();
+        private final Set<Box> minding;
+
+        private Round(Set<Box> minding, List<Key> wanted) {
+            this.minding = minding;
+            minding.stream().filter(b -> !minded.contains(b)).forEach(changed::add);
+            minded.stream().filter(b -> !minding.contains(b)).forEach(changed::add);
+            Set<Key> keys = new HashSet<>(wanted);
+            routes.forEach((key, route) -> {
+                if (!keys.contains(key)) {
+                    changed(route);
+                }
+            });
+        }
+
+        private void changed(List<Point> route) {
+            for (int i = 1; i < route.size(); i++) {
+                changed.add(Box.around(route.get(i - 1), route.get(i)).grown(0.1));
+            }
+        }
+
+        Optional<List<Point>> recall(Key key, Box reach) {
+            return Optional.ofNullable(routes.get(key)).filter(r -> !changed.anyIn(reach));
+        }
+
+        void searched(Key key, List<Point> route) {
+            searched++;
+            List<Point> before = routes.get(key);
+            if (!route.equals(before)) {
+                changed(route);
+                if (before != null) {
+                    changed(before);
+                }
+            }
+        }
+
+        void keep(Key key, List<Point> route) {
+            found.put(key, route);
+        }
+
+        void end() {
+            routes = found;
+            minded = minding;
+        }
+    }
+
+    /** @param minding every box and sign on the sheet */
+    Round begin(Set<Box> minding, List<Key> wanted) {
+        searched = 0;
+        return new Round(minding, wanted);
+    }
+
+    /** The ends as keys: of equal ones each has a number of its own. */
+    static List<Key> keys(List<Router.Ends> all) {
+        Map<Router.Ends, Integer> counts = new HashMap<>();
+        List<Key> keys = new ArrayList<>();
+        all.forEach(e -> keys.add(new Key(e, counts.merge(e, 1, Integer::sum))));
+        return keys;
+    }
+
+    /** How many routes of the scene built last had to be searched for. */
+    public int searched() {
+        return searched;
+    }
+}
