@@ -31,6 +31,7 @@ class ArchitectureTest {
             new Arrow("say", "model", "naming", "notation", "schema"),
             new Arrow("classes", "model", "naming", "schema"),
             new Arrow("diagram", "model", "naming", "notation"),
+            new Arrow("arrange", "model", "diagram"),
             new Arrow("picture", "model", "diagram"),
             new Arrow("storage", "model", "notation", "classes"));
 

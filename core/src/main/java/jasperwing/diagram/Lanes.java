@@ -1,5 +1,6 @@
 package jasperwing.diagram;
 
+import java.util.SortedSet;
 import java.util.TreeSet;
 
 /** Where lines may run: beside boxes, several abreast, and through the ends and the middle of a route. */
@@ -10,8 +11,8 @@ final class Lanes {
     /** Lanes nearer to each other than this are one. */
     private static final double APART = 4;
 
-    /** About how many lanes a search that is not fine may have each way. */
-    private static final double MOST = 120;
+    /** This near to either end every lane counts. */
+    private static final double NEAR = 240;
 
     private Lanes() {}
 
@@ -20,8 +21,8 @@ final class Lanes {
         for (Box box : ground.boxes()) {
             beside(lanes, box.x() - effort.margin(), box.right() + effort.margin());
         }
-        double apart = effort.fine() ? 0.5 : Math.max(APART, area.width() / MOST);
-        return thinned(lanes, start.x(), goal.x(), apart);
+        return thinned(
+                within(lanes, area.x(), area.right(), effort), start.x(), goal.x(), area.width() / effort.lanes());
     }
 
     static double[] down(Point start, Point goal, Ground ground, Box area, Router.Effort effort) {
@@ -29,8 +30,8 @@ final class Lanes {
         for (Box box : ground.boxes()) {
             beside(lanes, box.y() - effort.margin(), box.bottom() + effort.margin());
         }
-        double apart = effort.fine() ? 0.5 : Math.max(APART, area.height() / MOST);
-        return thinned(lanes, start.y(), goal.y(), apart);
+        return thinned(
+                within(lanes, area.y(), area.bottom(), effort), start.y(), goal.y(), area.height() / effort.lanes());
     }
 
     private static void beside(TreeSet<Double> lanes, double low, double high) {
@@ -40,12 +41,18 @@ final class Lanes {
         }
     }
 
+    /** Only what lies in the area is known, so nothing may run beyond. */
+    private static SortedSet<Double> within(TreeSet<Double> lanes, double low, double high, Router.Effort effort) {
+        return lanes.subSet(low + effort.margin(), high - effort.margin());
+    }
+
     /** The ends and their middle, and of the other lanes those that keep their distance. */
-    private static double[] thinned(TreeSet<Double> lanes, double start, double goal, double apart) {
+    private static double[] thinned(SortedSet<Double> lanes, double start, double goal, double apart) {
         TreeSet<Double> kept = new TreeSet<>();
         double last = Double.NEGATIVE_INFINITY;
         for (double lane : lanes) {
-            if (lane - last >= apart) {
+            boolean near = Math.min(Math.abs(lane - start), Math.abs(lane - goal)) < NEAR;
+            if (lane - last >= (near ? APART : Math.max(APART, apart))) {
                 kept.add(lane);
                 last = lane;
             }

@@ -11,7 +11,11 @@ import java.util.List;
 final class Router {
     private static final double STUB = LineEnd.LENGTH + 4;
     private static final List<Effort> EFFORTS = List.of(
-            new Effort(14, STUB, false), new Effort(14, STUB, true), new Effort(3, STUB, true), new Effort(3, 8, true));
+            new Effort(14, STUB, 100),
+            new Effort(14, STUB, 350),
+            new Effort(3, STUB, 350),
+            new Effort(3, 8, 350),
+            new Effort(3, 8, 1200));
     private static final double REACH = 200;
     private static final double FAR = 2000;
 
@@ -44,9 +48,9 @@ final class Router {
      *
      * @param margin how far it stays off boxes
      * @param stub how far it runs straight out of its ends
-     * @param fine whether every lane there is may be used; else those far apart enough for a long way
+     * @param lanes about how many lanes there may be each way, besides those near the ends
      */
-    record Effort(double margin, double stub, boolean fine) {}
+    record Effort(double margin, double stub, int lanes) {}
 
     /**
      * The corners of routes that leave and arrive straight out of their sides; what is found counts against those further down

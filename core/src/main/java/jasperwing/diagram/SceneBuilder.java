@@ -39,6 +39,11 @@ public final class SceneBuilder {
         return build(design, sheet, metrics, new RouteMemory());
     }
 
+    /** The cards of a sheet alone, those that were never given a place beside the others. */
+    public static List<Card> cards(Design design, String sheet, Metrics metrics) {
+        return Free.cards(design, sheet, metrics);
+    }
+
     /** The same scene, found sooner by recalling routes of scenes built with the same memory before. */
     public static Scene build(Design design, String sheet, Metrics metrics, RouteMemory memory) {
         return new SceneBuilder(design, sheet, metrics, memory).build();
