@@ -3,6 +3,8 @@ package jasperwing.cli;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Sheet;
+import jasperwing.picture.Look;
+import jasperwing.picture.Palette;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
 import jasperwing.storage.DesignFile;
@@ -18,7 +20,7 @@ final class DrawCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
 
-    @Option(names = "-o", paramLabel = "FILE", required = true, description = "an .svg or .png file")
+    @Option(names = "-o", paramLabel = "FILE", required = true, description = "an .svg, .png or .pdf file")
     private Path file;
 
     @Option(
@@ -28,10 +30,23 @@ final class DrawCommand implements Callable<Integer> {
             description = "the sheet; all entities when left out")
     private String sheet;
 
+    @Option(
+            names = "--scale",
+            paramLabel = "N",
+            defaultValue = "2",
+            description = "pixels a unit of a .png, from 1 to 4; 2 when left out")
+    private double scale;
+
+    @Option(names = "--dark", description = "light ink on dark paper")
+    private boolean dark;
+
     @Override
     public Integer call() throws Exception {
         Pictures.Format format = Pictures.Format.of(file.toString())
-                .orElseThrow(() -> new UsageException(file + ": the name must end in .svg or .png"));
+                .orElseThrow(() -> new UsageException(file + ": the name must end in .svg, .png or .pdf"));
+        if (scale < 1 || scale > 4) {
+            throw new UsageException("--scale " + scale + ": a scale is from 1 to 4");
+        }
         Design read = DesignFile.load(design);
         String sheets =
                 String.join(", ", read.sheets().stream().map(Sheet::name).toList());
@@ -39,8 +54,9 @@ final class DrawCommand implements Callable<Integer> {
             throw new UsageException(design + ": there is no sheet " + sheet + "; there is "
                     + (sheets.isEmpty() ? "only the one of all entities" : sheets));
         }
+        Look look = dark ? Look.LIGHT.withPalette(Palette.DARK) : Look.LIGHT;
         System.setProperty("java.awt.headless", "true");
-        SafeWrite.write(file, Pictures.draw(SceneBuilder.build(read, sheet, Typefaces.get()), format));
+        SafeWrite.write(file, Pictures.draw(SceneBuilder.build(read, sheet, Typefaces.get()), format, look, scale));
         return 0;
     }
 }

@@ -22,16 +22,16 @@ final class Connections {
                 Card to = cards.get(tie.to());
                 Card link = cards.get(tie.via());
                 if (tie.shape() == Tie.Shape.LINKED && link != null) {
-                    halves(all, tie, from, to, link);
+                    halves(all, design, tie, from, to, link);
                 } else if (from != null && to != null) {
-                    all.add(whole(tie, from, to));
+                    all.add(whole(design, tie, from, to));
                 }
             }
         }
         return all;
     }
 
-    private static Connection whole(Tie tie, Card from, Card to) {
+    private static Connection whole(Design design, Tie tie, Card from, Card to) {
         boolean backMust = tie.back().map(Reading::must).orElse(false);
         return new Connection(
                 tie,
@@ -41,17 +41,27 @@ final class Connections {
                 tie.backMany(),
                 tie.forward().must(),
                 tie.forward().many(),
+                tie.fromHolds(),
+                identifies(design, tie),
                 label(tie));
     }
 
-    private static void halves(List<Connection> all, Tie tie, Card from, Card to, Card link) {
+    private static void halves(List<Connection> all, Design design, Tie tie, Card from, Card to, Card link) {
+        boolean identifies = identifies(design, tie);
         if (from != null) {
-            all.add(new Connection(tie, from, link, true, false, tie.forward().must(), true, ""));
+            boolean must = tie.forward().must();
+            all.add(new Connection(tie, from, link, true, false, must, true, false, identifies, ""));
         }
         if (to != null) {
-            boolean backMust = tie.back().map(Reading::must).orElse(false);
-            all.add(new Connection(tie, link, to, backMust, true, true, false, ""));
+            boolean must = tie.back().map(Reading::must).orElse(false);
+            all.add(new Connection(tie, link, to, must, true, true, false, true, identifies, ""));
         }
+    }
+
+    private static boolean identifies(Design design, Tie tie) {
+        return Roles.of(tie).stream().anyMatch(role -> design.entity(role.holder())
+                .map(e -> e.key().names().contains(role.name()) || e.key().isEmpty() && design.isLink(e.name()))
+                .orElse(false));
     }
 
     /** The name of the collection, if there is one; else of what the first entity points to. */

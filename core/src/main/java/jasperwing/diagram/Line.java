@@ -7,6 +7,7 @@ import java.util.List;
  * A relationship, or one half of one with a link entity, as it is drawn.
  *
  * @param points corners from start to end; each segment is horizontal or vertical
+ * @param identifying whether the key of the one that holds the reference contains it
  * @param label the role it is labelled with, or empty
  * @param labelAt the left end of the label's base line
  */
@@ -17,6 +18,7 @@ public record Line(
         List<Point> points,
         LineEnd start,
         LineEnd end,
+        boolean identifying,
         String label,
         Point labelAt) {
     public Line {
@@ -26,6 +28,15 @@ public record Line(
     /** The shortest distance from a point to the line. */
     public double distance(Point p) {
         return distance(points, p);
+    }
+
+    /** The box around all corners and the label. */
+    public Box bounds() {
+        Box bounds = Box.around(points.get(0), labelAt).grown(24);
+        for (Point p : points) {
+            bounds = bounds.union(new Box(p.x() - 12, p.y() - 12, 24, 24));
+        }
+        return label.isEmpty() ? bounds : bounds.union(new Box(labelAt.x(), labelAt.y() - 14, 120, 20));
     }
 
     /** The middle of the longest segment. */

@@ -1,7 +1,11 @@
 package jasperwing.diagram;
 
-/** What a line's end says: how many of the thing there can be. */
-public record LineEnd(Point at, Side side, boolean must, boolean many) {
+/**
+ * What a line's end says: how many of the thing there can be.
+ *
+ * @param holds whether the rows of the card at this end hold the key to the other
+ */
+public record LineEnd(Point at, Side side, boolean must, boolean many, boolean holds) {
     /** How far the sign reaches out from the card. */
     public static final double LENGTH = 22;
 }

@@ -117,7 +117,8 @@ public final class SceneBuilder {
         return new Scene(
                 List.copyOf(cards.values()),
                 ends.stream().map(e -> line(e, routes.get(e))).toList(),
-                drawn.stream().map(this::labelled).toList());
+                drawn.stream().map(this::labelled).toList(),
+                Regions.of(design, cards.values()));
     }
 
     private Ends ends(Connection c) {
@@ -136,11 +137,20 @@ public final class SceneBuilder {
 
     private Line line(Ends e, List<Point> route) {
         Connection c = e.connection();
-        LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany());
-        LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany());
+        LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromHolds());
+        LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), !c.fromHolds());
         Point labelAt = c.label().isEmpty() ? route.get(0) : labels.place(c.label(), route);
         Relationship relationship = c.relationship();
-        return new Line(relationship, c.from().entity(), c.to().entity(), route, start, end, c.label(), labelAt);
+        return new Line(
+                relationship,
+                c.from().entity(),
+                c.to().entity(),
+                route,
+                start,
+                end,
+                c.identifying(),
+                c.label(),
+                labelAt);
     }
 
     private Branching branching(OneOf oneOf) {
@@ -175,7 +185,7 @@ public final class SceneBuilder {
         b.ordered().forEach(p -> routes[b.subjects().indexOf(p)] = found.next().toArray(Point[]::new));
         List<List<Point>> branches = Arrays.stream(routes).map(List::of).toList();
         Reading back = b.oneOf().back().orElse(new Reading(false, "have", true, ""));
-        LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many());
+        LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many(), true);
         String label = b.oneOf().forward().verb().replaceFirst("^be ", "") + " one of";
         return new Fan(b.oneOf(), start, hub, side, branches, label, hub);
     }

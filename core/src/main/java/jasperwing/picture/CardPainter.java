@@ -9,30 +9,39 @@ import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.util.Optional;
 
 /** Paints cards: a spine and a cut corner in the area's colour, a name, a line for each attribute. */
 final class CardPainter {
     private static final BasicStroke HAIR = new BasicStroke(1.2f);
     private static final BasicStroke STRONG = new BasicStroke(2f);
 
+    private static final double TITLE = 16;
+
+    /** How large a name should be at least, in pixels. */
+    private static final double LEGIBLE = 10.5;
+
     private final Graphics2D g;
+    private final Look look;
     private final Palette palette;
+    private final Detail detail;
+    private final double zoom;
     private final Typefaces faces = Typefaces.get();
 
-    CardPainter(Graphics2D g, Palette palette) {
+    CardPainter(Graphics2D g, Look look, Detail detail, double zoom) {
         this.g = g;
-        this.palette = palette;
+        this.look = look;
+        this.palette = look.palette();
+        this.detail = detail;
+        this.zoom = zoom;
     }
 
     void paint(Card card, boolean chosen, boolean rowsHidden) {
         Box box = card.box();
         Color strong = palette.area(card.color());
         if (chosen) {
-            g.setColor(new Color(
-                    palette.accent().getRed(),
-                    palette.accent().getGreen(),
-                    palette.accent().getBlue(),
-                    46));
+            Color glow = palette.accent();
+            g.setColor(new Color(glow.getRed(), glow.getGreen(), glow.getBlue(), 46));
             g.fill(outline(box.grown(4)));
         }
         g.setColor(palette.card());
@@ -44,9 +53,40 @@ final class CardPainter {
         g.setStroke(chosen ? STRONG : HAIR);
         g.setColor(chosen ? palette.accent() : palette.cardEdge());
         g.draw(outline(box));
+        if (!detail.atLeast(Detail.ALL)) {
+            fromAfar(card, strong);
+            return;
+        }
         head(card);
         for (int i = 0; i < card.rows().size() && !rowsHidden; i++) {
             row(card, i, strong);
+        }
+    }
+
+    /** The name as large as it need be to be read and, unless from very far, the key. */
+    private void fromAfar(Card card, Color strong) {
+        Box box = card.box();
+        double room = box.width() - Card.SPINE - 16;
+        double natural = faces.width(card.entity(), Face.TITLE);
+        double size = Math.max(TITLE * 0.7, Math.min(LEGIBLE / zoom, TITLE * room / natural));
+        g.setColor(palette.ink());
+        double x = box.x() + Card.SPINE + 8;
+        if (detail == Detail.NAMES) {
+            Lettering.draw(g, card.entity(), Face.TITLE, size, x, box.center().y() + size * 0.35);
+            return;
+        }
+        Lettering.draw(g, card.entity(), Face.TITLE, size, x, box.y() + 6 + size);
+        double small = Math.min(8.5 / zoom, 19);
+        double base = box.y() + 14 + size;
+        for (Card.Row row : card.rows()) {
+            base += small * 1.25;
+            if (row.mark() != Card.Mark.KEY || base > box.bottom() - 3) {
+                break;
+            }
+            g.setColor(strong);
+            g.fill(new Rectangle2D.Double(x, base - small * 0.6, small * 0.5, small * 0.5));
+            g.setColor(palette.quiet());
+            Lettering.draw(g, row.name(), Face.KEY, small, x + small * 0.9, base);
         }
     }
 
@@ -82,7 +122,8 @@ final class CardPainter {
     private void row(Card card, int index, Color strong) {
         Card.Row row = card.rows().get(index);
         Box box = card.rowBox(index);
-        double base = box.y() + 13.5;
+        String column = detail == Detail.COLUMNS ? look.columns().of(card.entity(), row.name()) : "";
+        double base = box.y() + (column.isEmpty() ? 13.5 : 11);
         boolean key = row.mark() == Card.Mark.KEY;
         g.setColor(strong);
         if (key) {
@@ -94,11 +135,22 @@ final class CardPainter {
         text(row.name(), key ? Face.KEY : Face.BODY, palette.ink(), box.x() + Card.TEXT_LEFT, base);
         double width = faces.width(row.type(), Face.CODE);
         text(row.type(), Face.CODE, palette.quiet(), box.right() - Card.TEXT_RIGHT - width, base);
+        if (!column.isEmpty()) {
+            column(column, box);
+        }
+    }
+
+    /** How an attribute is stored, small below it. */
+    private void column(String column, Box row) {
+        double room = row.width() - Card.TEXT_LEFT - Card.TEXT_RIGHT;
+        double natural = faces.width(column, Face.CODE);
+        g.setColor(palette.area(Optional.empty()));
+        double size = Math.min(6.2, 12 * room / natural);
+        Lettering.draw(g, column, Face.CODE, size, row.x() + Card.TEXT_LEFT, row.y() + 17.6);
     }
 
     private void text(String text, Face face, Color color, double x, double y) {
         g.setColor(color);
-        g.setFont(faces.font(face, text));
-        g.drawString(text, (float) x, (float) y);
+        Lettering.draw(g, text, face, x, y);
     }
 }

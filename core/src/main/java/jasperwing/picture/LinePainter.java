@@ -5,7 +5,6 @@ import jasperwing.diagram.Line;
 import jasperwing.diagram.LineEnd;
 import jasperwing.diagram.Metrics.Face;
 import jasperwing.diagram.Point;
-import jasperwing.diagram.Side;
 import jasperwing.model.AreaColor;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -26,20 +25,39 @@ final class LinePainter {
 
     private final Graphics2D g;
     private final Palette palette;
+    private final Detail detail;
+    private final boolean dashes;
+    private final EndPainter ends;
 
-    LinePainter(Graphics2D g, Palette palette) {
+    LinePainter(Graphics2D g, Look look, Detail detail) {
         this.g = g;
-        this.palette = palette;
+        this.palette = look.palette();
+        this.detail = detail;
+        this.dashes = look.ends() == Ends.IDEF1X;
+        this.ends = new EndPainter(g, look, PLAIN);
     }
 
     void line(Line line, boolean chosen) {
         Color color = chosen ? palette.accent() : palette.line();
-        g.setStroke(chosen ? CHOSEN : PLAIN);
+        g.setStroke(stroke(chosen, dashes && !line.identifying()));
         g.setColor(color);
         g.draw(rounded(line.points()));
         end(line.start(), color);
         end(line.end(), color);
         label(line.label(), line.labelAt(), chosen ? palette.accent() : palette.quiet());
+    }
+
+    private static BasicStroke stroke(boolean chosen, boolean dashed) {
+        BasicStroke plain = chosen ? CHOSEN : PLAIN;
+        return dashed
+                ? new BasicStroke(plain.getLineWidth(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10f, DASHES, 0f)
+                : plain;
+    }
+
+    private void end(LineEnd end, Color color) {
+        if (detail.atLeast(Detail.KEYS)) {
+            ends.paint(end, color);
+        }
     }
 
     private static Path2D rounded(List<Point> points) {
@@ -63,48 +81,10 @@ final class LinePainter {
         return corner.plus((other.x() - corner.x()) * step, (other.y() - corner.y()) * step);
     }
 
-    /** The sign at a line's end: how many at most next to the card, how many at least behind it. */
-    private void end(LineEnd end, Color color) {
-        g.setColor(color);
-        g.setStroke(PLAIN);
-        Side side = end.side();
-        if (end.many()) {
-            Point apex = side.out(end.at(), 12);
-            for (int spread : new int[] {-6, 6}) {
-                Point foot = across(end.at(), side, spread);
-                g.draw(new Line2D.Double(apex.x(), apex.y(), foot.x(), foot.y()));
-            }
-        } else {
-            bar(end, 8);
-        }
-        if (end.must()) {
-            bar(end, end.many() ? 15 : 13);
-        } else {
-            Point middle = side.out(end.at(), end.many() ? 16 : 15);
-            Ellipse2D ring = new Ellipse2D.Double(middle.x() - 4, middle.y() - 4, 8, 8);
-            g.setColor(palette.paper());
-            g.fill(ring);
-            g.setColor(color);
-            g.draw(ring);
-        }
-    }
-
-    private void bar(LineEnd end, double distance) {
-        Point middle = end.side().out(end.at(), distance);
-        Point a = across(middle, end.side(), -5.5);
-        Point b = across(middle, end.side(), 5.5);
-        g.draw(new Line2D.Double(a.x(), a.y(), b.x(), b.y()));
-    }
-
-    private static Point across(Point p, Side side, double by) {
-        return side.isHorizontal() ? p.plus(0, by) : p.plus(by, 0);
-    }
-
     void fan(Fan fan, boolean chosen) {
         Color color = chosen ? palette.accent() : palette.area(Optional.of(AreaColor.PLUM));
         g.setColor(color);
-        g.setStroke(
-                new BasicStroke(chosen ? 2.2f : 1.5f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10f, DASHES, 0f));
+        g.setStroke(stroke(chosen, true));
         fan.branches().forEach(b -> g.draw(rounded(b)));
         fan.branches().forEach(b -> dot(b.get(b.size() - 1)));
         g.setStroke(PLAIN);
@@ -143,17 +123,16 @@ final class LinePainter {
         g.setColor(color);
         g.draw(half);
         String count = fan.relationship().forward().must() ? "1" : "0..1";
-        g.setFont(Typefaces.get().font(Face.CODE, count).deriveFont(count.length() > 1 ? 7.5f : 11f));
+        double size = count.length() > 1 ? 8 : 11;
         Point middle = fan.side().out(fan.hub(), Fan.RADIUS / 2 - 1);
-        double width = g.getFontMetrics().stringWidth(count);
-        g.drawString(count, (float) (middle.x() - width / 2), (float) middle.y() + 4);
+        double width = Lettering.width(count, Face.CODE, size);
+        Lettering.draw(g, count, Face.CODE, size, middle.x() - width / 2, middle.y() + 4);
     }
 
     private void label(String text, Point at, Color color) {
-        if (!text.isEmpty()) {
+        if (!text.isEmpty() && detail.atLeast(Detail.ALL)) {
             g.setColor(color);
-            g.setFont(Typefaces.get().font(Face.NOTE, text));
-            g.drawString(text, (float) at.x(), (float) at.y());
+            Lettering.draw(g, text, Face.NOTE, at.x(), at.y());
         }
     }
 }

@@ -4,20 +4,24 @@ import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Fan;
 import jasperwing.diagram.Line;
+import jasperwing.diagram.Metrics;
+import jasperwing.diagram.Region;
 import jasperwing.diagram.Scene;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
+import java.util.Optional;
 
 /** Paints scenes. */
 public final class Painter {
     private static final double DOTS = 24;
 
-    private final Palette palette;
+    private final Look look;
 
-    public Painter(Palette palette) {
-        this.palette = palette;
+    public Painter(Look look) {
+        this.look = look;
     }
 
     /** Where a scene stands on a picture: sheet point {@code (x, y)} at its upper left corner, {@code zoom} pixels a unit. */
@@ -25,12 +29,12 @@ public final class Painter {
 
     /** Fills the picture with paper and the dots on it. */
     public void paper(Graphics2D g, View view, double width, double height) {
-        g.setColor(palette.paper());
+        g.setColor(look.palette().paper());
         g.fill(new Rectangle2D.Double(0, 0, width, height));
         if (view.zoom() < 0.45) {
             return;
         }
-        g.setColor(palette.dot());
+        g.setColor(look.palette().dot());
         double firstX = Math.ceil(view.x() / DOTS) * DOTS;
         double firstY = Math.ceil(view.y() / DOTS) * DOTS;
         for (double x = firstX; (x - view.x()) * view.zoom() < width; x += DOTS) {
@@ -44,22 +48,25 @@ public final class Painter {
 
     /** Paints what of the scene lies on a picture of the given size. */
     public void paint(Graphics2D g, Scene scene, Emphasis emphasis, View view, double width, double height) {
-        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
-        g.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
-        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        hints(g);
         AffineTransform before = g.getTransform();
         g.scale(view.zoom(), view.zoom());
         g.translate(-view.x(), -view.y());
         Box seen = new Box(view.x(), view.y(), width / view.zoom(), height / view.zoom()).grown(40);
-        LinePainter lines = new LinePainter(g, palette);
+        Detail detail = Detail.at(view.zoom());
+        if (look.regions()) {
+            regions(g, scene, seen, view.zoom());
+        }
+        LinePainter lines = new LinePainter(g, look, detail);
         for (Line line : scene.lines()) {
-            lines.line(line, emphasis.relationships().contains(line.relationship()));
+            if (seen.overlaps(line.bounds())) {
+                lines.line(line, emphasis.relationships().contains(line.relationship()));
+            }
         }
         for (Fan fan : scene.fans()) {
             lines.fan(fan, emphasis.relationships().contains(fan.relationship()));
         }
-        CardPainter cards = new CardPainter(g, palette);
+        CardPainter cards = new CardPainter(g, look, detail, view.zoom());
         for (Card card : scene.cards()) {
             if (card.box().overlaps(seen)) {
                 cards.paint(
@@ -69,5 +76,34 @@ public final class Painter {
             }
         }
         g.setTransform(before);
+    }
+
+    private static void hints(Graphics2D g) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    }
+
+    private void regions(Graphics2D g, Scene scene, Box seen, double zoom) {
+        for (Region region : scene.regions()) {
+            g.setColor(look.palette().ground(region.color()));
+            for (Box box : region.boxes()) {
+                if (box.overlaps(seen)) {
+                    g.fill(new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), 28, 28));
+                }
+            }
+            regionName(g, region, zoom);
+        }
+    }
+
+    /** The name in the upper left of the largest box; from afar larger than life, so that it can be read. */
+    private void regionName(Graphics2D g, Region region, double zoom) {
+        Box box = region.boxes().get(0);
+        double size = Math.max(
+                11, Math.min(12 / zoom, box.width() / (0.62 * region.name().length() + 2)));
+        g.setColor(look.palette().area(Optional.of(region.color())));
+        double base = size <= 12 ? box.y() + 15 : box.y() - size * 0.3;
+        Lettering.draw(g, region.name(), Metrics.Face.KEY, size, box.x() + 10, base);
     }
 }

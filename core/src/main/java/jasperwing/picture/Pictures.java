@@ -7,16 +7,13 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
 import javax.imageio.ImageIO;
-import org.jfree.svg.SVGGraphics2D;
 
-/** Pictures as files. */
+/** Pictures as files, painted as on the screen. */
 public final class Pictures {
-    private static final double MARGIN = 40;
-    private static final double PNG_SCALE = 2;
+    static final double MARGIN = 40;
 
     /** The most pixels a side of a PNG may have; a larger scene is scaled down to it. */
     private static final double MOST_PIXELS = 12_000;
@@ -26,50 +23,67 @@ public final class Pictures {
     /** The kinds of pictures that can be drawn. */
     public enum Format {
         SVG,
-        PNG;
+        PNG,
+        PDF;
 
         /** The format a file's name asks for by its ending. */
         public static Optional<Format> of(String fileName) {
             String lower = fileName.toLowerCase(Locale.ROOT);
-            if (lower.endsWith(".svg")) {
-                return Optional.of(SVG);
+            for (Format format : values()) {
+                if (lower.endsWith("." + format.name().toLowerCase(Locale.ROOT))) {
+                    return Optional.of(format);
+                }
             }
-            return lower.endsWith(".png") ? Optional.of(PNG) : Optional.empty();
+            return Optional.empty();
         }
     }
 
-    /** The whole scene with a margin around it. */
+    /** The whole scene with a margin around it, on light paper; a PNG has two pixels a unit. */
     public static byte[] draw(Scene scene, Format format) {
-        Box box = scene.bounds().grown(MARGIN);
-        return format == Format.SVG ? svg(scene, box) : png(scene, box);
+        return draw(scene, format, Look.LIGHT, 2);
+    }
+
+    /**
+     * The whole scene with a margin around it.
+     *
+     * @param scale pixels a unit of a PNG, from 1 to 4; the other formats have no pixels
+     */
+    public static byte[] draw(Scene scene, Format format, Look look, double scale) {
+        if (scale < 1 || scale > 4) {
+            throw new IllegalArgumentException("a picture's scale is from 1 to 4, but was " + scale);
+        }
+        return switch (format) {
+            case SVG -> Svg.draw(scene, look);
+            case PDF -> Pdf.draw(scene, look);
+            case PNG -> png(image(scene, look, scale));
+        };
+    }
+
+    /** The scene as opaque pixels. */
+    public static BufferedImage image(Scene scene, Look look, double wanted) {
+        Box box = area(scene);
+        double scale = Math.min(wanted, MOST_PIXELS / Math.max(box.width(), box.height()));
+        int width = (int) Math.ceil(box.width() * scale);
+        int height = (int) Math.ceil(box.height() * scale);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        paint(image.createGraphics(), scene, look, scale, width, height);
+        return image;
     }
 
     /** A small picture of the scene, as pixels. */
     public static BufferedImage preview(Scene scene) {
-        Box box = scene.bounds().grown(MARGIN);
+        Box box = area(scene);
         BufferedImage image = new BufferedImage(320, 200, BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D g = image.createGraphics();
         double zoom = Math.min(image.getWidth() / box.width(), image.getHeight() / box.height());
-        paint(g, scene, new Painter.View(box.x(), box.y(), zoom), image.getWidth(), image.getHeight());
-        g.dispose();
+        paint(image.createGraphics(), scene, Look.LIGHT, zoom, image.getWidth(), image.getHeight());
         return image;
     }
 
-    private static byte[] svg(Scene scene, Box box) {
-        SVGGraphics2D g = new SVGGraphics2D(box.width(), box.height());
-        g.setDefsKeyPrefix("w");
-        paint(g, scene, new Painter.View(box.x(), box.y(), 1), box.width(), box.height());
-        return g.getSVGDocument().getBytes(StandardCharsets.UTF_8);
+    static Box area(Scene scene) {
+        return scene.bounds().grown(MARGIN);
     }
 
-    private static byte[] png(Scene scene, Box box) {
-        double scale = Math.min(PNG_SCALE, MOST_PIXELS / Math.max(box.width(), box.height()));
-        int width = (int) Math.ceil(box.width() * scale);
-        int height = (int) Math.ceil(box.height() * scale);
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        paint(g, scene, new Painter.View(box.x(), box.y(), scale), width, height);
-        g.dispose();
+    private static byte[] png(BufferedImage image) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             ImageIO.setUseCache(false);
@@ -80,9 +94,17 @@ public final class Pictures {
         return out.toByteArray();
     }
 
-    private static void paint(Graphics2D g, Scene scene, Painter.View view, double width, double height) {
-        Painter painter = new Painter(Palette.LIGHT);
+    private static void paint(Graphics2D g, Scene scene, Look look, double scale, double width, double height) {
+        Box box = area(scene);
+        Painter.View view = new Painter.View(box.x(), box.y(), scale);
+        Painter painter = new Painter(look);
         painter.paper(g, view, width, height);
         painter.paint(g, scene, Emphasis.NONE, view, width, height);
+        g.dispose();
+    }
+
+    /** Paints the scene at its natural size. */
+    static void paint(Graphics2D g, Scene scene, Look look) {
+        paint(g, scene, look, 1, area(scene).width(), area(scene).height());
     }
 }

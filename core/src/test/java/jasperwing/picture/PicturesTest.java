@@ -1,6 +1,7 @@
 package jasperwing.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.diagram.Box;
@@ -11,8 +12,20 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 
@@ -47,7 +60,80 @@ class PicturesTest {
     }
 
     @Test
+    void anSvgCarriesItsFonts() throws IOException {
+        String svg = new String(Pictures.draw(scene, Pictures.Format.SVG), StandardCharsets.UTF_8);
+        Matcher font = Pattern.compile("font-family:\"Bitter SemiBold\";src:url\\(data:font/ttf;base64,([^)]+)\\)")
+                .matcher(svg);
+        assertThat(font.find()).isTrue();
+        byte[] file = Base64.getDecoder().decode(font.group(1));
+        try (TrueTypeFont parsed = new TTFParser().parse(new RandomAccessReadBuffer(file))) {
+            assertThat(parsed.getName()).contains("Bitter");
+            assertThat(parsed.getUnicodeCmapLookup().getGlyphId('D')).isPositive();
+            assertThat(parsed.getNumberOfGlyphs()).isLessThan(60);
+        }
+        assertThat(svg).contains("font-family: Figtree Italic");
+    }
+
+    @Test
+    void aPdfHasOnePageWhoseTextCanBeReadAndWhoseFontsAreInIt() throws IOException {
+        try (PDDocument document = Loader.loadPDF(Pictures.draw(scene, Pictures.Format.PDF))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            String text = new PDFTextStripper().getText(document);
+            assertThat(Samples.demo().entities()).allMatch(e -> text.contains(e.name()));
+            PDFormXObject form = (PDFormXObject) document.getPage(0)
+                    .getResources()
+                    .getXObject(document.getPage(0)
+                            .getResources()
+                            .getXObjectNames()
+                            .iterator()
+                            .next());
+            for (COSName name : form.getResources().getFontNames()) {
+                assertThat(form.getResources().getFont(name).isEmbedded()).isTrue();
+            }
+            assertThat(form.getResources().getFontNames()).hasSizeGreaterThanOrEqualTo(4);
+        }
+    }
+
+    @Test
+    void aPngIsAsLargeAsItsScaleSays() throws IOException {
+        Box area = scene.bounds().grown(40);
+        for (int scale = 1; scale <= 4; scale++) {
+            byte[] png = Pictures.draw(scene, Pictures.Format.PNG, Look.LIGHT, scale);
+            assertThat(ImageIO.read(new ByteArrayInputStream(png)).getWidth())
+                    .isEqualTo((int) Math.ceil(area.width() * scale));
+        }
+        assertThatThrownBy(() -> Pictures.draw(scene, Pictures.Format.PNG, Look.LIGHT, 5))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("from 1 to 4");
+    }
+
+    @Test
+    void endsAndPaletteChangeThePicture() {
+        byte[] feet = Pictures.draw(scene, Pictures.Format.SVG);
+        String multiplicities = svg(Look.LIGHT.withEnds(Ends.MULTIPLICITIES));
+        assertThat(multiplicities).contains(">0..*<", ">1<", ">0..1<");
+        assertThat(new String(feet, StandardCharsets.UTF_8)).doesNotContain(">0..*<");
+        assertThat(svg(Look.LIGHT.withEnds(Ends.IDEF1X))).contains("stroke-dasharray", ">Z<");
+        assertThat(svg(Look.LIGHT.withPalette(Palette.DARK))).contains("rgb(31,28,26)");
+    }
+
+    private String svg(Look look) {
+        return new String(Pictures.draw(scene, Pictures.Format.SVG, look, 1), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aSelectionIsDrawnAlone() {
+        Scene some = scene.only(Set.of("Dive", "Expedition"));
+        assertThat(some.cards()).hasSize(2);
+        assertThat(some.lines()).hasSize(1);
+        assertThat(some.fans()).isEmpty();
+        String svg = new String(Pictures.draw(some, Pictures.Format.SVG), StandardCharsets.UTF_8);
+        assertThat(svg).contains(">Dive<").doesNotContain(">Specimen<");
+    }
+
+    @Test
     void theSameSceneGivesTheSameBytes() {
+        assertThat(Pictures.draw(scene, Pictures.Format.PDF)).isEqualTo(Pictures.draw(scene, Pictures.Format.PDF));
         assertThat(Pictures.draw(scene, Pictures.Format.SVG)).isEqualTo(Pictures.draw(scene, Pictures.Format.SVG));
         assertThat(Pictures.draw(scene, Pictures.Format.PNG)).isEqualTo(Pictures.draw(scene, Pictures.Format.PNG));
     }

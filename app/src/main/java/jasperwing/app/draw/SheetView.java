@@ -13,7 +13,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Painter;
-import jasperwing.picture.Palette;
+import jasperwing.picture.Look;
 import jasperwing.picture.Typefaces;
 import java.util.Optional;
 import java.util.Set;
@@ -31,7 +31,7 @@ final class SheetView extends Region {
     private final Workspace workspace;
     private final Viewport viewport = new Viewport();
     private final Paper paper = new Paper();
-    private final Painter painter = new Painter(Palette.LIGHT);
+    private final Painter painter = new Painter(Look.LIGHT);
     private final Pane overlay = new Pane();
     private final Handles handles;
     private final StringProperty sheet = new SimpleStringProperty("");
