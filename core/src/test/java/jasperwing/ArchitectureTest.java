@@ -32,6 +32,7 @@ class ArchitectureTest {
             new Arrow("classes", "model", "naming", "schema"),
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("arrange", "model", "diagram"),
+            new Arrow("find", "model", "notation"),
             new Arrow("picture", "model", "diagram"),
             new Arrow("storage", "model", "notation", "classes"));
 

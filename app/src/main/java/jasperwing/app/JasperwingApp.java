@@ -3,7 +3,9 @@ package jasperwing.app;
 import jasperwing.app.classes.ClassesStage;
 import jasperwing.app.draw.DrawStage;
 import jasperwing.app.keys.KeysStage;
+import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Files;
+import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.Workspace;
@@ -13,7 +15,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
 
 /** The window. */
@@ -56,20 +57,26 @@ public final class JasperwingApp extends Application {
             Workspace workspace,
             Files files,
             Shell shell,
+            Appearance appearance,
             DrawStage draw,
             KeysStage keys,
             ClassesStage classes) {
+        /** Opens a first window. */
         public static Window open(Stage stage, Start start, Settings settings) {
             Shell.loadFonts();
+            return open(stage, start, settings, new Appearance(settings));
+        }
+
+        private static Window open(Stage stage, Start start, Settings settings, Appearance appearance) {
             Workspace workspace = new Workspace(start.design(), start.file());
             Files files = new Files(workspace, settings, start.aside());
-            DrawStage draw = new DrawStage(workspace);
+            PathPrompt prompt = new PathPrompt();
+            DrawStage draw = new DrawStage(workspace, appearance, prompt);
             KeysStage keys = new KeysStage(workspace);
             ClassesStage classes = new ClassesStage(workspace);
-            Shell shell = new Shell(workspace, files, List.of(draw, keys, classes));
-            Scene scene = new Scene(shell, 1280, 800);
-            Shell.style(scene);
-            stage.setScene(scene);
+            Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, appearance);
+            Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
+            stage.setScene(Shell.scene(shell, appearance, 1280, 800));
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> {
                 if (!files.mayClose()) {
@@ -78,7 +85,7 @@ public final class JasperwingApp extends Application {
             });
             stage.show();
             Platform.runLater(() -> draw.shown());
-            return new Window(stage, workspace, files, shell, draw, keys, classes);
+            return new Window(stage, workspace, files, shell, appearance, draw, keys, classes);
         }
     }
 }

@@ -100,10 +100,11 @@ public final class Painter {
     /** The name in the upper left of the largest box; from afar larger than life, so that it can be read. */
     private void regionName(Graphics2D g, Region region, double zoom) {
         Box box = region.boxes().get(0);
-        double size = Math.max(
-                11, Math.min(12 / zoom, box.width() / (0.62 * region.name().length() + 2)));
+        boolean afar = zoom < 0.5;
+        double size =
+                afar ? Math.min(12 / zoom, box.width() / (0.62 * region.name().length() + 2)) : 12;
         g.setColor(look.palette().area(Optional.of(region.color())));
-        double base = size <= 12 ? box.y() + 15 : box.y() - size * 0.3;
+        double base = afar ? box.y() - size * 0.3 : box.y() + 15;
         Lettering.draw(g, region.name(), Metrics.Face.KEY, size, box.x() + 10, base);
     }
 }

@@ -11,9 +11,10 @@ import javafx.scene.shape.Rectangle;
 
 /** A mouse movement with the button down. Points are in the sheet view's pixels. */
 interface Drag {
-    void to(Point at);
+    /** @param free whether it is not to be snapped to anything: Alt is held */
+    void to(Point at, boolean free);
 
-    void end(Point at);
+    void end(Point at, boolean free);
 
     void cancel();
 
@@ -28,14 +29,14 @@ interface Drag {
         }
 
         @Override
-        public void to(Point at) {
+        public void to(Point at, boolean free) {
             sheet.viewport().pan(at.x() - last.x(), at.y() - last.y());
             last = at;
         }
 
         @Override
-        public void end(Point at) {
-            to(at);
+        public void end(Point at, boolean free) {
+            to(at, free);
         }
 
         @Override
@@ -61,7 +62,7 @@ interface Drag {
         }
 
         @Override
-        public void to(Point at) {
+        public void to(Point at, boolean free) {
             Box box = Box.around(from, at);
             band.setX(box.x());
             band.setY(box.y());
@@ -70,7 +71,7 @@ interface Drag {
         }
 
         @Override
-        public void end(Point at) {
+        public void end(Point at, boolean free) {
             cancel();
             Point a = sheet.viewport().toSheet(from.x(), from.y());
             Point b = sheet.viewport().toSheet(at.x(), at.y());

@@ -1,7 +1,11 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
+import jasperwing.app.shell.Typed;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Card;
 import jasperwing.findings.Level;
@@ -10,19 +14,14 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.Place;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.SheetEdits;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -31,29 +30,40 @@ import javafx.scene.layout.VBox;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
-    private static final KeyCombination.Modifier CTRL = KeyCombination.SHORTCUT_DOWN;
-
     private final Workspace workspace;
     private final SheetView sheet;
     private final CardEditing editing;
     private final SheetGestures gestures;
+    private final Arranging arranging;
+    private final PictureKeeping pictures;
     private final SheetBar bar;
+    private final FindBar find;
     private final BorderPane view = new BorderPane();
     private final VBox start = start();
-    private final Map<KeyCombination, Runnable> keys = new LinkedHashMap<>();
+    private final Shortcuts keys = new Shortcuts();
 
-    public DrawStage(Workspace workspace) {
+    public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
         this.workspace = workspace;
-        sheet = new SheetView(workspace);
+        sheet = new SheetView(workspace, appearance);
         editing = new CardEditing(workspace, sheet);
         gestures = new SheetGestures(workspace, sheet, editing, new ReadingNote(workspace, sheet));
-        bar = new SheetBar(workspace, sheet);
-        StackPane middle = new StackPane(sheet, start, bar);
+        arranging = new Arranging(workspace, sheet);
+        pictures = new PictureKeeping(workspace, sheet, appearance, prompt);
+        bar = new SheetBar(workspace, sheet, arranging, pictures, appearance);
+        find = new FindBar(workspace, sheet);
+        SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
+        MiniMap map = new MiniMap(sheet, appearance);
+        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, find);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
+        StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
+        StackPane.setAlignment(selection, Pos.TOP_CENTER);
+        StackPane.setAlignment(arranging, Pos.CENTER);
+        StackPane.setAlignment(find, Pos.TOP_CENTER);
         view.setLeft(new Roster(workspace));
         view.setCenter(middle);
         bind();
         sheet.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        view.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.viewport().view().addListener((o, was, is) -> editing.follow());
         workspace.projection().addListener((o, was, is) -> refresh());
         refresh();
@@ -87,34 +97,83 @@ public final class DrawStage implements Stage {
     }
 
     private void bind() {
-        keys.put(new KeyCodeCombination(KeyCode.ESCAPE), this::escape);
-        keys.put(new KeyCodeCombination(KeyCode.DELETE), this::remove);
-        keys.put(new KeyCodeCombination(KeyCode.BACK_SPACE), this::remove);
-        keys.put(new KeyCodeCombination(KeyCode.A, CTRL), this::selectAll);
-        keys.put(new KeyCodeCombination(KeyCode.DIGIT0, CTRL), sheet::fit);
-        keys.put(new KeyCodeCombination(KeyCode.PLUS, CTRL), () -> bar.zoomBy(1.2));
-        keys.put(new KeyCodeCombination(KeyCode.EQUALS, CTRL), () -> bar.zoomBy(1.2));
-        keys.put(new KeyCodeCombination(KeyCode.MINUS, CTRL), () -> bar.zoomBy(1 / 1.2));
-        keys.put(new KeyCodeCombination(KeyCode.ENTER), () -> single().ifPresent(editing::openEnd));
-        keys.put(new KeyCodeCombination(KeyCode.F2), () -> single().ifPresent(editing::openName));
-        keys.put(new KeyCodeCombination(KeyCode.N), this::addEntity);
-        keys.put(new KeyCodeCombination(KeyCode.LEFT), () -> nudge(-8, 0));
-        keys.put(new KeyCodeCombination(KeyCode.RIGHT), () -> nudge(8, 0));
-        keys.put(new KeyCodeCombination(KeyCode.UP), () -> nudge(0, -8));
-        keys.put(new KeyCodeCombination(KeyCode.DOWN), () -> nudge(0, 8));
+        keys.plain(KeyCode.N, "A new entity", this::addEntity);
+        keys.plain(KeyCode.ENTER, "Type on the card", () -> single().ifPresent(editing::openEnd));
+        keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
+        keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
+        keys.plain(KeyCode.BACK_SPACE, "", this::remove);
+        keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);
+        keys.ctrl(KeyCode.A, "Select all cards", this::selectAll);
+        keys.ctrl(KeyCode.F, "Find in names, notes and types", find::open);
+        for (Step step : Step.values()) {
+            keys.plain(
+                    step.code(),
+                    step == Step.LEFT ? "Move the cards; Ctrl goes to the next card" : "",
+                    () -> nudge(step.dx() * 8, step.dy() * 8));
+            keys.ctrl(step.code(), "", () -> walk(step));
+        }
+        keys.ctrl(
+                KeyCode.L,
+                "Arrange what is selected",
+                () -> arranging.some(workspace.selection().get().entities()));
+        keys.ctrlShift(KeyCode.L, "Arrange everything", arranging::everything);
+        keys.ctrl(KeyCode.DIGIT0, "Show the whole sheet", sheet::fit);
+        keys.ctrl(KeyCode.PLUS, "Larger", () -> bar.zoomBy(1.2));
+        keys.ctrl(KeyCode.EQUALS, "", () -> bar.zoomBy(1.2));
+        keys.ctrl(KeyCode.MINUS, "Smaller", () -> bar.zoomBy(1 / 1.2));
+        keys.ctrlShift(KeyCode.C, "Copy as a picture", pictures::copy);
+        keys.ctrl(KeyCode.P, "Save as a picture", pictures::ask);
     }
 
     private void key(KeyEvent e) {
-        if (e.getTarget() instanceof TextInputControl) {
-            return;
+        boolean typing = Typed.isText(e.getTarget());
+        if (!typing || e.isShortcutDown() && e.getCode() == KeyCode.F) {
+            keys.handle(e);
         }
-        for (Map.Entry<KeyCombination, Runnable> entry : keys.entrySet()) {
-            if (entry.getKey().match(e)) {
-                entry.getValue().run();
-                e.consume();
-                return;
-            }
+    }
+
+    @Override
+    public List<Shortcuts.Shortcut> shortcuts() {
+        return keys.all();
+    }
+
+    /** The ways a card can be moved, and gone to, by the arrow keys. */
+    private enum Step {
+        LEFT(KeyCode.LEFT, -1, 0),
+        RIGHT(KeyCode.RIGHT, 1, 0),
+        UP(KeyCode.UP, 0, -1),
+        DOWN(KeyCode.DOWN, 0, 1);
+
+        private final KeyCode code;
+        private final int dx;
+        private final int dy;
+
+        Step(KeyCode code, int dx, int dy) {
+            this.code = code;
+            this.dx = dx;
+            this.dy = dy;
         }
+
+        KeyCode code() {
+            return code;
+        }
+
+        int dx() {
+            return dx;
+        }
+
+        int dy() {
+            return dy;
+        }
+    }
+
+    /** Selects the next card that way; without a selected one, the first. */
+    private void walk(Step step) {
+        Optional<Card> from = single().flatMap(sheet.scene()::card);
+        Optional<Card> next = from.isEmpty()
+                ? sheet.scene().cards().stream().findFirst()
+                : Nearest.card(sheet.scene(), from.get(), step.dx(), step.dy());
+        next.ifPresent(c -> workspace.selection().set(Selection.of(c.entity())));
     }
 
     private Optional<String> single() {
@@ -122,7 +181,7 @@ public final class DrawStage implements Stage {
     }
 
     private void escape() {
-        if (!gestures.cancel()) {
+        if (!arranging.cancel() && !gestures.cancel()) {
             workspace.selection().set(Selection.NONE);
         }
     }

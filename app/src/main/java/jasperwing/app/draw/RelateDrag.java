@@ -46,7 +46,7 @@ final class RelateDrag implements Drag {
     }
 
     @Override
-    public void to(Point at) {
+    public void to(Point at, boolean free) {
         line.setEndX(at.x());
         line.setEndY(at.y());
         says.relocate(at.x() + 18, at.y() + 22);
@@ -93,7 +93,7 @@ final class RelateDrag implements Drag {
     }
 
     @Override
-    public void end(Point at) {
+    public void end(Point at, boolean free) {
         cancel();
         String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
         Tie tie = Drawing.tie(workspace.design(), from, target);

@@ -1,40 +1,61 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Sheet;
+import jasperwing.model.SheetEdits;
+import jasperwing.picture.Ends;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-/** Along the foot of the sheet: which sheet is shown, and how large. */
+/** Along the foot of the sheet: which sheet is shown, how it is drawn, and how large. */
 final class SheetBar extends HBox {
+    private static final int MOST_NAMES = 3;
+
     private final Workspace workspace;
     private final SheetView sheet;
-    private final HBox names = new HBox(4);
+    private final HBox names = new HBox(2);
     private final Label zoom = new Label();
 
-    SheetBar(Workspace workspace, SheetView sheet) {
+    SheetBar(
+            Workspace workspace, SheetView sheet, Arranging arranging, PictureKeeping pictures, Appearance appearance) {
         this.workspace = workspace;
         this.sheet = sheet;
         getStyleClass().add("sheet-bar");
         setAlignment(Pos.CENTER_LEFT);
-        setMaxHeight(USE_PREF_SIZE);
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         Label label = new Label("Sheet:");
         label.getStyleClass().add("quiet");
+        label.setMinWidth(USE_PREF_SIZE);
         names.setAlignment(Pos.CENTER_LEFT);
         Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        Button smaller = button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2));
-        Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
-        Button fit = button("Fit", "Show the whole sheet  (Ctrl 0)", sheet::fit);
+        space.setMinWidth(6);
         zoom.getStyleClass().add("quiet");
         zoom.setMinWidth(44);
         zoom.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().addAll(label, names, space, smaller, zoom, larger, fit);
+        getChildren()
+                .addAll(
+                        label,
+                        names,
+                        space,
+                        ends(appearance),
+                        arrange(arranging),
+                        picture(pictures),
+                        button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2)),
+                        zoom,
+                        button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2)),
+                        button("Fit", "Show the whole sheet  (Ctrl 0)", sheet::fit));
         workspace.projection().addListener((o, was, is) -> refresh());
         sheet.sheet().addListener((o, was, is) -> refresh());
         sheet.viewport().view().addListener((o, was, is) -> showZoom());
@@ -48,8 +69,71 @@ final class SheetBar extends HBox {
         button.getStyleClass().add("bar-button");
         button.setTooltip(new Tooltip(tip));
         button.setAccessibleText(tip);
+        button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(e -> action.run());
         return button;
+    }
+
+    private static MenuButton menu(String text, String id, String tip) {
+        MenuButton menu = new MenuButton(text);
+        menu.setId(id);
+        menu.getStyleClass().add("bar-button");
+        menu.setTooltip(new Tooltip(tip));
+        menu.setMinWidth(USE_PREF_SIZE);
+        return menu;
+    }
+
+    private static MenuButton ends(Appearance appearance) {
+        MenuButton menu = menu("Ends", "ends", "How the ends of relationships are drawn, and what else is");
+        for (Ends ends : Ends.values()) {
+            CheckMenuItem item = new CheckMenuItem(ends.words());
+            item.setSelected(appearance.ends().get() == ends);
+            appearance.ends().addListener((o, was, is) -> item.setSelected(is == ends));
+            item.setOnAction(e -> {
+                item.setSelected(true);
+                appearance.ends().set(ends);
+            });
+            menu.getItems().add(item);
+        }
+        CheckMenuItem regions = new CheckMenuItem("Tint the ground of areas");
+        regions.selectedProperty().bindBidirectional(appearance.regions());
+        CheckMenuItem map = new CheckMenuItem("Small map of a large sheet");
+        map.selectedProperty().bindBidirectional(appearance.map());
+        menu.getItems().addAll(new SeparatorMenuItem(), regions, map);
+        return menu;
+    }
+
+    private MenuButton arrange(Arranging arranging) {
+        MenuButton menu = menu("Arrange", "arrange", "Find places for cards");
+        MenuItem all = new MenuItem("Everything    Ctrl Shift L");
+        all.setOnAction(e -> arranging.everything());
+        MenuItem some = new MenuItem("What is selected    Ctrl L");
+        some.setOnAction(e -> arranging.some(workspace.selection().get().entities()));
+        MenuItem fresh = new MenuItem("What is new; the rest stays");
+        fresh.setOnAction(e -> arranging.unplaced());
+        menu.setOnShowing(
+                e -> some.setDisable(workspace.selection().get().entities().isEmpty()));
+        menu.getItems().addAll(all, some, fresh);
+        menu.disableProperty().bind(arranging.running());
+        return menu;
+    }
+
+    private static MenuButton picture(PictureKeeping pictures) {
+        MenuButton menu = menu("Picture", "picture", "The sheet, or the cards selected, as a picture");
+        MenuItem copy = new MenuItem("Copy    Ctrl Shift C");
+        copy.setOnAction(e -> pictures.copy());
+        MenuItem save = new MenuItem("Save as SVG, PNG or PDF\u2026    Ctrl P");
+        save.setOnAction(e -> pictures.ask());
+        menu.getItems().addAll(copy, save, new SeparatorMenuItem());
+        for (int scale = 1; scale <= 4; scale++) {
+            int chosen = scale;
+            CheckMenuItem item = new CheckMenuItem("PNG " + scale + (scale == 1 ? " pixel a unit" : " pixels a unit"));
+            item.setOnAction(e -> pictures.scale().set(chosen));
+            pictures.scale().addListener((o, was, is) -> item.setSelected(is.intValue() == chosen));
+            item.setSelected(pictures.scale().get() == chosen);
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     void zoomBy(double factor) {
@@ -61,9 +145,37 @@ final class SheetBar extends HBox {
     }
 
     private void refresh() {
+        var sheets = workspace.design().sheets();
+        String shown = sheet.sheet().get();
+        if (!shown.isEmpty() && !SheetNames.isTaken(workspace.design(), shown)) {
+            sheet.sheet().set("");
+            return;
+        }
         names.getChildren().setAll(name("Everything", ""));
-        workspace.design().sheets().stream().map(Sheet::name).forEach(n -> names.getChildren()
-                .add(name(n, n)));
+        sheets.stream().limit(MOST_NAMES).forEach(s -> names.getChildren().add(name(s.name(), s.name())));
+        if (sheets.size() > MOST_NAMES) {
+            names.getChildren().add(more());
+        }
+        names.getChildren().add(button("+ sheet", "A new sheet of what is selected", this::add));
+        names.getChildren().get(names.getChildren().size() - 1).setId("new-sheet");
+    }
+
+    private MenuButton more() {
+        MenuButton menu = menu("More", "more-sheets", "Further sheets");
+        for (Sheet other : workspace
+                .design()
+                .sheets()
+                .subList(MOST_NAMES, workspace.design().sheets().size())) {
+            MenuItem item = new MenuItem(other.name());
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> sheet.sheet().set(other.name()));
+            menu.getItems().add(item);
+            if (other.name().equals(sheet.sheet().get())) {
+                menu.setText(other.name());
+                menu.getStyleClass().add("strong");
+            }
+        }
+        return menu;
     }
 
     private Button name(String text, String value) {
@@ -73,6 +185,50 @@ final class SheetBar extends HBox {
         if (sheet.sheet().get().equals(value)) {
             button.getStyleClass().add("strong");
         }
+        if (!value.isEmpty()) {
+            button.setTooltip(new Tooltip("Show the sheet " + text + "; right-click to rename or remove it"));
+            button.setContextMenu(changes(button, value));
+        }
         return button;
+    }
+
+    private ContextMenu changes(Button button, String name) {
+        MenuItem rename = new MenuItem("Rename");
+        rename.setOnAction(e -> rename(button, name));
+        MenuItem remove = new MenuItem("Remove the sheet; its entities stay");
+        remove.setOnAction(e -> workspace.edit(SheetEdits.remove(name)));
+        return new ContextMenu(rename, remove);
+    }
+
+    private void rename(Button button, String name) {
+        TextField field = new TextField(name);
+        field.setId("sheet-name");
+        names.getChildren().set(names.getChildren().indexOf(button), field);
+        field.selectAll();
+        field.requestFocus();
+        field.setOnAction(e -> {
+            String wanted = field.getText().strip();
+            if (wanted.isEmpty() || !wanted.equals(name) && SheetNames.isTaken(workspace.design(), wanted)) {
+                field.getStyleClass().add("wrong");
+                return;
+            }
+            boolean shown = sheet.sheet().get().equals(name);
+            workspace.edit(SheetEdits.rename(name, wanted));
+            if (shown) {
+                sheet.sheet().set(wanted);
+            }
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                refresh();
+            }
+        });
+    }
+
+    private void add() {
+        String name = SheetNames.free(workspace.design(), "New sheet");
+        workspace.edit(SheetEdits.show(
+                name, workspace.selection().get().entities().stream().toList()));
+        sheet.sheet().set(name);
     }
 }

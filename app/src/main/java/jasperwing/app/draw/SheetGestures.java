@@ -100,7 +100,7 @@ final class SheetGestures {
         if (drag.isEmpty() && at.distance(pressedAt) >= STILL) {
             drag = Optional.of(begin(e));
         }
-        drag.ifPresent(d -> d.to(at));
+        drag.ifPresent(d -> d.to(at, e.isAltDown()));
     }
 
     private Drag begin(MouseEvent e) {
@@ -122,7 +122,7 @@ final class SheetGestures {
     }
 
     private void released(MouseEvent e) {
-        drag.ifPresent(d -> d.end(new Point(e.getX(), e.getY())));
+        drag.ifPresent(d -> d.end(new Point(e.getX(), e.getY()), e.isAltDown()));
         drag = Optional.empty();
     }
 

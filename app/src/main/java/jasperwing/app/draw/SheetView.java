@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
@@ -8,16 +9,15 @@ import jasperwing.diagram.Fan;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Scene;
-import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Painter;
-import jasperwing.picture.Look;
-import jasperwing.picture.Typefaces;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -31,18 +31,20 @@ final class SheetView extends Region {
     private final Workspace workspace;
     private final Viewport viewport = new Viewport();
     private final Paper paper = new Paper();
-    private final Painter painter = new Painter(Look.LIGHT);
+    private final Appearance appearance;
+    private final Scenes scenes = new Scenes(this::show);
     private final Pane overlay = new Pane();
     private final Handles handles;
     private final StringProperty sheet = new SimpleStringProperty("");
     private final ObjectProperty<Optional<String>> edited = new SimpleObjectProperty<>(Optional.empty());
-    private Scene scene = Scene.EMPTY;
+    private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>(Scene.EMPTY);
     private Design preview;
     private Optional<Relationship> previewed = Optional.empty();
     private boolean fitted;
 
-    SheetView(Workspace workspace) {
+    SheetView(Workspace workspace, Appearance appearance) {
         this.workspace = workspace;
+        this.appearance = appearance;
         this.handles = new Handles(viewport);
         getStyleClass().add("sheet");
         setId("sheet");
@@ -59,13 +61,14 @@ final class SheetView extends Region {
         });
         workspace.selection().addListener((o, was, is) -> {
             requestLayout();
-            is.single().flatMap(scene::card).ifPresent(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
+            is.single().flatMap(scene()::card).ifPresent(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
         });
         sheet.addListener((o, was, is) -> {
             rebuild();
             fit();
         });
         edited.addListener((o, was, is) -> requestLayout());
+        appearance.whenLookChanges(this::requestLayout);
         viewport.view().addListener((o, was, is) -> requestLayout());
         rebuild();
     }
@@ -85,7 +88,11 @@ final class SheetView extends Region {
     }
 
     Scene scene() {
-        return scene;
+        return scene.get();
+    }
+
+    ReadOnlyObjectProperty<Scene> shown() {
+        return scene.getReadOnlyProperty();
     }
 
     /** The picture itself, as what mouse events name. */
@@ -117,13 +124,23 @@ final class SheetView extends Region {
     }
 
     void fit() {
-        viewport.fit(scene.bounds(), getWidth(), getHeight() - 60);
+        viewport.fit(scene().bounds(), getWidth(), getHeight() - 60);
     }
 
     private void rebuild() {
         Design design = preview != null ? preview : workspace.design();
-        scene = SceneBuilder.build(design, sheet.get(), Typefaces.get());
+        scenes.build(design, sheet.get());
+    }
+
+    /** Shows a scene until the design or the sheet changes. */
+    void show(Scene shown) {
+        scene.set(shown);
         requestLayout();
+    }
+
+    /** Whether lines are still being looked for. */
+    boolean isBusy() {
+        return scenes.isBusy();
     }
 
     @Override
@@ -132,18 +149,28 @@ final class SheetView extends Region {
             fitted = true;
             fit();
         }
-        double scale = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
+        double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
+        double scale = output * appearance.scale().get();
+        Painter painter = new Painter(appearance.look().withColumns(this::column));
         paper.resize(getWidth(), getHeight(), scale);
         paper.paint(g -> {
             Painter.View view = viewport.view().get();
             g.scale(scale, scale);
             painter.paper(g, view, getWidth(), getHeight());
-            painter.paint(g, scene, emphasis(), view, getWidth(), getHeight());
+            painter.paint(g, scene(), emphasis(), view, getWidth(), getHeight());
         });
         overlay.resizeRelocate(0, 0, getWidth(), getHeight());
         handles.resizeRelocate(0, 0, getWidth(), getHeight());
-        handles.show(scene, getWidth(), getHeight());
+        handles.show(scene(), getWidth(), getHeight());
         super.layoutChildren();
+    }
+
+    private String column(String entity, String attribute) {
+        return workspace.projection().get().schema().table(entity).stream()
+                .flatMap(t -> t.columnsOf(attribute).stream())
+                .findFirst()
+                .map(c -> c.name() + " " + c.type() + (c.required() ? " not null" : ""))
+                .orElse("");
     }
 
     private Emphasis emphasis() {
@@ -156,7 +183,7 @@ final class SheetView extends Region {
 
     /** Where a card stands, in this node's pixels; empty when it is not on the sheet. */
     Optional<Box> onScreen(String entity) {
-        return scene.card(entity).map(Card::box).map(b -> {
+        return scene().card(entity).map(Card::box).map(b -> {
             Point at = viewport.toScreen(new Point(b.x(), b.y()));
             return new Box(at.x(), at.y(), b.width() * viewport.zoom(), b.height() * viewport.zoom());
         });

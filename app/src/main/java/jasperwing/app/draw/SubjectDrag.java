@@ -36,7 +36,7 @@ final class SubjectDrag implements Drag {
     }
 
     @Override
-    public void to(Point at) {
+    public void to(Point at, boolean free) {
         line.setEndX(at.x());
         line.setEndY(at.y());
         says.relocate(at.x() + 16, at.y() + 18);
@@ -68,7 +68,7 @@ final class SubjectDrag implements Drag {
     }
 
     @Override
-    public void end(Point at) {
+    public void end(Point at, boolean free) {
         cancel();
         result(at).ifPresent(r -> {
             workspace.edit(RelationshipEdits.replace(relationship, r), Selection.of(r));

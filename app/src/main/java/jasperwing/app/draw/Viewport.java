@@ -8,8 +8,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /** Which part of the sheet is seen, and how large. */
 final class Viewport {
-    private static final double LEAST = 0.1;
-    private static final double MOST = 3;
+    private static final double LEAST = 0.03;
+    private static final double MOST = 4;
 
     private final ReadOnlyObjectWrapper<Painter.View> view = new ReadOnlyObjectWrapper<>(new Painter.View(0, 0, 1));
 
@@ -54,6 +54,12 @@ final class Viewport {
         double x = wanted.center().x() - width / zoom / 2;
         double y = wanted.center().y() - height / zoom / 2;
         view.set(new Painter.View(x, y, zoom));
+    }
+
+    /** Brings a point to the middle of what is seen. */
+    void center(Point point, double width, double height) {
+        double zoom = zoom();
+        view.set(new Painter.View(point.x() - width / zoom / 2, point.y() - height / zoom / 2, zoom));
     }
 
     /** Moves no more than needed to bring a box to be seen. */

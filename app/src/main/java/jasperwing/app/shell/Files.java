@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletionException;
 import javafx.animation.PauseTransition;
@@ -90,6 +91,19 @@ public final class Files {
         } catch (UnreadableDesignException e) {
             return Optional.of(e.getMessage());
         }
+    }
+
+    /** Opens a file; what is wrong with it is said in the prompt for another. */
+    void openOrSay(Path file) {
+        open(file).ifPresent(wrong -> prompt.ask("Open a design", "Open", file.toString(), this::open, wrong));
+    }
+
+    /** The designs worked on last, without the one that is open. */
+    List<Path> recent() {
+        Optional<Path> now = workspace.path().get();
+        return settings.recent().stream()
+                .filter(p -> !now.equals(Optional.of(p)))
+                .toList();
     }
 
     /** Takes what the workspace was just opened with for saved. */

@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 
 /** Asks for a file inside the window: a path can be typed, or looked for. What goes wrong is said in place. */
-final class PathPrompt extends StackPane {
+public final class PathPrompt extends StackPane {
     private final VBox card = new VBox(12);
     private final Label title = new Label();
     private final TextField field = new TextField();
@@ -25,8 +25,9 @@ final class PathPrompt extends StackPane {
     private final Button go = new Button("Save");
     private Function<Path, Optional<String>> action = p -> Optional.empty();
     private boolean saving;
+    private String ending = ".wing";
 
-    PathPrompt() {
+    public PathPrompt() {
         getStyleClass().add("veil");
         card.getStyleClass().add("prompt");
         card.setMaxSize(620, USE_PREF_SIZE);
@@ -59,9 +60,26 @@ final class PathPrompt extends StackPane {
 
     /** @param then does it, and says what is wrong; empty closes the prompt */
     void ask(String what, String verb, String start, Function<Path, Optional<String>> then) {
+        ask(what, verb, start, ".wing", then);
+    }
+
+    /** The same, with something wrong to begin with. */
+    void ask(String what, String verb, String start, Function<Path, Optional<String>> then, String wrong) {
+        ask(what, verb, start, then);
+        say(wrong);
+    }
+
+    /**
+     * Asks for a file.
+     *
+     * @param end what a name without an ending gets
+     * @param then does it, and says what is wrong; empty closes the prompt
+     */
+    public void ask(String what, String verb, String start, String end, Function<Path, Optional<String>> then) {
         title.setText(what);
         go.setText(verb);
         saving = verb.equals("Save");
+        ending = end;
         field.setText(start);
         action = then;
         say("");
@@ -84,7 +102,7 @@ final class PathPrompt extends StackPane {
         boolean bare = saving
                 && !path.endsWith(File.separator)
                 && !new File(path).getName().contains(".");
-        return bare ? path + ".wing" : path;
+        return bare ? path + ending : path;
     }
 
     private void say(String text) {
@@ -96,7 +114,7 @@ final class PathPrompt extends StackPane {
     private void browse() {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title.getText());
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Designs", "*.wing"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("*" + ending, "*" + ending));
         File file = saving
                 ? chooser.showSaveDialog(getScene().getWindow())
                 : chooser.showOpenDialog(getScene().getWindow());

@@ -2,13 +2,18 @@ package jasperwing.app.shell;
 
 import jasperwing.storage.SafeWrite;
 import java.io.IOException;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.Properties;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,6 +21,8 @@ import org.slf4j.LoggerFactory;
 /** What the window remembers from one start to the next, in a folder of its own. */
 public final class Settings {
     private static final Logger LOG = LoggerFactory.getLogger(Settings.class);
+
+    private static final int MOST_RECENT = 8;
 
     private final Path folder;
 
@@ -68,23 +75,62 @@ public final class Settings {
     }
 
     public Optional<Path> lastDesign() {
-        Path file = folder.resolve("last");
-        try {
-            return Files.isRegularFile(file)
-                    ? Optional.of(Path.of(Files.readString(file).strip())).filter(Files::isRegularFile)
-                    : Optional.empty();
-        } catch (IOException e) {
-            LOG.warn("what was open last cannot be read from {}", file, e);
-            return Optional.empty();
-        }
+        String last = read("last").strip();
+        return last.isEmpty() ? Optional.empty() : Optional.of(Path.of(last)).filter(Files::isRegularFile);
     }
 
     public void rememberLast(Path design) {
+        String path = design.toAbsolutePath().toString();
+        List<String> recent = new ArrayList<>(List.of(path));
+        recent().stream().map(Path::toString).filter(p -> !p.equals(path)).forEach(recent::add);
+        write("last", path);
+        write("recent", String.join("\n", recent.subList(0, Math.min(MOST_RECENT, recent.size()))));
+    }
+
+    /** The designs opened or saved last that are still there, the latest first. */
+    public List<Path> recent() {
+        return read("recent")
+                .lines()
+                .filter(l -> !l.isBlank())
+                .map(Path::of)
+                .filter(Files::isRegularFile)
+                .toList();
+    }
+
+    /** How the window looks, as names and values; empty before it was ever changed. */
+    Properties appearance() {
+        Properties properties = new Properties();
         try {
-            SafeWrite.write(
-                    folder.resolve("last"), design.toAbsolutePath().toString().getBytes(StandardCharsets.UTF_8));
+            properties.load(new StringReader(read("appearance")));
+        } catch (IOException | IllegalArgumentException e) {
+            LOG.warn("how the window looked cannot be read from {}", folder, e);
+        }
+        return properties;
+    }
+
+    void rememberAppearance(Properties properties) {
+        StringBuilder text = new StringBuilder();
+        new TreeMap<>(properties)
+                .forEach((name, value) ->
+                        text.append(name).append('=').append(value).append('\n'));
+        write("appearance", text.toString());
+    }
+
+    private String read(String name) {
+        Path file = folder.resolve(name);
+        try {
+            return Files.isRegularFile(file) ? Files.readString(file) : "";
         } catch (IOException e) {
-            LOG.warn("what is open cannot be remembered in {}", folder, e);
+            LOG.warn("{} cannot be read", file, e);
+            return "";
+        }
+    }
+
+    private void write(String name, String text) {
+        try {
+            SafeWrite.write(folder.resolve(name), text.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            LOG.warn("{} cannot be written in {}", name, folder, e);
         }
     }
 }

@@ -1,67 +1,87 @@
 package jasperwing.app.shell;
 
-import java.util.LinkedHashMap;
+import java.io.File;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import javafx.event.EventHandler;
 import javafx.geometry.Pos;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 
 /** The window's frame: rail, top bar, the stage in the middle, lens, findings line; and the keys that work everywhere. */
 public final class Shell extends StackPane {
-    private static final KeyCombination.Modifier CTRL = KeyCombination.SHORTCUT_DOWN;
-    private static final KeyCombination.Modifier SHIFT = KeyCombination.SHIFT_DOWN;
-
     private final List<? extends Stage> stages;
     private final Workspace workspace;
+    private final Files files;
     private final Rail rail;
     private final TopBar topBar;
     private final FindingsLine findings;
     private final StackPane middle = new StackPane();
-    private final Map<KeyCombination, Runnable> keys = new LinkedHashMap<>();
+    private final ShortcutSheet shortcutSheet = new ShortcutSheet();
+    private final Lens lens;
+    private final BorderPane right;
+    private final Shortcuts keys = new Shortcuts();
+    private Stage current;
 
-    public Shell(Workspace workspace, Files files, List<? extends Stage> stages) {
+    /** @param another opens another window */
+    public Shell(
+            Workspace workspace,
+            Files files,
+            Appearance appearance,
+            PathPrompt prompt,
+            List<? extends Stage> stages,
+            Runnable another) {
         this.workspace = workspace;
+        this.files = files;
         this.stages = stages;
         getStyleClass().add("shell");
         rail = new Rail(stages, this::go);
-        topBar = new TopBar(workspace, files);
+        topBar = new TopBar(workspace, files, appearance, another, this::showKeys);
         findings = new FindingsLine(workspace);
-        Lens lens = new Lens(workspace);
-        BorderPane right = new BorderPane(middle, topBar, lens, findings, null);
+        lens = new Lens(workspace);
+        right = new BorderPane(middle, topBar, lens, findings, null);
         BorderPane frame = new BorderPane(right, null, null, null, rail);
-        PathPrompt prompt = new PathPrompt();
         files.promptWith(prompt);
-        getChildren().addAll(frame, topBar.preview(), prompt);
+        getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
         setAlignment(topBar.preview(), Pos.TOP_LEFT);
         workspace.projection().addListener((o, was, is) -> rail.refresh());
-        bind(files);
+        bind(appearance, another);
+        setOnDragOver(this::dragged);
+        setOnDragDropped(this::dropped);
         rail.refresh();
         go(stages.get(0));
     }
 
-    private void bind(Files files) {
-        keys.put(new KeyCodeCombination(KeyCode.Z, CTRL), workspace::undo);
-        keys.put(new KeyCodeCombination(KeyCode.Z, CTRL, SHIFT), workspace::redo);
-        keys.put(new KeyCodeCombination(KeyCode.Y, CTRL), workspace::redo);
-        keys.put(new KeyCodeCombination(KeyCode.K, CTRL), topBar::sayNow);
-        keys.put(new KeyCodeCombination(KeyCode.J, CTRL), findings::toggle);
-        keys.put(new KeyCodeCombination(KeyCode.S, CTRL), files::save);
-        keys.put(new KeyCodeCombination(KeyCode.S, CTRL, SHIFT), files::askSaveAs);
-        keys.put(new KeyCodeCombination(KeyCode.O, CTRL), files::askOpen);
-        keys.put(new KeyCodeCombination(KeyCode.N, CTRL), files::newDesign);
+    private void bind(Appearance appearance, Runnable another) {
+        keys.ctrl(KeyCode.K, "Say what is true, or go somewhere", topBar::sayNow);
+        keys.ctrl(KeyCode.Z, "Undo", workspace::undo);
+        keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
+        keys.ctrl(KeyCode.Y, "", workspace::redo);
+        keys.ctrl(KeyCode.J, "Faults and cautions", findings::toggle);
+        keys.ctrl(KeyCode.B, "Show or hide the lens", this::toggleLens);
+        keys.ctrl(KeyCode.S, "Save", files::save);
+        keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);
+        keys.ctrl(KeyCode.O, "Open a design", files::askOpen);
+        keys.ctrl(KeyCode.N, "A new design", files::newDesign);
+        keys.ctrlShift(KeyCode.N, "Another window", another);
         KeyCode[] digits = {KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3};
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
-            keys.put(new KeyCodeCombination(digits[i], CTRL), () -> go(stage));
+            keys.ctrl(digits[i], stage.name(), () -> go(stage));
         }
+        keys.ctrlShift(KeyCode.D, "Light or dark", () -> appearance
+                .dark()
+                .set(!appearance.dark().get()));
+        keys.ctrlShift(KeyCode.PLUS, "Everything larger", () -> appearance.scaleBy(1));
+        keys.ctrlShift(KeyCode.EQUALS, "", () -> appearance.scaleBy(1));
+        keys.ctrlShift(KeyCode.MINUS, "Everything smaller", () -> appearance.scaleBy(-1));
+        keys.plain(KeyCode.F1, "What the keys do", this::showKeys);
         EventHandler<KeyEvent> filter = this::key;
         sceneProperty().addListener((o, was, is) -> {
             if (was != null) {
@@ -74,19 +94,53 @@ public final class Shell extends StackPane {
     }
 
     private void key(KeyEvent event) {
-        for (Map.Entry<KeyCombination, Runnable> entry : keys.entrySet()) {
-            boolean typing = event.getTarget() instanceof TextInputControl
-                    && (event.getCode() == KeyCode.Z || event.getCode() == KeyCode.Y);
-            if (entry.getKey().match(event) && !typing) {
-                entry.getValue().run();
-                event.consume();
-                return;
-            }
+        boolean textUndo =
+                Typed.isText(event.getTarget()) && (event.getCode() == KeyCode.Z || event.getCode() == KeyCode.Y);
+        if (!textUndo) {
+            keys.handle(event);
         }
+    }
+
+    private void toggleLens() {
+        right.setRight(right.getRight() == null ? lens : null);
+    }
+
+    private void showKeys() {
+        List<ShortcutSheet.Group> groups = new ArrayList<>();
+        groups.add(new ShortcutSheet.Group("Everywhere", keys.all()));
+        if (!current.shortcuts().isEmpty()) {
+            groups.add(new ShortcutSheet.Group(current.name(), current.shortcuts()));
+        }
+        shortcutSheet.show(groups);
+    }
+
+    private void dragged(DragEvent e) {
+        if (design(e) != null) {
+            e.acceptTransferModes(TransferMode.COPY);
+        }
+        e.consume();
+    }
+
+    private void dropped(DragEvent e) {
+        File design = design(e);
+        e.setDropCompleted(design != null);
+        if (design != null) {
+            files.openOrSay(design.toPath());
+        }
+        e.consume();
+    }
+
+    /** The design among the files that are dragged, if there is one. */
+    private static File design(DragEvent e) {
+        return e.getDragboard().getFiles().stream()
+                .filter(f -> f.getName().endsWith(".wing"))
+                .findFirst()
+                .orElse(null);
     }
 
     /** Brings a stage to be seen. */
     public void go(Stage stage) {
+        current = stage;
         rail.select(stages.indexOf(stage));
         middle.getChildren().setAll(stage.view());
         stage.shown();
@@ -97,9 +151,21 @@ public final class Shell extends StackPane {
         Fonts.load();
     }
 
-    /** Puts the window's look on a scene. */
-    public static void style(Scene scene) {
+    /** A scene of the shell, with the window's look, as large and as dark as the appearance says. */
+    public static Scene scene(Shell shell, Appearance appearance, double width, double height) {
+        Parent root = new Scaled(shell, appearance.scale());
+        Scene scene = new Scene(root, width, height);
         scene.getStylesheets()
                 .add(Shell.class.getResource("/jasperwing/app/window.css").toExternalForm());
+        appearance.dark().addListener((o, was, is) -> darken(root, is));
+        darken(root, appearance.dark().get());
+        return scene;
+    }
+
+    private static void darken(Parent root, boolean dark) {
+        root.getStyleClass().remove("dark");
+        if (dark) {
+            root.getStyleClass().add("dark");
+        }
     }
 }

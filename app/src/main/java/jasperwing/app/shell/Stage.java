@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import java.util.List;
 import javafx.scene.Node;
 
 /** A stage of the work, as the rail shows it. */
@@ -21,4 +22,9 @@ public interface Stage {
 
     /** Called when it comes to be seen. */
     default void shown() {}
+
+    /** What keys do on it. */
+    default List<Shortcuts.Shortcut> shortcuts() {
+        return List.of();
+    }
 }

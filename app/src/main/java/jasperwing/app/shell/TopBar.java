@@ -1,9 +1,12 @@
 package jasperwing.app.shell;
 
+import java.nio.file.Path;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -22,7 +25,7 @@ final class TopBar extends HBox {
     private final Button redo = new Button("Redo");
     private final Workspace workspace;
 
-    TopBar(Workspace workspace, Files files) {
+    TopBar(Workspace workspace, Files files, Appearance appearance, Runnable another, Runnable showKeys) {
         this.workspace = workspace;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
@@ -44,22 +47,54 @@ final class TopBar extends HBox {
         redo.setTooltip(new Tooltip("Do it again  (Ctrl Shift Z)"));
         undo.getStyleClass().add("pill");
         redo.getStyleClass().add("pill");
-        getChildren().addAll(title, saved, say, undo, redo, menu(files));
+        getChildren().addAll(title, saved, say, undo, redo, menu(files, another), view(appearance, showKeys));
         workspace.projection().addListener((o, was, is) -> refresh());
         refresh();
     }
 
-    private static MenuButton menu(Files files) {
+    private static MenuButton menu(Files files, Runnable another) {
         MenuButton menu = new MenuButton("File");
         menu.setId("file-menu");
         menu.getStyleClass().add("pill");
+        Menu recent = new Menu("Open again");
+        recent.setId("recent");
         menu.getItems()
                 .addAll(
                         item("New design", "Ctrl N", files::newDesign),
+                        item("Another window", "Ctrl Shift N", another),
                         item("Open\u2026", "Ctrl O", files::askOpen),
+                        recent,
                         new SeparatorMenuItem(),
                         item("Save", "Ctrl S", files::save),
                         item("Save as\u2026", "Ctrl Shift S", files::askSaveAs));
+        menu.setOnShowing(e -> {
+            recent.getItems()
+                    .setAll(files.recent().stream().map(p -> again(p, files)).toList());
+            recent.setDisable(recent.getItems().isEmpty());
+        });
+        return menu;
+    }
+
+    private static MenuItem again(Path file, Files files) {
+        MenuItem item = new MenuItem(file.getFileName() + "   " + file.getParent());
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> files.openOrSay(file));
+        return item;
+    }
+
+    private static MenuButton view(Appearance appearance, Runnable showKeys) {
+        MenuButton menu = new MenuButton("View");
+        menu.setId("view-menu");
+        menu.getStyleClass().add("pill");
+        CheckMenuItem dark = new CheckMenuItem("Dark    Ctrl Shift D");
+        dark.selectedProperty().bindBidirectional(appearance.dark());
+        menu.getItems()
+                .addAll(
+                        dark,
+                        item("Everything larger", "Ctrl Shift +", () -> appearance.scaleBy(1)),
+                        item("Everything smaller", "Ctrl Shift \u2212", () -> appearance.scaleBy(-1)),
+                        new SeparatorMenuItem(),
+                        item("What the keys do", "F1", showKeys));
         return menu;
     }
 

@@ -1,0 +1,100 @@
+package jasperwing.app.shell;
+
+import jasperwing.picture.Ends;
+import jasperwing.picture.Look;
+import jasperwing.picture.Palette;
+import java.util.Arrays;
+import java.util.Properties;
+import javafx.beans.InvalidationListener;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** How the window looks: remembered from one start to the next, alike in all windows of one start. */
+public final class Appearance {
+    private static final double LEAST = 0.8;
+    private static final double MOST = 2;
+
+    private final BooleanProperty dark = new SimpleBooleanProperty();
+    private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
+    private final BooleanProperty regions = new SimpleBooleanProperty(true);
+    private final BooleanProperty map = new SimpleBooleanProperty(true);
+    private final DoubleProperty scale = new SimpleDoubleProperty(1);
+
+    public Appearance(Settings settings) {
+        Properties remembered = settings.appearance();
+        dark.set(Boolean.parseBoolean(remembered.getProperty("dark")));
+        regions.set(!"false".equals(remembered.getProperty("regions")));
+        map.set(!"false".equals(remembered.getProperty("map")));
+        Arrays.stream(Ends.values())
+                .filter(e -> e.name().equals(remembered.getProperty("ends")))
+                .forEach(ends::set);
+        scale.set(scale(remembered.getProperty("scale", "1")));
+        InvalidationListener remember = o -> settings.rememberAppearance(properties());
+        dark.addListener(remember);
+        ends.addListener(remember);
+        regions.addListener(remember);
+        map.addListener(remember);
+        scale.addListener(remember);
+    }
+
+    private static double scale(String text) {
+        return text.matches("[0-9]\\.[0-9]{1,3}") ? Math.max(LEAST, Math.min(MOST, Double.parseDouble(text))) : 1;
+    }
+
+    private Properties properties() {
+        Properties properties = new Properties();
+        properties.setProperty("dark", String.valueOf(dark.get()));
+        properties.setProperty("ends", ends.get().name());
+        properties.setProperty("regions", String.valueOf(regions.get()));
+        properties.setProperty("map", String.valueOf(map.get()));
+        properties.setProperty("scale", String.valueOf(Math.round(scale.get() * 100) / 100.0));
+        return properties;
+    }
+
+    public BooleanProperty dark() {
+        return dark;
+    }
+
+    public ObjectProperty<Ends> ends() {
+        return ends;
+    }
+
+    /** Whether the ground of areas is tinted. */
+    public BooleanProperty regions() {
+        return regions;
+    }
+
+    /** Whether the small map of a sheet that is larger than the window is shown. */
+    public BooleanProperty map() {
+        return map;
+    }
+
+    /** How large the whole window's content is; 1 is its natural size. */
+    public DoubleProperty scale() {
+        return scale;
+    }
+
+    /** Makes everything larger or smaller by a step. */
+    public void scaleBy(int steps) {
+        double tenths = Math.round(scale.get() * 10) + steps;
+        scale.set(Math.max(LEAST, Math.min(MOST, tenths / 10)));
+    }
+
+    /** How sheets are painted. */
+    public Look look() {
+        Palette palette = dark.get() ? Palette.DARK : Palette.LIGHT;
+        return new Look(palette, ends.get(), regions.get(), Look.LIGHT.columns());
+    }
+
+    /** Is told whenever a sheet has to be painted anew. */
+    public void whenLookChanges(Runnable action) {
+        InvalidationListener listener = o -> action.run();
+        dark.addListener(listener);
+        ends.addListener(listener);
+        regions.addListener(listener);
+    }
+}

@@ -1,0 +1,39 @@
+package jasperwing.model;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Who is related to whom. */
+public final class Neighbours {
+    private Neighbours() {}
+
+    /** An entity and all that can be reached from it over some relationships; in the order of the design. */
+    public static List<String> within(Design design, String entity, int depth) {
+        Set<String> reached = new LinkedHashSet<>(Set.of(entity));
+        for (int i = 0; i < depth; i++) {
+            Set<String> next = new LinkedHashSet<>();
+            for (Relationship relationship : design.relationships()) {
+                Set<String> ends = ends(relationship);
+                if (ends.stream().anyMatch(reached::contains)) {
+                    next.addAll(ends);
+                }
+            }
+            reached.addAll(next);
+        }
+        return design.entities().stream()
+                .map(Entity::name)
+                .filter(reached::contains)
+                .distinct()
+                .toList();
+    }
+
+    private static Set<String> ends(Relationship relationship) {
+        Set<String> ends = new LinkedHashSet<>(relationship.targets());
+        ends.add(relationship.from());
+        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+            ends.add(tie.via());
+        }
+        return ends;
+    }
+}
