@@ -33,6 +33,8 @@ class ArchitectureTest {
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("arrange", "model", "diagram"),
             new Arrow("find", "model", "notation"),
+            new Arrow("complete", "model", "naming", "notation"),
+            new Arrow("paste", "model", "naming", "notation"),
             new Arrow("picture", "model", "diagram"),
             new Arrow("storage", "model", "notation", "classes"));
 

@@ -29,6 +29,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.fxmisc.richtext.CodeArea;
 
 /**
  * Walks through the demo in the open window, taking pictures on the way: the stages, a sentence being said, a card being
@@ -130,6 +131,9 @@ final class Walk {
     }
 
     private void type(String text) {
+        if (window.stage().getScene().getFocusOwner() instanceof CodeArea area) {
+            area.insertText(area.getCaretPosition(), text);
+        }
         if (window.stage().getScene().getFocusOwner() instanceof TextInputControl input) {
             input.insertText(input.getCaretPosition(), text);
         }

@@ -12,7 +12,6 @@ import java.util.function.Predicate;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -132,7 +131,8 @@ abstract class WindowTest extends ApplicationTest {
     }
 
     boolean focused(String id) {
-        return window.stage().getScene().getFocusOwner() instanceof TextInputControl input && id.equals(input.getId());
+        Node owner = window.stage().getScene().getFocusOwner();
+        return owner != null && id.equals(owner.getId());
     }
 
     void say(String sentence) {

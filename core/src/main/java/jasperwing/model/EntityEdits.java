@@ -122,6 +122,42 @@ public final class EntityEdits {
     }
 
     /**
+     * Takes an attribute to another place of its entity, or to another entity; there it is no longer part of a key. Changes
+     * nothing when the other entity has one of that name.
+     *
+     * @param index where it stands among the others then, counted without it
+     */
+    public static Edit moveAttribute(String from, String attribute, String to, int index) {
+        return design -> {
+            Optional<Attribute> moved = design.entity(from).flatMap(e -> e.attribute(attribute));
+            boolean taken = !from.equals(to)
+                    && design.entity(to).flatMap(e -> e.attribute(attribute)).isPresent();
+            if (moved.isEmpty() || taken || design.entity(to).isEmpty()) {
+                return design;
+            }
+            if (from.equals(to)) {
+                return change(from, e -> inserted(without(e, attribute), moved.get(), index))
+                        .on(design);
+            }
+            return removeAttribute(from, attribute)
+                    .then(change(to, e -> inserted(e, moved.get(), index)))
+                    .on(design);
+        };
+    }
+
+    private static Entity without(Entity entity, String attribute) {
+        return entity.withAttributes(entity.attributes().stream()
+                .filter(a -> !a.name().equals(attribute))
+                .toList());
+    }
+
+    private static Entity inserted(Entity entity, Attribute attribute, int index) {
+        List<Attribute> all = new ArrayList<>(entity.attributes());
+        all.add(Math.max(0, Math.min(all.size(), index)), attribute);
+        return entity.withAttributes(all);
+    }
+
+    /**
      * Replaces all attribute lines of an entity. A line that stands where another stood and bears a new name is a rename.
      * Roles in the key stay; the attributes in it are those named in {@code key}.
      */

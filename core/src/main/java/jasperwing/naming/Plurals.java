@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.atteo.evo.inflector.English;
@@ -13,6 +14,34 @@ public final class Plurals {
     private static final Map<String, String> IRREGULAR = WordFile.lines("plurals.txt").stream()
             .map(line -> line.split(" "))
             .collect(Collectors.toUnmodifiableMap(w -> w[0], w -> w[1]));
+
+    /** Words in -ses whose singular has no e at its end. */
+    private static final Set<String> WITHOUT_E = Set.of(
+            "buses",
+            "gases",
+            "lenses",
+            "statuses",
+            "viruses",
+            "campuses",
+            "bonuses",
+            "censuses",
+            "atlases",
+            "aliases",
+            "canvases",
+            "focuses",
+            "corpuses",
+            "minuses",
+            "pluses",
+            "irises",
+            "apparatuses",
+            "nexuses",
+            "syllabuses",
+            "circuses",
+            "octopuses",
+            "walruses",
+            "cactuses",
+            "biases",
+            "pancreases");
 
     private Plurals() {}
 
@@ -60,8 +89,9 @@ public final class Plurals {
         add(all, word, "ies", "y");
         add(all, word, "ves", "f");
         add(all, word, "ves", "fe");
-        add(all, word, "es", "");
-        add(all, word, "s", "");
+        boolean silentE = word.matches(".*[^s]ses|.*[^zt]zes|caches|niches|aches") && !WITHOUT_E.contains(word);
+        add(all, word, silentE ? "s" : "es", "");
+        add(all, word, silentE ? "es" : "s", "");
         add(all, word, "men", "man");
         return all;
     }

@@ -20,7 +20,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** Understands what is said. Nothing is guessed: what is not a sentence, a new entity or a name is not understood. */
+/**
+ * Understands what is said: sentences of the notation, looser speech, new entities, names to go to. Nothing is guessed silently:
+ * what looser speech leaves open is named among the guesses.
+ */
 public final class Say {
     /** The form to show to whoever has said nothing that could be understood. */
     public static final String FORM = "each Dive may have many Photo, which must belong to one Dive";
@@ -34,15 +37,45 @@ public final class Say {
     public static Understanding understand(Design design, String said) {
         String text = said.strip();
         if (text.isEmpty()) {
-            return new Understanding(Edit.NOTHING, List.of(), List.of(), "");
+            return Understanding.NOTHING;
         }
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
-            case "each" -> sentence(design, "each" + text.substring(4));
+            case "each" -> each(design, text);
             case "area", "enum", "sheet" -> statement(design, first + text.substring(first.length()));
             case "entity" -> entity(design, "entity" + text.substring(6));
             default -> name(design, text);
         };
+    }
+
+    /**
+     * A sentence of the notation; or looser speech that begins alike: where its verb would swallow a word for how many, where it
+     * is the other side of a relationship there is, or where it is no sentence of the notation.
+     */
+    private static Understanding each(Design design, String text) {
+        Understanding strict = sentence(design, "each" + text.substring(4));
+        List<Meaning> meanings = new Loose(design).read(text);
+        boolean swallows =
+                text.matches("(?i)[^,]*\\b(at least|at most|exactly|only|just|a single|or more|or many|zero or) .*");
+        boolean otherSide = !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof Meaning.Reread;
+        return !meanings.isEmpty() && (swallows || otherSide || !strict.changes()) ? loose(design, text) : strict;
+    }
+
+    private static Understanding loose(Design design, String text) {
+        List<Meaning> meanings = new Loose(design).read(text);
+        if (meanings.isEmpty()) {
+            return Understanding.NOTHING;
+        }
+        Edit edit = Edit.NOTHING;
+        List<String> sentences = new ArrayList<>();
+        List<String> guesses = new ArrayList<>();
+        for (Meaning meaning : meanings) {
+            edit = edit.then(meaning.edit());
+            sentences.add(meaning.sentence());
+            guesses.addAll(meaning.guesses());
+        }
+        List<String> additions = Additions.of(design, edit.on(design));
+        return new Understanding(edit, sentences, additions, guesses, List.of(), "");
     }
 
     private static Understanding sentence(Design design, String text) {
@@ -57,7 +90,7 @@ public final class Say {
             edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
         }
         edit = edit.then(RelationshipEdits.add(relationship));
-        return new Understanding(edit, Additions.of(design, edit.on(design)), List.of(), "");
+        return Understanding.of(edit, Additions.of(design, edit.on(design)));
     }
 
     private static Understanding entity(Design design, String text) {
@@ -67,14 +100,10 @@ public final class Say {
         }
         Entity entity = parsed.value().get();
         if (find(design, entity.name()).isPresent()) {
-            return new Understanding(
-                    Edit.NOTHING,
-                    List.of(),
-                    List.of(entity.name()),
-                    "There is an entity " + entity.name() + " already.");
+            return Understanding.goTo(List.of(entity.name()), "There is an entity " + entity.name() + " already.");
         }
         Edit edit = EntityEdits.add(entity);
-        return new Understanding(edit, Additions.of(design, edit.on(design)), List.of(), "");
+        return Understanding.of(edit, Additions.of(design, edit.on(design)));
     }
 
     /** An area, an enum or a sheet, as the notation has it. */
@@ -87,7 +116,7 @@ public final class Say {
         Edit edit = d -> d.withAreas(concat(d.areas(), said.areas()))
                 .withEnums(concat(d.enums(), said.enums()))
                 .withSheets(concat(d.sheets(), said.sheets()));
-        return new Understanding(edit, List.of("+ " + text), List.of(), "");
+        return Understanding.of(edit, List.of("+ " + text));
     }
 
     private static <T> List<T> concat(List<T> first, List<T> second) {
@@ -100,8 +129,13 @@ public final class Say {
                 .map(Entity::name)
                 .filter(n -> n.toLowerCase(Locale.ROOT).startsWith(folded))
                 .toList();
-        String problem = goTo.isEmpty() ? "Not understood. A sentence starts with each: " + FORM : "";
-        return new Understanding(Edit.NOTHING, List.of(), goTo, problem);
+        if (!goTo.isEmpty()) {
+            return Understanding.goTo(goTo, "");
+        }
+        Understanding loose = loose(design, text);
+        return loose.changes()
+                ? loose
+                : Understanding.problem("Not understood. The nearest that would be: " + Loose.nearest(text));
     }
 
     private static Understanding notUnderstood(Parsed<?> parsed, String text) {
@@ -110,7 +144,7 @@ public final class Say {
         String place = column >= text.length()
                 ? "at the end"
                 : "at '" + text.substring(column).split("\\s", 2)[0] + "'";
-        return new Understanding(Edit.NOTHING, List.of(), List.of(), place + ": " + problem);
+        return Understanding.problem(place + ": " + problem);
     }
 
     /** The text with the names of entities that exist, whatever their capitals and number were said as. */
@@ -141,10 +175,50 @@ public final class Say {
         return names;
     }
 
-    private static List<String> missing(Design design, Relationship relationship) {
+    static List<String> missing(Design design, Relationship relationship) {
         return names(relationship).stream()
                 .filter(n -> design.entity(n).isEmpty())
                 .toList();
+    }
+
+    /** One sentence of several, and what it was taken to mean, given all before it. */
+    public record Heard(String sentence, Understanding understanding) {}
+
+    /**
+     * What a pasted text was taken to mean, sentence by sentence; each is understood as if those before it were true already. A
+     * sentence that begins with {@code it} or {@code they} goes on about what the one before was about.
+     */
+    public static List<Heard> paragraph(Design design, String text) {
+        List<Heard> heard = new ArrayList<>();
+        Design current = design;
+        String subject = "";
+        for (String sentence : Sentences.of(text)) {
+            String whole =
+                    subject.isEmpty() ? sentence : sentence.replaceFirst("(?i)^(it|they|this|these)\\b", subject);
+            Understanding understanding = understand(current, whole);
+            heard.add(new Heard(whole, understanding));
+            current = understanding.edit().on(current);
+            subject = subject(current, whole).orElse(subject);
+        }
+        return heard;
+    }
+
+    /** Whether a text is more than one sentence. */
+    public static boolean isParagraph(String text) {
+        return Sentences.of(text).size() > 1;
+    }
+
+    /** The entity a sentence begins with. */
+    private static Optional<String> subject(Design design, String sentence) {
+        Nouns nouns = new Nouns(design);
+        List<String> words = List.of(sentence.split("\\s+"));
+        for (int i = Math.min(words.size(), 5); i >= 1; i--) {
+            Optional<String> known = nouns.known(String.join(" ", words.subList(0, i)));
+            if (known.isPresent()) {
+                return known;
+            }
+        }
+        return Optional.empty();
     }
 
     /** Applies several sentences one after the other; stops at the first that changes nothing. */

@@ -7,14 +7,39 @@ import java.util.List;
  * What a text was taken to mean.
  *
  * @param edit what it would do; {@link Edit#NOTHING} when it is a name to go to or was not understood
+ * @param sentences how looser speech would be said in the notation; empty when it was
  * @param additions what would be new, shortest first: entities, then columns and tables
+ * @param guesses what was not said and is taken to be so
  * @param goTo entities the text names the beginning of
  * @param problem what was not understood and the nearest form that would be, or empty
  */
-public record Understanding(Edit edit, List<String> additions, List<String> goTo, String problem) {
+public record Understanding(
+        Edit edit,
+        List<String> sentences,
+        List<String> additions,
+        List<String> guesses,
+        List<String> goTo,
+        String problem) {
+    static final Understanding NOTHING =
+            new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), List.of(), "");
+
     public Understanding {
+        sentences = List.copyOf(sentences);
         additions = List.copyOf(additions);
+        guesses = List.copyOf(guesses);
         goTo = List.copyOf(goTo);
+    }
+
+    static Understanding of(Edit edit, List<String> additions) {
+        return new Understanding(edit, List.of(), additions, List.of(), List.of(), "");
+    }
+
+    static Understanding problem(String problem) {
+        return new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), List.of(), problem);
+    }
+
+    static Understanding goTo(List<String> entities, String problem) {
+        return new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), entities, problem);
     }
 
     public boolean changes() {

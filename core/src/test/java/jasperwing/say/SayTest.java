@@ -51,11 +51,11 @@ class SayTest {
 
     @Test
     void whatIsNotUnderstoodIsSaidToBeSoAndNothingIsGuessed() {
-        assertThat(Say.understand(design, "a dive has photos").problem())
+        assertThat(Say.understand(design, "colourless ideas sleep").problem())
                 .startsWith("Not understood")
                 .contains(Say.FORM);
-        assertThat(Say.understand(design, "each Dive have many Photo").problem())
-                .isEqualTo("at 'have': found 'have'; expected 'must' or 'may'");
+        assertThat(Say.understand(design, "each Dive wobble Photo").problem())
+                .isEqualTo("at 'wobble': found 'wobble'; expected 'must' or 'may'");
         assertThat(Say.understand(design, "entity Dive").problem()).isEqualTo("There is an entity Dive already.");
         assertThat(Say.understand(design, "  ").problem()).isEmpty();
     }

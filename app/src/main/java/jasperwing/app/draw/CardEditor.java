@@ -2,69 +2,76 @@ package jasperwing.app.draw;
 
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
+import jasperwing.complete.AttributeCompletion;
+import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
-import jasperwing.model.Attribute;
-import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.notation.AttributeLine;
-import jasperwing.notation.Notation;
-import jasperwing.notation.Parsed;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
+import org.fxmisc.flowless.VirtualizedScrollPane;
 
 /**
- * A card's name and lines as text, in place. Leaving makes one edit of everything typed. While a line does not parse, the
- * card stays open with the line named, so that nothing is lost; a second Esc leaves such lines out.
+ * A card's name and lines as text, in place. What is typed takes effect at once and is one step of the history. While a line
+ * does not parse, the card stays as it last was, and open with the line marked, so that nothing is lost; a second Esc leaves
+ * such lines out.
  */
 final class CardEditor extends VBox {
-    private static final double LINE = 18;
+    private static final double LINE = 17.5;
+    private static final double LEAST_WIDTH = 330;
+    private static final double MOST_WIDTH = 620;
+    private static final double LETTER = 7.6;
+
+    /** Where to go when a card is left by a key that leads to another. */
+    interface Neighbours {
+        /** The next card in the order of the design, or the one before. */
+        void step(String entity, int by);
+
+        /** The card below or above. */
+        void towards(String entity, int dy);
+    }
 
     private final Workspace workspace;
-    private final Entity entity;
+    private final Workspace.Typing typing;
     private final Runnable closed;
+    private final Neighbours neighbours;
+    private final Entity entity;
     private final TextField name = new TextField();
-    private final TextArea lines = new TextArea();
+    private final CardLines lines;
+    private final CompletionList completion;
     private final Label problem = new Label();
     private boolean warned;
     private boolean done;
 
-    CardEditor(Workspace workspace, Entity entity, Runnable closed) {
+    CardEditor(Workspace workspace, Entity entity, SheetView sheet, Neighbours neighbours, Runnable closed) {
         this.workspace = workspace;
+        this.typing = workspace.typing();
         this.entity = entity;
+        this.neighbours = neighbours;
         this.closed = closed;
+        this.lines = new CardLines(entity);
+        this.completion = new CompletionList(sheet.overlay(), p -> take(p.insert()));
         getStyleClass().add("card-editor");
         name.getStyleClass().add("card-name");
         name.setId("card-name");
         name.setText(entity.name());
-        lines.getStyleClass().add("card-lines");
-        lines.setId("card-lines");
-        lines.setPromptText("maxDepth decimal(5,1) from 0 to 120");
-        lines.setText(text(entity));
+        name.setAccessibleText("The name of the entity");
         problem.getStyleClass().add("card-problem");
         problem.setId("card-problem");
         problem.setWrapText(true);
-        getChildren().addAll(name, lines, problem);
-        lines.textProperty().addListener((o, was, is) -> check());
+        getChildren().addAll(name, new VirtualizedScrollPane<>(lines), problem);
+        lines.multiPlainChanges().subscribe(c -> typed());
+        lines.caretPositionProperty().addListener((o, was, is) -> Platform.runLater(this::propose));
         name.textProperty().addListener((o, was, is) -> check());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         name.setOnAction(e -> lines.requestFocus());
+        lines.focusedProperty().addListener((o, was, is) -> completion.hide());
         check();
-    }
-
-    private static String text(Entity entity) {
-        return entity.attributes().stream()
-                .map(a -> Notation.print(a, entity.isKey(a)))
-                .collect(Collectors.joining("\n"));
     }
 
     String entityName() {
@@ -78,16 +85,10 @@ final class CardEditor extends VBox {
 
     /** Starts behind a line; beyond the last one a new line is begun. */
     void startAtLine(int row) {
-        List<String> all = lines.getText().lines().toList();
-        if (row < 0 || row >= all.size()) {
-            lines.appendText(lines.getText().isEmpty() ? "" : "\n");
-            lines.end();
+        if (row < 0 || row >= lines.getParagraphs().size() || lines.getText().isBlank()) {
+            lines.newLine();
         } else {
-            int at = all.subList(0, row + 1).stream()
-                            .mapToInt(l -> l.length() + 1)
-                            .sum()
-                    - 1;
-            lines.positionCaret(at);
+            lines.goToEndOf(row);
         }
         lines.requestFocus();
     }
@@ -96,83 +97,137 @@ final class CardEditor extends VBox {
     void place(Box onScreen) {
         setLayoutX(onScreen.x());
         setLayoutY(onScreen.y());
-        setPrefWidth(Math.max(330, onScreen.width()));
+        double longest = lines.getText().lines().mapToInt(String::length).max().orElse(0) * LETTER + 40;
+        setPrefWidth(Math.max(Math.max(LEAST_WIDTH, onScreen.width()), Math.min(MOST_WIDTH, longest)));
     }
 
     private void key(KeyEvent e) {
         if (e.getCode() == KeyCode.ESCAPE) {
-            leave(warned);
+            escape();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
             leave(false);
             e.consume();
-        } else if (e.getCode() == KeyCode.TAB && e.getTarget() == lines) {
-            tab(e.isShiftDown());
+        } else if (e.getTarget() == name) {
+            nameKey(e);
+        } else if (lineKey(e)) {
             e.consume();
         }
     }
 
-    /** Moves to the end of the next line or, back, of the one before; past the ends, to a new line or to the name. */
-    private void tab(boolean back) {
-        String text = lines.getText();
-        int at = lines.getCaretPosition();
-        if (back) {
-            int start = text.lastIndexOf('\n', at - 1);
-            if (start < 0) {
-                startAtName();
-            } else {
-                lines.positionCaret(start);
-            }
-            return;
-        }
-        int end = text.indexOf('\n', at);
-        if (end < 0) {
-            lines.appendText("\n");
-            lines.end();
+    private void escape() {
+        if (completion.isOpen()) {
+            completion.hide();
         } else {
-            int next = text.indexOf('\n', end + 1);
-            lines.positionCaret(next < 0 ? text.length() : next);
+            leave(warned);
         }
     }
 
-    private record Read(List<Attribute> attributes, List<String> key, String problem) {}
-
-    private Read read() {
-        List<Attribute> attributes = new ArrayList<>();
-        List<String> key = new ArrayList<>();
-        String wrong = "";
-        int number = 0;
-        for (String line : lines.getText().lines().toList()) {
-            number++;
-            if (line.isBlank()) {
-                continue;
-            }
-            Parsed<Optional<AttributeLine>> parsed = Notation.attribute(line);
-            if (parsed.value().isPresent()) {
-                Attribute attribute = parsed.value().get().attribute();
-                attributes.add(keepComments(attribute));
-                if (parsed.value().get().key()) {
-                    key.add(attribute.name());
-                }
-            } else if (wrong.isEmpty()) {
-                wrong = "Line " + number + ": " + parsed.problems().get(0).sentence();
-            }
+    private void nameKey(KeyEvent e) {
+        if (e.getCode() == KeyCode.TAB && e.isShiftDown()) {
+            neighbours.step(current(), -1);
+            e.consume();
+        } else if (e.getCode() == KeyCode.UP) {
+            neighbours.towards(current(), -1);
+            e.consume();
+        } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.TAB) {
+            lines.requestFocus();
+            lines.goToEndOf(0);
+            e.consume();
         }
-        return new Read(attributes, key, wrong);
     }
 
-    private Attribute keepComments(Attribute attribute) {
-        return entity.attribute(attribute.name())
-                .map(old -> attribute.withNotes(
-                        attribute.notes().withComments(old.notes().comments())))
-                .orElse(attribute);
+    /** @return whether the key meant something else than it would in plain text */
+    private boolean lineKey(KeyEvent e) {
+        return switch (e.getCode()) {
+            case TAB -> e.isShiftDown() ? back() : take() || on();
+            case ENTER -> completion.isMeant() && take();
+            case SPACE -> e.isShortcutDown() && proposeNow();
+            case UP, DOWN -> arrow(e, e.getCode() == KeyCode.DOWN ? 1 : -1);
+            default -> false;
+        };
+    }
+
+    private boolean arrow(KeyEvent e, int by) {
+        if (e.isAltDown()) {
+            lines.shift(by);
+            return true;
+        }
+        if (completion.isOpen()) {
+            completion.choose(by);
+            return true;
+        }
+        if (by > 0 && lines.isOnLastLine()) {
+            neighbours.towards(current(), 1);
+            return true;
+        }
+        if (by < 0 && lines.isOnFirstLine()) {
+            startAtName();
+            return true;
+        }
+        return false;
+    }
+
+    private boolean back() {
+        if (lines.isOnFirstLine()) {
+            startAtName();
+        } else {
+            lines.goToEndOf(lines.getCurrentParagraph() - 1);
+        }
+        return true;
+    }
+
+    /** To the next line; from the last one to the next card. */
+    private boolean on() {
+        if (lines.isOnLastLine()) {
+            neighbours.step(current(), 1);
+        } else {
+            lines.goToEndOf(lines.getCurrentParagraph() + 1);
+        }
+        return true;
+    }
+
+    private boolean take() {
+        Optional<String> insert = completion.chosen().map(p -> p.insert());
+        insert.ifPresent(this::take);
+        return insert.isPresent();
+    }
+
+    private void take(String insert) {
+        lines.accept(completion.from(), insert);
+        completion.hide();
+        lines.requestFocus();
+    }
+
+    private void propose() {
+        if (lines.isFocused() && !done) {
+            Proposals proposals = AttributeCompletion.of(workspace.design(), entity, lines.beforeCaret());
+            boolean atEnd = lines.getCaretColumn() == lines.getParagraphLength(lines.getCurrentParagraph());
+            boolean typedWord = proposals.from() < lines.getCaretColumn();
+            completion.show(
+                    atEnd && typedWord ? proposals : new Proposals(0, java.util.List.of()), lines.getCaretBounds());
+        }
+    }
+
+    private boolean proposeNow() {
+        completion.show(
+                AttributeCompletion.of(workspace.design(), entity, lines.beforeCaret()), lines.getCaretBounds());
+        return true;
+    }
+
+    /** What is typed takes effect as soon as all of it can be read. */
+    private void typed() {
+        check();
+        CardLines.Read read = lines.read();
+        if (read.problem().isEmpty() && !done) {
+            typing.edit(EntityEdits.retype(entity.name(), read.attributes(), read.key()));
+        }
     }
 
     private void check() {
         warned = false;
-        say(nameProblem().orElse(read().problem()));
-        long count = Math.max(1, lines.getText().chars().filter(c -> c == '\n').count() + 1);
-        lines.setPrefHeight(Math.min(18, count) * LINE + 12);
+        say(nameProblem().orElse(lines.read().problem()));
+        lines.setPrefHeight(Math.min(18, lines.getParagraphs().size()) * LINE + 10);
     }
 
     private Optional<String> nameProblem() {
@@ -191,6 +246,11 @@ final class CardEditor extends VBox {
         problem.setManaged(!text.isEmpty());
     }
 
+    /** The name the entity has, or will have once the card is left. */
+    private String current() {
+        return entity.name();
+    }
+
     /**
      * Leaves the card.
      *
@@ -201,7 +261,7 @@ final class CardEditor extends VBox {
         if (done) {
             return true;
         }
-        Read read = read();
+        CardLines.Read read = lines.read();
         Optional<String> wrongName = nameProblem();
         String wrong = wrongName.orElse(read.problem());
         if (!wrong.isEmpty() && !regardless) {
@@ -211,13 +271,12 @@ final class CardEditor extends VBox {
             return false;
         }
         done = true;
+        completion.hide();
         String newName = wrongName.isPresent() ? entity.name() : name.getText().strip();
-        Edit edit = EntityEdits.retype(entity.name(), read.attributes(), read.key());
-        if (!newName.equals(entity.name())) {
-            edit = edit.then(EntityEdits.rename(entity.name(), newName));
-        }
         closed.run();
-        workspace.edit(edit, Selection.of(newName));
+        typing.edit(EntityEdits.retype(entity.name(), read.attributes(), read.key())
+                .then(EntityEdits.rename(entity.name(), newName)));
+        workspace.selection().set(Selection.of(newName));
         Platform.runLater(this::forgetFocus);
         return true;
     }

@@ -2,6 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.Card;
 import jasperwing.diagram.Hit;
 import jasperwing.diagram.Point;
 import java.util.LinkedHashSet;
@@ -115,10 +116,19 @@ final class SheetGestures {
                 && !on.relationship().forward().many()) {
             return new SubjectDrag(workspace, sheet, on.relationship(), pressedAt, note::open);
         }
+        if (pressedOn instanceof Hit.OnCard card && isMargin(card)) {
+            return new AttributeDrag(workspace, sheet, card.card(), card.row());
+        }
         if (pressedOn instanceof Hit.OnCard) {
             return new MoveDrag(workspace, sheet, pressedAt);
         }
         return new Drag.Band(workspace, sheet, pressedAt);
+    }
+
+    /** Whether the mouse went down left of an attribute's name, where it is taken by. */
+    private boolean isMargin(Hit.OnCard on) {
+        double x = sheet.viewport().toSheet(pressedAt.x(), pressedAt.y()).x();
+        return on.row() >= 0 && x - on.card().box().x() < Card.TEXT_LEFT - 2;
     }
 
     private void released(MouseEvent e) {
@@ -154,7 +164,12 @@ final class SheetGestures {
         if (hit instanceof Hit.OnEdge) {
             sheet.setCursor(Cursor.CROSSHAIR);
         } else {
-            sheet.setCursor(hit instanceof Hit.Paper ? Cursor.DEFAULT : Cursor.HAND);
+            boolean margin = hit instanceof Hit.OnCard card
+                    && card.row() >= 0
+                    && sheet.viewport().toSheet(e.getX(), e.getY()).x()
+                                    - card.card().box().x()
+                            < Card.TEXT_LEFT - 2;
+            sheet.setCursor(hit instanceof Hit.Paper ? Cursor.DEFAULT : margin ? Cursor.OPEN_HAND : Cursor.HAND);
         }
     }
 

@@ -50,6 +50,8 @@ final class SheetView extends Region {
         setId("sheet");
         setFocusTraversable(true);
         overlay.setPickOnBounds(false);
+        overlay.setManaged(false);
+        handles.setManaged(false);
         getChildren().addAll(paper.node(), handles, overlay);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());

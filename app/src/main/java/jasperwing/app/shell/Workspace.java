@@ -60,6 +60,33 @@ public final class Workspace {
         move(history.then(edit.on(design())), Optional.of(then));
     }
 
+    /**
+     * Edits that are typed letter by letter: together they are one step of the history, unless something else is edited
+     * between them.
+     */
+    public final class Typing {
+        private Design base;
+        private Design mine;
+
+        private Typing() {}
+
+        /** Does an edit in place of the one typed before. */
+        public void edit(Edit edit) {
+            boolean goesOn = mine != null && mine == design();
+            if (!goesOn) {
+                base = design();
+            }
+            Design next = edit.on(base);
+            move(goesOn ? history.amended(next) : history.then(next), Optional.empty());
+            mine = next == design() ? next : null;
+        }
+    }
+
+    /** Begins to type. */
+    public Typing typing() {
+        return new Typing();
+    }
+
     public void undo() {
         history.undone().ifPresent(h -> move(h, Optional.empty()));
     }

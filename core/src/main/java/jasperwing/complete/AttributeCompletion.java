@@ -1,0 +1,198 @@
+package jasperwing.complete;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.TypeGuess;
+import jasperwing.notation.Notation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Completes attribute lines: a name that is used elsewhere, a type, a rule, a value of an enum. */
+public final class AttributeCompletion {
+    private static final int MOST = 9;
+    private static final Pattern NAME = Pattern.compile("\\s*(`[^`]*`|[\\p{L}\\p{N}_]+)");
+    private static final Pattern TYPE = Pattern.compile(
+            "(long text|(?:small|big) int|local timestamp|(?:text|decimal)\\([\\d, ]*\\)|`[^`]*`|[\\p{L}\\p{N}_]+)\\??(?: list)?\\??");
+
+    private final Design design;
+    private final Entity entity;
+
+    private AttributeCompletion(Design design, Entity entity) {
+        this.design = design;
+        this.entity = entity;
+    }
+
+    /**
+     * How a line could go on.
+     *
+     * @param entity the one whose line it is
+     * @param before the line up to the caret
+     */
+    public static Proposals of(Design design, Entity entity, String before) {
+        return new AttributeCompletion(design, entity).complete(before);
+    }
+
+    private Proposals complete(String before) {
+        Matcher name = NAME.matcher(before);
+        if (!name.lookingAt() || name.end() == before.length()) {
+            return names(
+                    before.substring(before.length() - before.stripLeading().length()), before);
+        }
+        int typeAt = name.end() + spaces(before, name.end());
+        String rest = before.substring(typeAt);
+        Matcher type = TYPE.matcher(rest);
+        if (!type.lookingAt() || type.end() == rest.length() && !rest.endsWith(" ")) {
+            return types(name.group(1), rest, typeAt);
+        }
+        return rules(type.group(1), rest.substring(type.end()), before);
+    }
+
+    private static int spaces(String text, int from) {
+        int at = from;
+        while (at < text.length() && text.charAt(at) == ' ') {
+            at++;
+        }
+        return at - from;
+    }
+
+    /** Attributes of other entities that begin so, as whole lines; those used most first. */
+    private Proposals names(String typed, String before) {
+        if (typed.isBlank()) {
+            return new Proposals(before.length(), List.of());
+        }
+        Map<String, Integer> uses = new LinkedHashMap<>();
+        Map<String, String> where = new LinkedHashMap<>();
+        for (Entity other : design.entities()) {
+            for (Attribute attribute : other.attributes()) {
+                boolean wanted = starts(attribute.name(), typed)
+                        && entity.attribute(attribute.name()).isEmpty()
+                        && !attribute.name().equals(typed);
+                if (wanted && !other.name().equals(entity.name())) {
+                    String line = Notation.name(attribute.name()) + " " + Notation.type(attribute);
+                    uses.merge(line, 1, Integer::sum);
+                    where.merge(line, other.name(), (a, b) -> a.length() > 30 ? a : a + ", " + b);
+                }
+            }
+        }
+        List<Proposal> list = uses.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
+                .limit(MOST)
+                .map(e -> new Proposal(e.getKey(), "as in " + where.get(e.getKey())))
+                .toList();
+        return new Proposals(before.length() - typed.length(), list);
+    }
+
+    private Proposals types(String name, String typed, int at) {
+        List<Proposal> list = new ArrayList<>();
+        Optional<Type> guess = TypeGuess.of(name);
+        guess.map(AttributeCompletion::words)
+                .filter(w -> starts(w, typed))
+                .ifPresent(w -> list.add(new Proposal(w, "likely, by the name")));
+        design.enums().stream()
+                .filter(e -> starts(e.name(), typed))
+                .forEach(e -> add(list, Notation.name(e.name()), values(e)));
+        if (starts("text(", typed)) {
+            add(list, "text(80)", "text of at most 80 characters");
+        }
+        if (starts("decimal(", typed)) {
+            add(list, "decimal(10,2)", "exact number, 2 of 10 digits after the point");
+        }
+        for (Scalar scalar : Scalar.values()) {
+            if (starts(scalar.words(), typed) || scalar.words().contains(" " + typed) && !typed.isEmpty()) {
+                add(list, scalar.words(), scalar.meaning());
+            }
+        }
+        if (!list.isEmpty() && !typed.isEmpty()) {
+            add(list, list.get(0).insert() + "?", "the same, may be empty");
+        }
+        boolean longer = list.stream()
+                .anyMatch(p -> starts(p.insert(), typed)
+                        && !p.insert().replace("?", "").equals(typed));
+        boolean done = !longer && list.stream().anyMatch(p -> p.insert().equals(typed));
+        return new Proposals(at, done ? List.of() : list.stream().limit(MOST).toList());
+    }
+
+    private static void add(List<Proposal> list, String insert, String hint) {
+        if (list.stream().noneMatch(p -> p.insert().equals(insert))) {
+            list.add(new Proposal(insert, hint));
+        }
+    }
+
+    private static String values(EnumType type) {
+        String values =
+                String.join(", ", type.values().stream().map(v -> v.name()).toList());
+        return values.length() > 44 ? values.substring(0, 42) + "\u2026" : values;
+    }
+
+    private static String words(Type type) {
+        return Notation.type(Attribute.of("x", type));
+    }
+
+    private Proposals rules(String type, String after, String before) {
+        int word = after.lastIndexOf(' ') + 1;
+        String typed = after.substring(word);
+        String[] words = after.strip().split("\\s+");
+        String last = after.endsWith(" ") || words.length < 2 ? words[words.length - 1] : words[words.length - 2];
+        List<Proposal> list = last.equals("default") ? defaults(type) : rules(after);
+        List<Proposal> fitting = list.stream()
+                .filter(p -> starts(p.insert(), typed) && !p.insert().equals(typed))
+                .toList();
+        boolean shown = !typed.isEmpty() || last.equals("default");
+        return new Proposals(before.length() - typed.length(), shown ? fitting : List.of());
+    }
+
+    private List<Proposal> defaults(String type) {
+        List<Proposal> list = new ArrayList<>();
+        design.enumType(type.replace("`", ""))
+                .ifPresent(e -> e.values().forEach(v -> list.add(new Proposal(Notation.name(v.name()), v.label()))));
+        if (type.endsWith("timestamp")) {
+            list.add(new Proposal("now", "when the row is written"));
+        } else if (type.equals("date")) {
+            list.add(new Proposal("today", "when the row is written"));
+        } else if (type.equals("boolean")) {
+            list.add(new Proposal("true", ""));
+            list.add(new Proposal("false", ""));
+        } else if (list.isEmpty()) {
+            list.add(new Proposal("0", ""));
+        }
+        return list;
+    }
+
+    private static List<Proposal> rules(String after) {
+        List<Proposal> list = new ArrayList<>();
+        String said = " " + after + " ";
+        String[][] rules = {
+            {"key", "identifies a row"},
+            {"unique", "no two rows share it"},
+            {"default ", "what a row gets when nothing is said"},
+            {"from 0", "at least 0; go on with to"},
+            {"up to 100", "at most 100"},
+            {"label \"\"", "how people see it"},
+            {"column \"\"", "the column's name, to the letter"}
+        };
+        for (String[] rule : rules) {
+            if (!said.contains(" " + rule[0].split(" ")[0] + " ")) {
+                list.add(new Proposal(rule[0], rule[1]));
+            }
+        }
+        if (said.contains(" from ")) {
+            list.add(new Proposal("to ", "at most"));
+        }
+        return list;
+    }
+
+    private static boolean starts(String text, String typed) {
+        return text.toLowerCase(Locale.ROOT).startsWith(typed.toLowerCase(Locale.ROOT));
+    }
+}

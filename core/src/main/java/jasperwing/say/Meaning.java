@@ -1,0 +1,150 @@
+package jasperwing.say;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What one clause of looser speech was taken to mean. */
+sealed interface Meaning {
+    /** What had to be guessed, in words; empty when nothing had. */
+    List<String> guesses();
+
+    /** What it would be in the notation. */
+    String sentence();
+
+    Edit edit();
+
+    /** One side of a relationship: how one entity is tied to another, or to one of several. */
+    record Related(Relationship relationship, List<String> guesses) implements Meaning {
+        @Override
+        public String sentence() {
+            return Notation.print(relationship);
+        }
+
+        @Override
+        public Edit edit() {
+            return design -> {
+                Edit edit = Edit.NOTHING;
+                for (String name : Say.missing(design, relationship)) {
+                    boolean link = relationship instanceof Tie tie && tie.via().equals(name);
+                    edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
+                }
+                return edit.then(RelationshipEdits.add(relationship)).on(design);
+            };
+        }
+    }
+
+    /** The other side of a relationship there is, or another word for this one. */
+    record Reread(Relationship old, Relationship now, List<String> guesses) implements Meaning {
+        @Override
+        public String sentence() {
+            return Notation.print(now);
+        }
+
+        @Override
+        public Edit edit() {
+            return old.equals(now) ? design -> design : RelationshipEdits.replace(old, now);
+        }
+
+        /**
+         * A relationship that says the same of the same things, read anew.
+         *
+         * @param reading as said of the first of the two
+         */
+        static Optional<Reread> of(List<Relationship> all, String from, String to, Reading reading) {
+            for (Relationship old : all) {
+                if (!(old instanceof Tie tie) || tie.isSelf() || !tie.via().isEmpty()) {
+                    continue;
+                }
+                boolean converse = tie.from().equals(to) && tie.to().equals(from);
+                boolean same = tie.from().equals(from) && tie.to().equals(to);
+                boolean said = tie.forward().verb().equals(reading.verb());
+                if (converse) {
+                    Reading back =
+                            reading.withRole(tie.back().map(Reading::role).orElse(""));
+                    return Optional.of(new Reread(old, tie.withBack(Optional.of(back)), List.of()));
+                }
+                if (same && said) {
+                    Reading forward = reading.withRole(tie.forward().role());
+                    return Optional.of(new Reread(old, tie.withForward(forward), List.of()));
+                }
+            }
+            return Optional.empty();
+        }
+    }
+
+    /** Attributes an entity has; it is added when it is new. */
+    record Described(String entity, List<Attribute> attributes, List<String> guesses) implements Meaning {
+        @Override
+        public String sentence() {
+            List<String> lines =
+                    attributes.stream().map(a -> Notation.print(a, false)).toList();
+            return Notation.name(entity) + ": " + String.join(", ", lines);
+        }
+
+        @Override
+        public Edit edit() {
+            return design -> {
+                Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(entity));
+                return add.then(EntityEdits.change(entity, this::with)).on(design);
+            };
+        }
+
+        /** An attribute there is keeps its type unless another was said. */
+        private Entity with(Entity old) {
+            List<Attribute> all = new ArrayList<>(old.attributes());
+            for (Attribute attribute : attributes) {
+                if (old.attribute(attribute.name()).isEmpty()) {
+                    all.add(attribute);
+                }
+            }
+            return old.withAttributes(all);
+        }
+    }
+
+    /** Entities there are to be. */
+    record Named(List<String> entities, List<String> guesses) implements Meaning {
+        @Override
+        public String sentence() {
+            return String.join(
+                    "; ",
+                    entities.stream().map(e -> "entity " + Notation.name(e)).toList());
+        }
+
+        @Override
+        public Edit edit() {
+            return design -> {
+                Edit edit = Edit.NOTHING;
+                for (String entity : entities) {
+                    if (design.entity(entity).isEmpty()) {
+                        edit = edit.then(EntityEdits.add(Entity.keyed(entity)));
+                    }
+                }
+                return edit.on(design);
+            };
+        }
+    }
+
+    /** Something done to what there is. */
+    record Done(String sentence, Edit edit, List<String> guesses) implements Meaning {}
+
+    /** A relationship to one thing or to one of several. */
+    static Relationship relationship(
+            String from, List<String> to, Reading forward, Optional<Reading> back, String via) {
+        if (to.size() > 1) {
+            return new OneOf(
+                    from, to, forward.withMany(false), back, Optional.empty(), List.of(), jasperwing.model.Notes.NONE);
+        }
+        return new Tie(from, to.get(0), via, forward, back, List.of(), jasperwing.model.Notes.NONE);
+    }
+}

@@ -1,0 +1,140 @@
+package jasperwing.say;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.notation.Notation;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Speech looser than the notation's sentences. */
+class LooseTest {
+    private static final Design EMPTY = Design.named("Test");
+
+    private static List<String> sentences(Design design, String said) {
+        return Say.understand(design, said).sentences();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+        an orchard has many trees | each Orchard may have many Tree, which must belong to one Orchard
+        Orchards have several trees. | each Orchard may have many Tree, which must belong to one Orchard
+        each orchard must have at least one tree | each Orchard must have many Tree, which must belong to one Orchard
+        tree belongs to orchard | each Tree must belong to one Orchard, which may have many Tree
+        a tree may belong to an orchard | each Tree may belong to one Orchard, which may have many Tree
+        a dive can have many photos | each Dive may have many Photo, which must belong to one Dive
+        A dive yields many specimens | each Dive may yield many Specimen, which must belong to one Dive
+        a dive is made at a site | each Dive must be made at one Site, which may have many Dive
+        a specimen may have at most one sequence record | each Specimen may have one SequenceRecord, which must belong to one Specimen
+        a note is about a dive, a specimen or an instrument | each Note must be about one of Dive, Specimen, Instrument, which may have many Note
+        a note may be about one of dive, specimen | each Note may be about one of Dive, Specimen, which may have many Note
+        students and courses are many-to-many | each Student may have many Course, which may have many Student
+        a student takes many courses and each course has many students | each Student may take many Course, which may have many Student
+        a diver joins many dives via assignment | each Diver may join many Dive via Assignment, which may have many Diver
+        """)
+    void isUnderstoodAndShownAsANotationSentence(String said, String sentence) {
+        assertThat(sentences(EMPTY, said)).containsExactly(sentence);
+        Design after = Say.understand(EMPTY, said).edit().on(EMPTY);
+        assertThat(after.relationships()).extracting(Notation::print).containsExactly(sentence);
+    }
+
+    @Test
+    void attributesAreListedWithTypesOrTheirTypesAreGuessedAndShown() {
+        Understanding said = Say.understand(EMPTY, "dive has startedAt timestamp, maxDepth decimal(5,1)");
+        assertThat(said.guesses()).isEmpty();
+        assertThat(said.sentences()).containsExactly("Dive: startedAt timestamp, maxDepth decimal(5,1)");
+        Understanding guessed =
+                Say.understand(EMPTY, "A diver has a name, a unique email, an optional phone number and a birthday.");
+        assertThat(guessed.sentences())
+                .containsExactly("Diver: name text(80), email text(190) unique, phoneNumber text(30)?, birthday date");
+        assertThat(guessed.guesses())
+                .containsExactly(
+                        "guessed: name is text(80)",
+                        "guessed: email is text(190)",
+                        "guessed: phoneNumber is text(30)",
+                        "guessed: birthday is date");
+        Design after = guessed.edit().on(EMPTY);
+        assertThat(after.entity("Diver").orElseThrow().attributes()).hasSize(5);
+        assertThat(sentences(after, "add weight to diver")).containsExactly("Diver: weight decimal(8,2)");
+    }
+
+    @Test
+    void attributesAndThingsCanBeSaidInOneBreath() {
+        assertThat(sentences(EMPTY, "a dive has a depth, a start time and many photos"))
+                .containsExactly(
+                        "Dive: depth decimal(8,2), startTime time",
+                        "each Dive may have many Photo, which must belong to one Dive");
+    }
+
+    @Test
+    void theOtherSideOfARelationshipIsNotASecondOne() {
+        List<Say.Heard> heard = Say.paragraph(EMPTY, "An orchard has many trees. Each tree may belong to one orchard.");
+        Design design = EMPTY;
+        for (Say.Heard one : heard) {
+            design = one.understanding().edit().on(design);
+        }
+        assertThat(design.relationships())
+                .extracting(Notation::print)
+                .containsExactly("each Orchard may have many Tree, which may belong to one Orchard");
+    }
+
+    @Test
+    void aParagraphIsTakenSentenceBySentence() {
+        List<Say.Heard> heard = Say.paragraph(
+                EMPTY,
+                """
+                We keep expeditions, dives and sites.
+                - An expedition has many dives; it has a title and a budget.
+                - Every dive is made at a site.
+                Frogs are green and slimy!
+                """);
+        assertThat(heard).hasSize(5);
+        assertThat(heard).extracting(h -> h.understanding().changes()).containsExactly(true, true, true, true, false);
+        assertThat(heard.get(2).sentence()).startsWith("Expedition has");
+        assertThat(heard.get(4).understanding().problem()).startsWith("Not understood");
+        assertThat(Say.isParagraph("a dive has maxDepth decimal(5,1)")).isFalse();
+    }
+
+    @Test
+    void thingsCanBeNamedRenamedAndRemoved() {
+        Design design = Say.understand(EMPTY, "there are boats and field stations")
+                .edit()
+                .on(EMPTY);
+        assertThat(design.entities()).extracting(Entity::name).containsExactly("Boat", "FieldStation");
+        assertThat(Say.understand(design, "rename boat to Ship")
+                        .edit()
+                        .on(design)
+                        .entity("Ship"))
+                .isPresent();
+        assertThat(Say.understand(design, "remove the boats").edit().on(design).entities())
+                .hasSize(1);
+        assertThat(Say.understand(design, "remove the submarine").changes()).isFalse();
+    }
+
+    @Test
+    void whatDeniesOrMakesNoSenseIsNotUnderstood() {
+        assertThat(Say.understand(EMPTY, "a dive does not have many photos").changes())
+                .isFalse();
+        assertThat(Say.understand(EMPTY, "many many many").changes()).isFalse();
+        assertThat(Say.understand(EMPTY, "a photo belongs somewhere or to of").problem())
+                .contains("a photo belongs to a dive");
+        assertThat(Say.understand(Samples.demo(), "specimens of of of").changes())
+                .isFalse();
+    }
+
+    @Property(tries = 400, seed = "20261125")
+    void whateverIsSaidLeavesADesignThatCanBeWrittenAndRead(@ForAll String said) {
+        Design demo = Samples.demo();
+        Design after = Say.understand(demo, said).edit().on(demo);
+        assertThat(Notation.parse(Notation.print(after)).value()).isEqualTo(after);
+    }
+}
