@@ -19,9 +19,9 @@ class KeyboardOnlyTest extends WindowTest {
         push(KeyCode.ENTER);
         until("its lines can be typed", () -> focused("card-lines"));
         push(KeyCode.CONTROL, KeyCode.END);
-        push(KeyCode.TAB);
+        push(KeyCode.ENTER);
         write("height decimal(4,2)");
-        push(KeyCode.TAB);
+        push(KeyCode.ENTER);
         write("at timestamp");
         push(KeyCode.SHIFT, KeyCode.TAB);
         write(" unique");

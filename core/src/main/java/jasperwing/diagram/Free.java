@@ -2,18 +2,28 @@ package jasperwing.diagram;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Neighbours;
 import jasperwing.model.Place;
 import jasperwing.model.Sheet;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
-/** Finds a place for every card that has none: the first free cell of a grid beside what is placed. */
+/**
+ * Finds a place for every card that has none: beside what it is related to, as near as it fits; when it is related to nothing that
+ * stands, or very many have none, in the first free cell of a grid.
+ */
 final class Free {
     private static final double GAP = 70;
     private static final int COLUMN = 320;
+    private static final double STEP = 30;
+
+    /** More cards than this without a place are put in rows, to be arranged. */
+    private static final int MANY = 40;
 
     private Free() {}
 
@@ -36,18 +46,59 @@ final class Free {
                 placed.add(Cards.of(design, entity, new Point(place.x(), place.y()), metrics));
             }
         }
+        return settled(design, homeless, placed, metrics);
+    }
+
+    private static List<Card> settled(Design design, List<Entity> homeless, List<Card> placed, Metrics metrics) {
         int columns = (int) Math.max(3, Math.ceil(Math.sqrt(design.entities().size())));
         BoxIndex taken = new BoxIndex();
         placed.forEach(p -> taken.add(p.box().grown(GAP)));
         int cell = 0;
         for (Entity entity : homeless) {
             Card card = Cards.of(design, entity, new Point(0, 0), metrics);
-            cell = settle(card, taken, columns, cell);
-            card = card.at(corner(cell, columns));
+            Optional<Point> beside = homeless.size() > MANY ? Optional.empty() : wanted(design, entity.name(), placed);
+            if (beside.isPresent()) {
+                card = near(card, beside.get(), taken);
+            } else {
+                cell = settle(card, taken, columns, cell);
+                card = card.at(corner(cell, columns));
+            }
             taken.add(card.box().grown(GAP));
             placed.add(card);
         }
         return placed;
+    }
+
+    /** Right of the middle of all that stand and are related to the entity. */
+    private static Optional<Point> wanted(Design design, String entity, List<Card> placed) {
+        Set<String> related = new HashSet<>(Neighbours.within(design, entity, 1));
+        List<Box> boxes = placed.stream()
+                .filter(c -> related.contains(c.entity()))
+                .map(Card::box)
+                .toList();
+        return boxes.stream()
+                .reduce(Box::union)
+                .map(b -> boxes.size() == 1
+                        ? new Point(b.right() + GAP + 100, b.center().y())
+                        : b.center());
+    }
+
+    /** The card with its middle at the free place nearest to the one wanted, in rings around it. */
+    private static Card near(Card card, Point wanted, BoxIndex taken) {
+        double left = wanted.x() - card.box().width() / 2;
+        double top = wanted.y() - card.box().height() / 2;
+        for (int ring = 0; ; ring++) {
+            for (int i = -ring; i <= ring; i++) {
+                double[][] offsets = {{ring, i}, {i, ring}, {-ring, i}, {i, -ring}};
+                for (double[] offset : offsets) {
+                    Point corner = new Point(Math.rint(left + offset[0] * STEP), Math.rint(top + offset[1] * STEP));
+                    Card tried = card.at(corner);
+                    if (!taken.anyIn(tried.box())) {
+                        return tried;
+                    }
+                }
+            }
+        }
     }
 
     /** The first cell from the given one on that the card fits in. */

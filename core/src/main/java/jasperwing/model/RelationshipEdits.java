@@ -25,6 +25,49 @@ public final class RelationshipEdits {
         };
     }
 
+    /**
+     * Puts one relationship in another's place; a link entity that is new is added beside the first one's area, one that is no longer
+     * named and has nothing of its own is removed.
+     */
+    public static Edit restate(Relationship old, Relationship now) {
+        return design -> {
+            String before = old instanceof Tie tie ? tie.via() : "";
+            String after = now instanceof Tie tie ? tie.via() : "";
+            if (before.equals(after)) {
+                return replace(old, now).on(design);
+            }
+            Edit edit = Edit.NOTHING;
+            Relationship wanted = now;
+            if (!after.isEmpty()) {
+                String name = free(design, after);
+                String area = design.entity(old.from()).map(Entity::area).orElse("");
+                edit = EntityEdits.add(Entity.of(name).withArea(area));
+                wanted = ((Tie) now).withVia(name);
+            }
+            edit = edit.then(replace(old, wanted));
+            if (!before.isEmpty() && isBareLink(design, before)) {
+                edit = edit.then(EntityEdits.remove(before));
+            }
+            return edit.on(design);
+        };
+    }
+
+    private static String free(Design design, String wanted) {
+        String name = wanted;
+        for (int i = 2; design.entity(name).isPresent(); i++) {
+            name = wanted + i;
+        }
+        return name;
+    }
+
+    /** Whether an entity is the link of one relationship and has nothing of its own: no attributes but a key, no other ties. */
+    public static boolean isBareLink(Design design, String entity) {
+        boolean bare = design.entity(entity)
+                .map(e -> e.attributes().stream().allMatch(e::isKey))
+                .orElse(false);
+        return bare && design.isLink(entity) && design.relationshipsOf(entity).size() == 1;
+    }
+
     public static Edit remove(Relationship old) {
         return design -> {
             List<Relationship> all = new ArrayList<>(design.relationships());

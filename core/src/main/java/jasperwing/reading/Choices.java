@@ -6,8 +6,10 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -24,13 +26,29 @@ final class Choices {
             case COUNT -> count(r.forward(), r::withForward);
             case BACK_MUST -> r.back().map(b -> modal(b, back)).orElse(List.of());
             case BACK_COUNT -> r.back().map(b -> count(b, back)).orElse(List.of());
-            case READ_BACK -> List.of(
-                    new Option("not read back", r, true),
-                    new Option("read back", back.apply(new Reading(false, "have", r.backMany(), "")), false));
+            case READ_BACK -> readBack(r, back);
             case DELETE -> deleting(r, phrase.entity());
             case KEEPING -> keeping((OneOf) r);
-            case NONE, VERB, BACK_VERB -> List.of();
+            case LINK -> link((Tie) r);
+            case NONE, VERB, BACK_VERB, ROLE, BACK_ROLE -> List.of();
         };
+    }
+
+    private static List<Option> readBack(Relationship r, Function<Reading, Relationship> back) {
+        Relationship both = r.back().isPresent() ? r : back.apply(new Reading(false, "have", r.backMany(), ""));
+        return List.of(
+                new Option("one way", r.withBack(Optional.empty()), r.back().isEmpty()),
+                new Option("both ways", both, r.back().isPresent()));
+    }
+
+    private static List<Option> link(Tie tie) {
+        String name = Words.pascal(tie.from()) + Words.pascal(tie.to());
+        return List.of(
+                new Option("pairs alone", tie.withVia(""), tie.via().isEmpty()),
+                new Option(
+                        "an entity of its own",
+                        tie.via().isEmpty() ? tie.withVia(name) : tie,
+                        !tie.via().isEmpty()));
     }
 
     private static List<Option> modal(Reading reading, Function<Reading, Relationship> with) {

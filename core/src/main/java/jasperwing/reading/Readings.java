@@ -20,6 +20,15 @@ public final class Readings {
 
     /** All that is said of a relationship, starting with its first entity. */
     public static List<Phrase> whole(Relationship relationship) {
+        return whole(relationship, link -> false);
+    }
+
+    /**
+     * All that is said of a relationship, with how it is kept and what its ends are called.
+     *
+     * @param bare whether a link entity has nothing of its own, so that it could be done without
+     */
+    public static List<Phrase> whole(Relationship relationship, Predicate<String> bare) {
         List<Phrase> phrases = new ArrayList<>();
         start(phrases, relationship.from());
         forward(phrases, relationship);
@@ -28,12 +37,37 @@ public final class Readings {
         if (relationship instanceof OneOf oneOf) {
             phrases.add(Phrase.plain("Kept as "));
             phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
+            phrases.add(Phrase.plain(". "));
+        }
+        if (relationship instanceof Tie tie) {
+            linking(phrases, tie, bare);
+        }
+        if (relationship.back().isPresent()) {
+            phrases.add(Phrase.plain("Read "));
+            phrases.add(Phrase.of("both ways", Slot.READ_BACK));
+            phrases.add(Phrase.plain(", as "));
+            phrases.add(Phrase.of(Roles.forward(relationship), Slot.ROLE));
+            phrases.add(Phrase.plain(" and "));
+            phrases.add(Phrase.of(Roles.back(relationship), Slot.BACK_ROLE));
+            phrases.add(Phrase.plain("."));
+        } else {
+            phrases.add(Phrase.plain("Called "));
+            phrases.add(Phrase.of(Roles.forward(relationship), Slot.ROLE));
             phrases.add(Phrase.plain("."));
         }
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
-            phrases.add(Phrase.plain("Linked by " + tie.via() + "."));
-        }
         return List.copyOf(phrases);
+    }
+
+    private static void linking(List<Phrase> phrases, Tie tie, Predicate<String> bare) {
+        if (tie.shape() == Tie.Shape.MANY_TO_MANY) {
+            phrases.add(Phrase.plain("Linked by "));
+            phrases.add(Phrase.of("pairs alone", Slot.LINK));
+            phrases.add(Phrase.plain(". "));
+        } else if (tie.shape() == Tie.Shape.LINKED) {
+            phrases.add(Phrase.plain("Linked by "));
+            phrases.add(bare.test(tie.via()) ? Phrase.of(tie.via(), Slot.LINK) : Phrase.plain(tie.via()));
+            phrases.add(Phrase.plain(". "));
+        }
     }
 
     /** The relationship as seen from one of its ends, with what deleting a row of that end does. */
@@ -165,9 +199,12 @@ public final class Readings {
         return Choices.of(relationship, phrase);
     }
 
-    /** The relationship with a verb typed into one of its clauses; empty when it is no verb. */
-    public static Optional<Relationship> withVerb(Relationship relationship, Slot slot, String verb) {
-        String clean = verb.strip().replaceAll("\\s+", " ");
+    /** The relationship with a verb or a role typed into its place; empty when it can be neither. */
+    public static Optional<Relationship> withTyped(Relationship relationship, Slot slot, String typed) {
+        String clean = typed.strip().replaceAll("\\s+", " ");
+        if (slot == Slot.ROLE || slot == Slot.BACK_ROLE) {
+            return clean.isEmpty() ? Optional.empty() : Optional.of(withRole(relationship, slot, clean));
+        }
         if (!Reading.isVerb(clean)) {
             return Optional.empty();
         }
@@ -175,5 +212,11 @@ public final class Readings {
                 slot == Slot.VERB
                         ? relationship.withForward(relationship.forward().withVerb(clean))
                         : relationship.withBack(relationship.back().map(b -> b.withVerb(clean))));
+    }
+
+    private static Relationship withRole(Relationship relationship, Slot slot, String role) {
+        return slot == Slot.ROLE
+                ? relationship.withForward(relationship.forward().withRole(role))
+                : relationship.withBack(relationship.back().map(b -> b.withRole(role)));
     }
 }

@@ -12,6 +12,12 @@ public enum Slot {
     BACK_COUNT,
     /** Whether the relationship is known from the far end at all. */
     READ_BACK,
+    /** What the far end is called from the first entity. */
+    ROLE,
+    /** What the first entity is called from the far end. */
+    BACK_ROLE,
+    /** Whether the pairs of a many-to-many are kept by themselves or by an entity. */
+    LINK,
     /** What deleting a row that is pointed to does. */
     DELETE,
     /** How a one-of is kept. */
@@ -19,6 +25,6 @@ public enum Slot {
 
     /** Whether the words are typed rather than chosen. */
     public boolean isTyped() {
-        return this == VERB || this == BACK_VERB;
+        return this == VERB || this == BACK_VERB || this == ROLE || this == BACK_ROLE;
     }
 }

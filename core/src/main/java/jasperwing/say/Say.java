@@ -34,7 +34,16 @@ public final class Say {
 
     private Say() {}
 
+    /** What a text was taken to mean, with what it would add. */
     public static Understanding understand(Design design, String said) {
+        Understanding understanding = meaning(design, said);
+        return understanding.changes() && understanding.additions().isEmpty()
+                ? understanding.withAdditions(
+                        Additions.of(design, understanding.edit().on(design)))
+                : understanding;
+    }
+
+    private static Understanding meaning(Design design, String said) {
         String text = said.strip();
         if (text.isEmpty()) {
             return Understanding.NOTHING;
@@ -74,8 +83,7 @@ public final class Say {
             sentences.add(meaning.sentence());
             guesses.addAll(meaning.guesses());
         }
-        List<String> additions = Additions.of(design, edit.on(design));
-        return new Understanding(edit, sentences, additions, guesses, List.of(), "");
+        return new Understanding(edit, sentences, List.of(), guesses, List.of(), "");
     }
 
     private static Understanding sentence(Design design, String text) {
@@ -90,7 +98,7 @@ public final class Say {
             edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
         }
         edit = edit.then(RelationshipEdits.add(relationship));
-        return Understanding.of(edit, Additions.of(design, edit.on(design)));
+        return Understanding.of(edit, List.of());
     }
 
     private static Understanding entity(Design design, String text) {
@@ -103,7 +111,7 @@ public final class Say {
             return Understanding.goTo(List.of(entity.name()), "There is an entity " + entity.name() + " already.");
         }
         Edit edit = EntityEdits.add(entity);
-        return Understanding.of(edit, Additions.of(design, edit.on(design)));
+        return Understanding.of(edit, List.of());
     }
 
     /** An area, an enum or a sheet, as the notation has it. */
@@ -195,7 +203,7 @@ public final class Say {
         for (String sentence : Sentences.of(text)) {
             String whole =
                     subject.isEmpty() ? sentence : sentence.replaceFirst("(?i)^(it|they|this|these)\\b", subject);
-            Understanding understanding = understand(current, whole);
+            Understanding understanding = meaning(current, whole);
             heard.add(new Heard(whole, understanding));
             current = understanding.edit().on(current);
             subject = subject(current, whole).orElse(subject);
@@ -226,7 +234,7 @@ public final class Say {
         Design current = design;
         List<String> problems = new ArrayList<>();
         for (String sentence : sentences) {
-            Understanding understanding = understand(current, sentence);
+            Understanding understanding = meaning(current, sentence);
             if (!understanding.changes()) {
                 String why = understanding.problem().isEmpty()
                         ? "says nothing that changes the design"

@@ -34,6 +34,10 @@ public record Understanding(
         return new Understanding(edit, List.of(), additions, List.of(), List.of(), "");
     }
 
+    Understanding withAdditions(List<String> found) {
+        return new Understanding(edit, sentences, found, guesses, goTo, problem);
+    }
+
     static Understanding problem(String problem) {
         return new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), List.of(), problem);
     }

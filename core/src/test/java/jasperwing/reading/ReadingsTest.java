@@ -56,13 +56,13 @@ class ReadingsTest {
 
     @Test
     void aVerbIsTakenWhenItIsOne() {
-        assertThat(Readings.withVerb(dives, Slot.VERB, "  be  made on ")
+        assertThat(Readings.withTyped(dives, Slot.VERB, "  be  made on ")
                         .orElseThrow()
                         .forward()
                         .verb())
                 .isEqualTo("be made on");
-        assertThat(Readings.withVerb(dives, Slot.BACK_VERB, "have many")).isEmpty();
-        assertThat(Readings.withVerb(dives, Slot.VERB, "")).isEmpty();
+        assertThat(Readings.withTyped(dives, Slot.BACK_VERB, "have many")).isEmpty();
+        assertThat(Readings.withTyped(dives, Slot.VERB, "")).isEmpty();
     }
 
     @ParameterizedTest

@@ -103,7 +103,7 @@ final class CardEditor extends VBox {
 
     private void key(KeyEvent e) {
         if (e.getCode() == KeyCode.ESCAPE) {
-            escape();
+            leave(warned);
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
             leave(false);
@@ -112,14 +112,6 @@ final class CardEditor extends VBox {
             nameKey(e);
         } else if (lineKey(e)) {
             e.consume();
-        }
-    }
-
-    private void escape() {
-        if (completion.isOpen()) {
-            completion.hide();
-        } else {
-            leave(warned);
         }
     }
 

@@ -21,16 +21,23 @@ import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
+    /** With Ctrl, these mean the same while something is typed. */
+    private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
+
     private final Workspace workspace;
+    private final Appearance appearance;
     private final SheetView sheet;
     private final CardEditing editing;
     private final SheetGestures gestures;
@@ -40,10 +47,14 @@ public final class DrawStage implements Stage {
     private final FindBar find;
     private final BorderPane view = new BorderPane();
     private final VBox start = start();
+    private final Roster roster;
+    private final TextPane text;
+    private final ReadingsPane readings;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
         this.workspace = workspace;
+        this.appearance = appearance;
         sheet = new SheetView(workspace, appearance);
         editing = new CardEditing(workspace, sheet);
         gestures = new SheetGestures(workspace, sheet, editing, new ReadingNote(workspace, sheet));
@@ -56,17 +67,63 @@ public final class DrawStage implements Stage {
         StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, find);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
-        StackPane.setAlignment(selection, Pos.TOP_CENTER);
+        StackPane.setAlignment(selection, Pos.TOP_LEFT);
         StackPane.setAlignment(arranging, Pos.CENTER);
         StackPane.setAlignment(find, Pos.TOP_CENTER);
-        view.setLeft(new Roster(workspace));
+        roster = new Roster(workspace);
+        text = new TextPane(workspace);
+        readings = new ReadingsPane(workspace, prompt);
+        HBox panes = panes();
+        middle.getChildren().add(panes);
+        StackPane.setAlignment(panes, Pos.TOP_RIGHT);
+        view.setLeft(roster);
         view.setCenter(middle);
+        middle.setMinSize(0, 0);
+        view.setMinSize(0, 0);
+        workspace.finishWith(Drawing::placed);
         bind();
         sheet.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        view.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.viewport().view().addListener((o, was, is) -> editing.follow());
         workspace.projection().addListener((o, was, is) -> refresh());
         refresh();
+    }
+
+    private HBox panes() {
+        ToggleButton asText = pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", text);
+        ToggleButton aloud = pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", readings);
+        HBox box = new HBox(6, asText, aloud);
+        box.getStyleClass().add("pane-toggles");
+        box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        view.rightProperty().addListener((o, was, is) -> {
+            asText.setSelected(is == text);
+            aloud.setSelected(is == readings);
+        });
+        return box;
+    }
+
+    private ToggleButton pane(String name, String id, String tip, Region pane) {
+        ToggleButton button = new ToggleButton(name);
+        button.setId(id);
+        button.getStyleClass().add("pill");
+        button.setTooltip(new Tooltip(tip));
+        button.setOnAction(e -> toggle(pane));
+        return button;
+    }
+
+    /** Shows a pane beside the sheet, in place of the roster and the lens, or puts it away. */
+    private void toggle(Region pane) {
+        boolean shows = view.getRight() != pane;
+        view.setRight(shows ? pane : null);
+        view.setLeft(shows ? null : roster);
+        appearance.lens().set(!shows);
+        if (shows && pane == text) {
+            text.shown();
+            text.takeFocus();
+        } else if (shows) {
+            readings.refresh();
+        } else {
+            sheet.requestFocus();
+        }
     }
 
     private static VBox start() {
@@ -105,6 +162,8 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);
         keys.ctrl(KeyCode.A, "Select all cards", this::selectAll);
         keys.ctrl(KeyCode.F, "Find in names, notes and types", find::open);
+        keys.ctrl(KeyCode.T, "The design as text, beside the diagram", () -> toggle(text));
+        keys.ctrl(KeyCode.R, "The design in plain sentences", () -> toggle(readings));
         for (Step step : Step.values()) {
             keys.plain(
                     step.code(),
@@ -125,9 +184,10 @@ public final class DrawStage implements Stage {
         keys.ctrl(KeyCode.P, "Save as a picture", pictures::ask);
     }
 
-    private void key(KeyEvent e) {
+    @Override
+    public void key(KeyEvent e) {
         boolean typing = Typed.isText(e.getTarget());
-        if (!typing || e.isShortcutDown() && e.getCode() == KeyCode.F) {
+        if (!typing || e.isShortcutDown() && EVEN_TYPING.contains(e.getCode())) {
             keys.handle(e);
         }
     }

@@ -1,23 +1,31 @@
 package jasperwing.app.draw;
 
+import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Notes;
+import jasperwing.model.Place;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
+import jasperwing.picture.Typefaces;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What drawing means as edits: pure functions from a gesture's ends to an edit. */
 final class Drawing {
+    /** More cards than this at once are a design that is pasted; they are left to be arranged. */
+    private static final int FEW = 40;
+
     private Drawing() {}
 
     /** A name no entity has yet. */
@@ -76,6 +84,26 @@ final class Drawing {
         String role = Roles.forward(plain);
         String free = free(design, from, role);
         return free.equals(role) ? plain : plain.withForward(plain.forward().withRole(free));
+    }
+
+    /** Gives the entities an edit brought, and that stand nowhere yet, the place they are drawn at, so that they stay there. */
+    static Design placed(Design before, Design after) {
+        Set<String> known = new HashSet<>();
+        before.entities().forEach(e -> known.add(e.name()));
+        Set<String> fresh = new HashSet<>();
+        after.entities().stream()
+                .map(Entity::name)
+                .filter(n -> !known.contains(n) && after.place(n, "").isEmpty())
+                .forEach(fresh::add);
+        if (fresh.isEmpty() || before.entities().isEmpty() && fresh.size() > FEW) {
+            return after;
+        }
+        List<Place> places = SceneBuilder.cards(after, "", Typefaces.get()).stream()
+                .filter(c -> fresh.contains(c.entity()))
+                .map(c -> new Place(
+                        c.entity(), "", (int) c.box().x(), (int) c.box().y()))
+                .toList();
+        return SheetEdits.place(places).on(after);
     }
 
     private static String free(Design design, String holder, String role) {

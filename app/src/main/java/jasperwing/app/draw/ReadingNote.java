@@ -56,8 +56,8 @@ final class ReadingNote {
         Relationship relationship = selected.get();
         ReadingFlow reading = new ReadingFlow(
                 relationship,
-                Readings.whole(relationship),
-                now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
+                Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)),
+                now -> workspace.edit(RelationshipEdits.restate(relationship, now)));
         Label adds = new Label(String.join("\n", adds(relationship)));
         adds.getStyleClass().addAll("code", "quiet-code");
         adds.setWrapText(true);

@@ -28,6 +28,11 @@ import javafx.scene.shape.Rectangle;
 
 /** The sheet: a painted picture of the scene; above it, as nodes, only what is being typed or dragged. */
 final class SheetView extends Region {
+    /** What the bars above and below take of the height. */
+    private static final double TOP = 26;
+
+    private static final double BOTTOM = 48;
+
     private final Workspace workspace;
     private final Viewport viewport = new Viewport();
     private final Paper paper = new Paper();
@@ -126,7 +131,8 @@ final class SheetView extends Region {
     }
 
     void fit() {
-        viewport.fit(scene().bounds(), getWidth(), getHeight() - 60);
+        viewport.fit(scene().bounds(), getWidth(), getHeight() - TOP - BOTTOM);
+        viewport.pan(0, TOP);
     }
 
     private void rebuild() {

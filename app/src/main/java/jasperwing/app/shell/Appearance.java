@@ -22,6 +22,7 @@ public final class Appearance {
     private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
     private final BooleanProperty map = new SimpleBooleanProperty(true);
+    private final BooleanProperty lens = new SimpleBooleanProperty(true);
     private final DoubleProperty scale = new SimpleDoubleProperty(1);
 
     public Appearance(Settings settings) {
@@ -71,6 +72,11 @@ public final class Appearance {
     /** Whether the small map of a sheet that is larger than the window is shown. */
     public BooleanProperty map() {
         return map;
+    }
+
+    /** Whether the lens is shown; not remembered. */
+    public BooleanProperty lens() {
+        return lens;
     }
 
     /** How large the whole window's content is; 1 is its natural size. */

@@ -118,7 +118,11 @@ public final class Lens extends ScrollPane {
         String targets = String.join(", ", relationship.targets());
         heading(relationship.from() + " and " + targets, "a relationship; click a word to change it");
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
-        section("Reads as", List.of(reading(relationship, Readings.whole(relationship))));
+        section(
+                "Reads as",
+                List.of(reading(
+                        relationship,
+                        Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)))));
         section("Stored as", StoredAs.relationship(workspace.projection().get(), relationship));
         section("Becomes", Becomes.relationship(workspace.projection().get(), relationship));
     }
@@ -133,6 +137,6 @@ public final class Lens extends ScrollPane {
 
     private Node reading(Relationship relationship, List<Phrase> phrases) {
         return new ReadingFlow(
-                relationship, phrases, now -> workspace.edit(RelationshipEdits.replace(relationship, now)));
+                relationship, phrases, now -> workspace.edit(RelationshipEdits.restate(relationship, now)));
     }
 }

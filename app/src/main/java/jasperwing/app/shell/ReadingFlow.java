@@ -77,7 +77,7 @@ public final class ReadingFlow extends TextFlow {
         getChildren().set(getChildren().indexOf(word), field);
         field.selectAll();
         field.requestFocus();
-        field.setOnAction(e -> Readings.withVerb(relationship, phrase.slot(), field.getText())
+        field.setOnAction(e -> Readings.withTyped(relationship, phrase.slot(), field.getText())
                 .ifPresentOrElse(change, () -> field.getStyleClass().add("wrong")));
         field.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE) {

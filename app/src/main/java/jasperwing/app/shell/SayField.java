@@ -1,32 +1,49 @@
 package jasperwing.app.shell;
 
 import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.say.Say;
 import jasperwing.say.Understanding;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** Takes a sentence or a name; shows below it, before Enter, what it would do. */
+/**
+ * Takes sentences, names and commands; shows below it, before Enter, what they would do. Of a pasted paragraph each sentence is
+ * taken by itself; what was not understood stays in the field.
+ */
 final class SayField extends HBox {
-    private static final int MOST_SHOWN = 8;
-
     private final Workspace workspace;
-    private final TextField field = new TextField();
-    private final VBox preview = new VBox();
+    private final Supplier<List<Shortcuts.Shortcut>> commands;
+    private final Runnable back;
+    private final TextField field = new Field();
+    private final SayPreview preview = new SayPreview();
     private final List<String> said = new ArrayList<>();
     private int recalled;
+    private int chosen;
 
-    SayField(Workspace workspace) {
+    /**
+     * @param commands what can be done by its name
+     * @param back takes the keyboard back to the stage
+     */
+    SayField(Workspace workspace, Supplier<List<Shortcuts.Shortcut>> commands, Runnable back) {
+        this.back = back;
         this.workspace = workspace;
+        this.commands = commands;
         getStyleClass().add("say");
         setAlignment(Pos.CENTER_LEFT);
         field.setId("say");
@@ -35,17 +52,35 @@ final class SayField extends HBox {
         HBox.setHgrow(field, Priority.ALWAYS);
         Label keys = new Label("Ctrl K");
         keys.getStyleClass().addAll("code", "quiet-code");
+        keys.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(field, keys);
-        preview.getStyleClass().add("say-preview");
-        preview.setId("say-preview");
-        preview.setMaxHeight(USE_PREF_SIZE);
-        preview.setVisible(false);
-        preview.setMouseTransparent(true);
-        field.textProperty().addListener((o, was, is) -> show());
-        field.focusedProperty().addListener((o, was, is) -> {
+        field.textProperty().addListener((o, was, is) -> {
+            chosen = 0;
             show();
         });
+        field.focusedProperty().addListener((o, was, is) -> show());
+        workspace.projection().addListener((o, was, is) -> show());
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** Keeps the lines of a pasted text apart as sentences. */
+    private static final class Field extends TextField {
+        @Override
+        public void paste() {
+            String text = Clipboard.getSystemClipboard().getString();
+            if (text == null || !text.strip().contains("\n")) {
+                super.paste();
+                return;
+            }
+            List<String> lines =
+                    text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
+            StringBuilder joined = new StringBuilder();
+            for (String line : lines) {
+                String end = line.matches(".*[.!?;:,]") ? " " : ". ";
+                joined.append(line.replaceFirst("^[-*\u2022\u2013]\\s+", "")).append(end);
+            }
+            replaceSelection(joined.toString().strip());
+        }
     }
 
     /** What shows, above everything else, what the sentence would do. */
@@ -64,36 +99,103 @@ final class SayField extends HBox {
             e.consume();
         } else if (e.getCode() == KeyCode.ESCAPE) {
             field.clear();
-            getParent().requestFocus();
+            back.run();
             e.consume();
-        } else if (e.getCode() == KeyCode.UP && recalled > 0) {
-            recall(recalled - 1);
-            e.consume();
-        } else if (e.getCode() == KeyCode.DOWN && recalled < said.size()) {
-            recall(recalled + 1);
+        } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
+            arrow(e.getCode() == KeyCode.UP ? -1 : 1);
             e.consume();
         }
     }
 
-    private void recall(int index) {
-        recalled = index;
-        field.setText(index < said.size() ? said.get(index) : "");
-        field.end();
+    /** Chooses among the places to go to and the commands; where there is no choice, brings back what was said before. */
+    private void arrow(int by) {
+        int choices = choices(understood()).size();
+        if (choices > 1) {
+            chosen = Math.floorMod(chosen + by, choices);
+            show();
+        } else if (recalled + by >= 0 && recalled + by <= said.size()) {
+            recalled += by;
+            field.setText(recalled < said.size() ? said.get(recalled) : "");
+            field.end();
+        }
+    }
+
+    private Understanding understood() {
+        return Say.understand(workspace.design(), field.getText());
+    }
+
+    /** Somewhere to go or something to do, by its name. */
+    private record Choice(String words, Runnable action) {}
+
+    private List<Choice> choices(Understanding understanding) {
+        List<Choice> choices = new ArrayList<>();
+        understanding
+                .goTo()
+                .forEach(name -> choices.add(
+                        new Choice("go to " + name, () -> workspace.selection().set(Selection.of(name)))));
+        String typed = field.getText().strip().toLowerCase(Locale.ROOT);
+        if (!understanding.changes() && typed.length() > 1) {
+            for (Shortcuts.Shortcut command : commands.get()) {
+                String what = command.what().toLowerCase(Locale.ROOT);
+                if (what.startsWith(typed) || what.contains(" " + typed)) {
+                    choices.add(new Choice(command.what() + "   " + command.shown(), command.action()));
+                }
+            }
+        }
+        return choices;
     }
 
     private void enter() {
-        Understanding understanding = Say.understand(workspace.design(), field.getText());
-        if (understanding.changes()) {
-            said.add(field.getText());
-            recalled = said.size();
-            Design before = workspace.design();
-            Design after = understanding.edit().on(before);
-            workspace.edit(understanding.edit(), added(before, after));
-            field.clear();
-        } else if (!understanding.goTo().isEmpty()) {
-            workspace.selection().set(Selection.of(understanding.goTo().get(0)));
-            field.clear();
+        String text = field.getText();
+        if (Say.isParagraph(text)) {
+            paragraph(text);
+            return;
         }
+        Understanding understanding = understood();
+        List<Choice> choices = choices(understanding);
+        if (understanding.changes()) {
+            remember(text);
+            Design before = workspace.design();
+            workspace.edit(
+                    understanding.edit(), added(before, understanding.edit().on(before)));
+            field.clear();
+        } else if (chosen < choices.size()) {
+            Choice choice = choices.get(chosen);
+            field.clear();
+            choice.action().run();
+        }
+    }
+
+    /** Does, as one edit, what was understood; the rest stays to be said in other words. */
+    private void paragraph(String text) {
+        List<Say.Heard> heard = Say.paragraph(workspace.design(), text);
+        Edit edit = Edit.NOTHING;
+        List<String> left = new ArrayList<>();
+        for (Say.Heard one : heard) {
+            if (one.understanding().changes()) {
+                edit = edit.then(one.understanding().edit());
+            } else {
+                left.add(one.sentence() + ".");
+            }
+        }
+        if (edit != Edit.NOTHING) {
+            remember(text);
+            Design before = workspace.design();
+            Set<String> fresh = new LinkedHashSet<>();
+            edit.on(before).entities().stream()
+                    .map(Entity::name)
+                    .filter(n -> before.entity(n).isEmpty())
+                    .forEach(fresh::add);
+            workspace.edit(edit, Selection.of(fresh));
+            field.setText(String.join(" ", left));
+            field.end();
+        }
+    }
+
+    private void remember(String text) {
+        said.remove(text);
+        said.add(text);
+        recalled = said.size();
     }
 
     private static Selection added(Design before, Design after) {
@@ -108,33 +210,19 @@ final class SayField extends HBox {
     }
 
     private void show() {
-        preview.getChildren().clear();
-        Understanding understanding = Say.understand(workspace.design(), field.getText());
-        understanding.additions().stream().limit(MOST_SHOWN).forEach(a -> line(a, "say-addition"));
-        if (understanding.additions().size() > MOST_SHOWN) {
-            line("and " + (understanding.additions().size() - MOST_SHOWN) + " more", "quiet");
+        String text = field.getText();
+        if (!field.isFocused()) {
+            preview.setVisible(false);
+            return;
         }
-        understanding.goTo().stream().limit(MOST_SHOWN).forEach(n -> line("go to " + n, "say-go"));
-        if (!understanding.problem().isEmpty()) {
-            line(understanding.problem(), "say-problem");
+        if (Say.isParagraph(text)) {
+            preview.show(Say.paragraph(workspace.design(), text));
+        } else {
+            Understanding understanding = understood();
+            List<String> choices =
+                    choices(understanding).stream().map(Choice::words).toList();
+            preview.show(understanding, choices, chosen);
         }
-        if (understanding.changes()) {
-            line("Enter does it; Ctrl Z takes it back", "quiet");
-        }
-        boolean seen = !preview.getChildren().isEmpty() && field.isFocused();
-        preview.setVisible(seen);
-        if (seen) {
-            var at = preview.getParent().sceneToLocal(localToScene(18, getHeight() + 4));
-            preview.setTranslateX(at.getX());
-            preview.setTranslateY(at.getY());
-            preview.setMaxWidth(getWidth() - 36);
-        }
-    }
-
-    private void line(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        preview.getChildren().add(label);
+        preview.below(this);
     }
 }

@@ -3,6 +3,8 @@ package jasperwing.app.shell;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import javafx.beans.property.BooleanProperty;
 import javafx.event.EventHandler;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
@@ -24,8 +26,6 @@ public final class Shell extends StackPane {
     private final FindingsLine findings;
     private final StackPane middle = new StackPane();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
-    private final Lens lens;
-    private final BorderPane right;
     private final Shortcuts keys = new Shortcuts();
     private Stage current;
 
@@ -42,16 +42,24 @@ public final class Shell extends StackPane {
         this.stages = stages;
         getStyleClass().add("shell");
         rail = new Rail(stages, this::go);
-        topBar = new TopBar(workspace, files, appearance, another, this::showKeys);
+        topBar = new TopBar(
+                workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
-        lens = new Lens(workspace);
-        right = new BorderPane(middle, topBar, lens, findings, null);
+        Lens lens = new Lens(workspace);
+        BorderPane right = new BorderPane(middle, topBar, lens, findings, null);
+        middle.setMinSize(0, 0);
+        appearance.lens().addListener((o, was, is) -> right.setRight(is ? lens : null));
         BorderPane frame = new BorderPane(right, null, null, null, rail);
         files.promptWith(prompt);
         getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
         setAlignment(topBar.preview(), Pos.TOP_LEFT);
         workspace.projection().addListener((o, was, is) -> rail.refresh());
         bind(appearance, another);
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (!e.isConsumed() && !shortcutSheet.isVisible()) {
+                current.key(e);
+            }
+        });
         setOnDragOver(this::dragged);
         setOnDragDropped(this::dropped);
         rail.refresh();
@@ -64,7 +72,7 @@ public final class Shell extends StackPane {
         keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
         keys.ctrl(KeyCode.Y, "", workspace::redo);
         keys.ctrl(KeyCode.J, "Faults and cautions", findings::toggle);
-        keys.ctrl(KeyCode.B, "Show or hide the lens", this::toggleLens);
+        keys.ctrl(KeyCode.B, "Show or hide the lens", () -> flip(appearance.lens()));
         keys.ctrl(KeyCode.S, "Save", files::save);
         keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);
         keys.ctrl(KeyCode.O, "Open a design", files::askOpen);
@@ -101,8 +109,15 @@ public final class Shell extends StackPane {
         }
     }
 
-    private void toggleLens() {
-        right.setRight(right.getRight() == null ? lens : null);
+    private static void flip(BooleanProperty property) {
+        property.set(!property.get());
+    }
+
+    /** What can be done by its name: what keys do everywhere and on this stage. */
+    private List<Shortcuts.Shortcut> commands() {
+        return Stream.concat(current.shortcuts().stream(), keys.all().stream())
+                .filter(s -> !s.what().isEmpty())
+                .toList();
     }
 
     private void showKeys() {

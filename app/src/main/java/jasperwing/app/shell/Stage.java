@@ -2,6 +2,7 @@ package jasperwing.app.shell;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 
 /** A stage of the work, as the rail shows it. */
 public interface Stage {
@@ -22,6 +23,9 @@ public interface Stage {
 
     /** Called when it comes to be seen. */
     default void shown() {}
+
+    /** Called with keys that nothing else in the window made use of. */
+    default void key(KeyEvent event) {}
 
     /** What keys do on it. */
     default List<Shortcuts.Shortcut> shortcuts() {

@@ -1,6 +1,8 @@
 package jasperwing.app.shell;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,11 +27,18 @@ final class TopBar extends HBox {
     private final Button redo = new Button("Redo");
     private final Workspace workspace;
 
-    TopBar(Workspace workspace, Files files, Appearance appearance, Runnable another, Runnable showKeys) {
+    TopBar(
+            Workspace workspace,
+            Files files,
+            Appearance appearance,
+            Runnable another,
+            Runnable showKeys,
+            Supplier<List<Shortcuts.Shortcut>> commands,
+            Runnable back) {
         this.workspace = workspace;
         getStyleClass().add("top-bar");
         setAlignment(Pos.CENTER_LEFT);
-        say = new SayField(workspace);
+        say = new SayField(workspace, commands, back);
         title.setId("design-title");
         title.getStyleClass().add("design-title");
         title.setTooltip(new Tooltip("Click to give the design another name"));

@@ -5,6 +5,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.History;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.BinaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -16,6 +17,7 @@ public final class Workspace {
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private History history;
+    private BinaryOperator<Design> finish = (before, after) -> after;
 
     /** @param from where the design was read from; empty when it has no file yet */
     public Workspace(Design design, Optional<Path> from) {
@@ -52,12 +54,12 @@ public final class Workspace {
     }
 
     public void edit(Edit edit) {
-        move(history.then(edit.on(design())), Optional.empty());
+        move(history.then(finish.apply(design(), edit.on(design()))), Optional.empty());
     }
 
     /** Edits and selects what the edit brought. */
     public void edit(Edit edit, Selection then) {
-        move(history.then(edit.on(design())), Optional.of(then));
+        move(history.then(finish.apply(design(), edit.on(design()))), Optional.of(then));
     }
 
     /**
@@ -76,10 +78,15 @@ public final class Workspace {
             if (!goesOn) {
                 base = design();
             }
-            Design next = edit.on(base);
-            move(goesOn ? history.amended(next) : history.then(next), Optional.empty());
-            mine = next == design() ? next : null;
+            mine = typed(edit.on(base), goesOn);
         }
+    }
+
+    /** @return the design there is now */
+    private Design typed(Design next, boolean amends) {
+        Design finished = finish.apply(design(), next);
+        move(amends ? history.amended(finished) : history.then(finished), Optional.empty());
+        return design();
     }
 
     /** Begins to type. */
@@ -101,6 +108,11 @@ public final class Workspace {
 
     public boolean canRedo() {
         return history.redone().isPresent();
+    }
+
+    /** @param finish completes every edit, given the design before and after it, as part of the same step */
+    public void finishWith(BinaryOperator<Design> finish) {
+        this.finish = finish;
     }
 
     private void move(History next, Optional<Selection> then) {

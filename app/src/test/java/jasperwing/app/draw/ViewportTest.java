@@ -32,9 +32,9 @@ class ViewportTest {
     @Test
     void zoomHasLimits() {
         viewport.zoom(1000, 0, 0);
-        assertThat(viewport.zoom()).isEqualTo(3);
+        assertThat(viewport.zoom()).isEqualTo(4);
         viewport.zoom(1e-6, 0, 0);
-        assertThat(viewport.zoom()).isEqualTo(0.1);
+        assertThat(viewport.zoom()).isEqualTo(0.03);
     }
 
     @Test

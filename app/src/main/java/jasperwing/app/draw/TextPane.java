@@ -1,0 +1,235 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.notation.LineMerge;
+import jasperwing.notation.Notation;
+import jasperwing.notation.Parsed;
+import jasperwing.notation.Problem;
+import jasperwing.notation.TextMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.fxmisc.flowless.VirtualizedScrollPane;
+
+/**
+ * The whole design as text beside the diagram. What is typed takes effect as soon as the text parses; until then the diagram
+ * keeps the last good design and the errors are marked. What is selected and where the caret stands are one.
+ */
+final class TextPane extends VBox {
+    private final Workspace workspace;
+    private final DesignText area = new DesignText();
+    private final Label problem = new Label();
+    private final Button take = new Button("Take the diagram's");
+    private final HBox foot = new HBox(8, problem, take);
+    private Workspace.Typing typing;
+    private String good = "";
+    private List<Problem> problems = List.of();
+    private boolean setting;
+    private boolean following;
+
+    TextPane(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("text-pane");
+        setId("text-pane");
+        area.setId("design-text");
+        area.setAccessibleText("The design as text");
+        problem.setId("text-problem");
+        problem.setWrapText(true);
+        problem.getStyleClass().add("say-problem");
+        HBox.setHgrow(problem, Priority.ALWAYS);
+        take.setMinWidth(USE_PREF_SIZE);
+        take.setOnAction(e -> reset());
+        foot.getStyleClass().add("text-foot");
+        VirtualizedScrollPane<DesignText> scroll = new VirtualizedScrollPane<>(area);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(scroll, foot);
+        typing = workspace.typing();
+        area.multiPlainChanges().subscribe(changes -> typed());
+        area.currentParagraphProperty().addListener((o, was, is) -> select());
+        area.focusedProperty().addListener((o, was, is) -> {
+            typing = workspace.typing();
+            if (!is && problems.isEmpty()) {
+                reset();
+            }
+        });
+        workspace.projection().addListener((o, was, is) -> changed());
+        workspace.selection().addListener((o, was, is) -> follow());
+        say("", false);
+    }
+
+    /** Catches up with what was done while it was away. */
+    void shown() {
+        if (problems.isEmpty()) {
+            reset();
+        } else {
+            changed();
+        }
+    }
+
+    void takeFocus() {
+        area.requestFocus();
+    }
+
+    /** Shows the design as it is, and forgets what did not parse. */
+    private void reset() {
+        good = Notation.print(workspace.design());
+        set(good);
+        read();
+        follow();
+    }
+
+    /** Replaces only the lines that differ, so that the rest of the view stays still. */
+    private void set(String text) {
+        String now = area.getText();
+        if (now.equals(text)) {
+            return;
+        }
+        int start = 0;
+        int least = Math.min(now.length(), text.length());
+        while (start < least && now.charAt(start) == text.charAt(start)) {
+            start++;
+        }
+        int end = 0;
+        while (end < least - start && now.charAt(now.length() - 1 - end) == text.charAt(text.length() - 1 - end)) {
+            end++;
+        }
+        setting = true;
+        area.replaceText(start, now.length() - end, text.substring(start, text.length() - end));
+        setting = false;
+        int first = area.offsetToPosition(start, org.fxmisc.richtext.model.TwoDimensional.Bias.Backward)
+                .getMajor();
+        int last = area.offsetToPosition(text.length() - end, org.fxmisc.richtext.model.TwoDimensional.Bias.Forward)
+                .getMajor();
+        area.highlight(first, last, List.of());
+    }
+
+    private void typed() {
+        if (setting) {
+            return;
+        }
+        Parsed<Design> parsed = read();
+        if (parsed.isSound()) {
+            Design design = parsed.value();
+            good = Notation.print(design);
+            Edit edit = d -> design;
+            typing.edit(edit);
+        }
+    }
+
+    /** Reads the text, marks what is wrong in it, and says the first of it. */
+    private Parsed<Design> read() {
+        Parsed<Design> parsed = Notation.parse(area.getText());
+        Set<Integer> lines = new TreeSet<>();
+        problems.forEach(p -> lines.add(p.line() - 1));
+        problems = parsed.problems();
+        problems.forEach(p -> lines.add(p.line() - 1));
+        lines.add(area.getCurrentParagraph());
+        lines.forEach(l -> area.highlight(l, l, problems));
+        say(
+                problems.stream()
+                        .findFirst()
+                        .map(p -> "Line " + p.line() + ": " + p.sentence()
+                                + (problems.size() > 1 ? "  (and " + (problems.size() - 1) + " more)" : ""))
+                        .orElse(""),
+                false);
+        return parsed;
+    }
+
+    private void say(String text, boolean apart) {
+        problem.setText(text);
+        take.setVisible(apart);
+        take.setManaged(apart);
+        foot.setVisible(!text.isEmpty());
+        foot.setManaged(!text.isEmpty());
+    }
+
+    /** The design changed here or elsewhere; a text that does not parse takes the change in where it can. */
+    private void changed() {
+        if (getScene() == null) {
+            return;
+        }
+        String now = Notation.print(workspace.design());
+        if (now.equals(good)) {
+            return;
+        }
+        if (problems.isEmpty()) {
+            good = now;
+            set(now);
+            read();
+            return;
+        }
+        Optional<String> merged = LineMerge.of(good, area.getText(), now);
+        if (merged.isPresent()) {
+            good = now;
+            set(merged.get());
+            read();
+        } else {
+            say("The diagram has changed where this text does not parse.", true);
+        }
+    }
+
+    private void select() {
+        if (following || setting || !area.isFocused()) {
+            return;
+        }
+        Design design = workspace.design();
+        TextMap.of(area.getText()).at(area.getCurrentParagraph()).ifPresent(span -> {
+            following = true;
+            if (span.kind() == TextMap.Kind.ENTITY
+                    && span.index() < design.entities().size()) {
+                workspace
+                        .selection()
+                        .set(Selection.of(design.entities().get(span.index()).name()));
+            } else if (span.kind() == TextMap.Kind.RELATIONSHIP
+                    && span.index() < design.relationships().size()) {
+                workspace.selection().set(Selection.of(design.relationships().get(span.index())));
+            }
+            following = false;
+        });
+    }
+
+    /** Brings the text of what is selected to be seen, and sets it off. */
+    private void follow() {
+        if (getScene() == null) {
+            return;
+        }
+        TextMap map = TextMap.of(area.getText());
+        Optional<TextMap.Span> span = selected(map);
+        for (int i = 0; i < area.getParagraphs().size(); i++) {
+            int line = i;
+            boolean inside =
+                    span.filter(s -> s.first() <= line && line <= s.last()).isPresent();
+            boolean marked = area.getParagraph(i).getParagraphStyle().contains("selected-line");
+            if (inside != marked) {
+                area.setParagraphStyle(i, inside ? List.of("selected-line") : List.of());
+            }
+        }
+        if (span.isPresent() && !following && !area.isFocused()) {
+            area.moveTo(span.get().first(), 0);
+            area.showParagraphAtTop(Math.max(0, span.get().first() - 3));
+        }
+    }
+
+    private Optional<TextMap.Span> selected(TextMap map) {
+        Selection selection = workspace.selection().get();
+        Design design = workspace.design();
+        if (selection.relationship().isPresent()) {
+            int index = design.relationships().indexOf(selection.relationship().get());
+            return map.of(TextMap.Kind.RELATIONSHIP, index);
+        }
+        return selection
+                .single()
+                .flatMap(name -> map.of(
+                        TextMap.Kind.ENTITY,
+                        design.entities().stream().map(e -> e.name()).toList().indexOf(name)));
+    }
+}

@@ -1,0 +1,232 @@
+package jasperwing.bench;
+
+import jasperwing.app.JasperwingApp;
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Settings;
+import jasperwing.arrange.Arrange;
+import jasperwing.arrange.Progress;
+import jasperwing.model.Design;
+import jasperwing.model.SheetEdits;
+import jasperwing.picture.Typefaces;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.stage.Stage;
+import org.fxmisc.richtext.CodeArea;
+
+/** What can only be measured in a window of 1280 by 800: panning and zooming, a key press on a card, memory. */
+public final class WindowFigures extends Application {
+    private static final int FRAMES = 240;
+    private static final int PRESSES = 60;
+    private static final int LEFT_OUT = 30;
+
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private JasperwingApp.Window window;
+
+    public static void main(String[] args) {
+        System.setProperty("java.awt.headless", "true");
+        launch(args);
+    }
+
+    private static Design arranged(int entities, int attributes, int relationships) {
+        Design design = LargeDesign.of(entities, attributes, relationships);
+        return SheetEdits.place(Arrange.all(design, "", Typefaces.get(), Progress.UNWATCHED)
+                        .orElseThrow())
+                .on(design);
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        Path home = Files.createTempDirectory("jasperwing-bench");
+        String large = getParameters().getRaw().isEmpty()
+                ? ""
+                : getParameters().getRaw().get(0);
+        Design design =
+                large.equals("memory") || large.equals("frames") ? arranged(1000, 10, 2000) : arranged(200, 8, 300);
+        window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home));
+        switch (large) {
+            case "frames" -> frames();
+            case "memory" -> steps.add(this::memory);
+            default -> presses();
+        }
+        steps.add(() -> {
+            Platform.exit();
+            System.exit(0);
+        });
+        after(240, this::next);
+    }
+
+    private void next() {
+        Runnable step = steps.poll();
+        if (step != null) {
+            step.run();
+        }
+    }
+
+    /** Waits for a number of frames. */
+    private static void after(int frames, Runnable then) {
+        new AnimationTimer() {
+            private int left = frames;
+
+            @Override
+            public void handle(long now) {
+                if (left-- <= 0) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
+    }
+
+    private Node sheet() {
+        return window.shell().lookup("#sheet");
+    }
+
+    private void scroll(double dx, double dy, boolean zoom) {
+        Event.fireEvent(
+                sheet(),
+                new ScrollEvent(
+                        ScrollEvent.SCROLL,
+                        300,
+                        300,
+                        300,
+                        300,
+                        false,
+                        zoom,
+                        false,
+                        false,
+                        false,
+                        false,
+                        dx,
+                        dy,
+                        dx,
+                        dy,
+                        ScrollEvent.HorizontalTextScrollUnits.NONE,
+                        0,
+                        ScrollEvent.VerticalTextScrollUnits.NONE,
+                        0,
+                        0,
+                        null));
+    }
+
+    private void frames() {
+        for (int i = 0; i < 6; i++) {
+            steps.add(() -> pan(true));
+            steps.add(() -> {
+                for (int z = 0; z < 8; z++) {
+                    scroll(0, 10, true);
+                }
+                after(30, this::next);
+            });
+        }
+        steps.add(() -> pan(false));
+    }
+
+    /** Pans, and every few frames zooms in and out a step; takes the times between frames. */
+    private void pan(boolean more) {
+        List<Double> times = new ArrayList<>();
+        new AnimationTimer() {
+            private long last;
+            private int frame;
+
+            @Override
+            public void handle(long now) {
+                if (last > 0 && frame > LEFT_OUT) {
+                    times.add((now - last) / 1e6);
+                }
+                last = now;
+                scroll(frame / 60 % 2 == 0 ? -9 : 9, frame / 30 % 2 == 0 ? -7 : 7, false);
+                if (frame % 40 == 0) {
+                    scroll(0, frame / 40 % 2 == 0 ? 10 : -10, true);
+                }
+                if (++frame > FRAMES + LEFT_OUT) {
+                    stop();
+                    report(times);
+                    next();
+                }
+            }
+        }.start();
+    }
+
+    private void report(List<Double> times) {
+        List<Double> sorted = times.stream().sorted().toList();
+        System.out.printf(
+                "pan and zoom 1,000 entities at %s: median %.1f ms, 95 %% within %.1f ms, longest %.1f ms%n",
+                zoom(),
+                sorted.get(sorted.size() / 2),
+                sorted.get(sorted.size() * 95 / 100),
+                sorted.get(sorted.size() - 1));
+    }
+
+    private String zoom() {
+        return window.shell().lookupAll(".sheet-bar .quiet").stream()
+                .filter(n -> n instanceof javafx.scene.control.Label label
+                        && label.getText().endsWith("%"))
+                .map(n -> ((javafx.scene.control.Label) n).getText())
+                .findFirst()
+                .orElse("?");
+    }
+
+    private void presses() {
+        steps.add(() -> {
+            window.workspace().selection().set(Selection.of("Thing5"));
+            sheet().requestFocus();
+            Event.fireEvent(
+                    sheet(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
+            after(60, this::next);
+        });
+        steps.add(() -> press(new ArrayList<>(), 0));
+    }
+
+    /** Types a letter and waits until everything that follows from it has been laid out and painted. */
+    private void press(List<Double> times, int count) {
+        CodeArea lines = (CodeArea) window.shell().lookup("#card-lines");
+        if (count == 0) {
+            lines.insertText(lines.getLength(), "depth decimal(5,1) \"a\"");
+        }
+        if (count >= PRESSES + LEFT_OUT) {
+            List<Double> sorted = times.stream().sorted().toList();
+            System.out.printf(
+                    "key press on a card to everything right, 200 entities: median %.1f ms, 95 %% within %.1f ms%n",
+                    sorted.get(sorted.size() / 2), sorted.get(sorted.size() * 95 / 100));
+            next();
+            return;
+        }
+        long start = System.nanoTime();
+        lines.insertText(lines.getLength() - 1, "b");
+        Runnable[] done = new Runnable[1];
+        done[0] = () -> {
+            window.stage().getScene().removePostLayoutPulseListener(done[0]);
+            if (count >= LEFT_OUT) {
+                times.add((System.nanoTime() - start) / 1e6);
+            }
+            after(2, () -> press(times, count + 1));
+        };
+        window.stage().getScene().addPostLayoutPulseListener(done[0]);
+        Platform.requestNextPulse();
+    }
+
+    private void memory() {
+        System.gc();
+        try (var lines = Files.lines(Path.of("/proc/self/status"))) {
+            lines.filter(l -> l.startsWith("VmRSS"))
+                    .forEach(l -> System.out.println("resident with 1,000 entities open: "
+                            + Long.parseLong(l.replaceAll("\\D", "")) / 1024 + " MB"));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+        after(2, this::next);
+    }
+}

@@ -1,0 +1,74 @@
+package jasperwing.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which lines of a design's text say what. Goes by the first words of lines, so that it holds for a text that does not parse, too;
+ * for one that does, the n-th entity statement is the design's n-th entity, and likewise for relationships.
+ */
+public final class TextMap {
+    /** What a statement is about. */
+    public enum Kind {
+        ENTITY,
+        RELATIONSHIP,
+        OTHER
+    }
+
+    /**
+     * One statement with the lines below it.
+     *
+     * @param index which of its kind, counted from 0
+     * @param first its first line, counted from 0
+     * @param last its last line that is not blank
+     */
+    public record Span(Kind kind, int index, int first, int last) {}
+
+    private final List<Span> spans;
+
+    private TextMap(List<Span> spans) {
+        this.spans = spans;
+    }
+
+    public static TextMap of(String text) {
+        List<Span> spans = new ArrayList<>();
+        String[] lines = text.split("\n", -1);
+        int[] counts = new int[Kind.values().length];
+        for (int i = 0; i < lines.length; i++) {
+            boolean statement =
+                    !lines[i].isBlank() && !Character.isWhitespace(lines[i].charAt(0)) && lines[i].charAt(0) != '#';
+            if (statement) {
+                Kind kind = kind(lines[i]);
+                spans.add(new Span(kind, counts[kind.ordinal()]++, i, i));
+            } else if (!lines[i].isBlank() && Character.isWhitespace(lines[i].charAt(0)) && !spans.isEmpty()) {
+                Span open = spans.remove(spans.size() - 1);
+                spans.add(new Span(open.kind(), open.index(), open.first(), i));
+            }
+        }
+        return new TextMap(List.copyOf(spans));
+    }
+
+    private static Kind kind(String line) {
+        if (line.startsWith("entity ")) {
+            return Kind.ENTITY;
+        }
+        return line.startsWith("each ") ? Kind.RELATIONSHIP : Kind.OTHER;
+    }
+
+    /** All statements, top first. */
+    public List<Span> spans() {
+        return spans;
+    }
+
+    /** The statement a line belongs to. */
+    public Optional<Span> at(int line) {
+        return spans.stream().filter(s -> s.first() <= line && line <= s.last()).findFirst();
+    }
+
+    public Optional<Span> of(Kind kind, int index) {
+        return spans.stream()
+                .filter(s -> s.kind() == kind && s.index() == index)
+                .findFirst();
+    }
+}

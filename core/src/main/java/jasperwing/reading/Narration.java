@@ -1,0 +1,211 @@
+package jasperwing.reading;
+
+import jasperwing.model.Area;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.Literal;
+import jasperwing.model.Members;
+import jasperwing.model.Range;
+import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A design, an area or an entity read out in plain sentences, for someone who does not read diagrams. */
+public final class Narration {
+    private final Design design;
+
+    private Narration(Design design) {
+        this.design = design;
+    }
+
+    /**
+     * What is said under one heading.
+     *
+     * @param level 1 for the design, 2 for an area, 3 for an entity
+     * @param said sentences, each a paragraph
+     * @param facts short lines, one for each attribute
+     * @param relations sentences on how it is related
+     */
+    public record Section(int level, String title, List<String> said, List<String> facts, List<String> relations) {
+        public Section {
+            said = List.copyOf(said);
+            facts = List.copyOf(facts);
+            relations = List.copyOf(relations);
+        }
+    }
+
+    /** The whole design: what it is, then area by area, entity by entity, in the order of the text. */
+    public static List<Section> whole(Design design) {
+        Narration narration = new Narration(design);
+        List<Section> sections = new ArrayList<>();
+        sections.add(narration.head());
+        design.areas().forEach(a -> sections.addAll(area(design, a.name())));
+        List<Entity> homeless = design.entities().stream()
+                .filter(e -> design.area(e.area()).isEmpty())
+                .toList();
+        if (!homeless.isEmpty() && !design.areas().isEmpty()) {
+            sections.add(new Section(2, "In no area", List.of(), List.of(), List.of()));
+        }
+        homeless.forEach(e -> sections.add(narration.entity(e)));
+        return sections;
+    }
+
+    /** One area; nothing when there is none of that name. */
+    public static List<Section> area(Design design, String name) {
+        Narration narration = new Narration(design);
+        List<Section> sections = new ArrayList<>();
+        Optional<Area> area = design.area(name);
+        area.ifPresent(a -> {
+            String doc = a.notes().doc();
+            sections.add(new Section(2, a.name(), doc.isEmpty() ? List.of() : List.of(doc), List.of(), List.of()));
+            design.entities().stream()
+                    .filter(e -> e.area().equals(name))
+                    .forEach(e -> sections.add(narration.entity(e)));
+        });
+        return sections;
+    }
+
+    /** One entity; nothing when there is none of that name. */
+    public static List<Section> entity(Design design, String name) {
+        Narration narration = new Narration(design);
+        return design.entity(name).map(e -> List.of(narration.entity(e))).orElse(List.of());
+    }
+
+    private Section head() {
+        int entities = design.entities().size();
+        int relationships = design.relationships().size();
+        List<String> said = new ArrayList<>();
+        said.add("It keeps " + count(entities, "kind of thing", "kinds of things") + ", tied by "
+                + count(relationships, "relationship", "relationships") + ".");
+        for (EnumType type : design.enums()) {
+            List<String> values = type.values().stream()
+                    .map(v -> v.label().isEmpty() ? Words.spoken(v.name()) : v.label())
+                    .toList();
+            said.add(Readings.article(Words.spoken(type.name())).replaceFirst("^a", "A") + " is one of "
+                    + list(values, "or") + ".");
+        }
+        return new Section(1, design.name(), said, List.of(), List.of());
+    }
+
+    private static String count(int count, String one, String many) {
+        return count + " " + (count == 1 ? one : many);
+    }
+
+    private Section entity(Entity entity) {
+        List<String> said = new ArrayList<>();
+        if (!entity.notes().doc().isEmpty()) {
+            said.add(entity.notes().doc());
+        }
+        if (entity.outside()) {
+            said.add("It lives in another system and is only pointed to.");
+        }
+        identity(entity).ifPresent(said::add);
+        entity.uniques()
+                .forEach(
+                        u -> said.add("No two " + Plurals.plural(entity.name()) + " share the same " + words(u) + "."));
+        if (!entity.shown().isEmpty()) {
+            said.add("It is shown by its " + words(entity.shown()) + ".");
+        }
+        List<String> facts =
+                entity.attributes().stream().map(a -> fact(entity, a)).toList();
+        List<String> relations = new ArrayList<>();
+        for (Relationship relationship : design.relationshipsOf(entity.name())) {
+            relations.add(Readings.text(Readings.from(relationship, entity.name())));
+        }
+        return new Section(3, entity.name(), said, facts, relations);
+    }
+
+    private static Optional<String> identity(Entity entity) {
+        if (entity.key().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of("Each is told apart by its " + words(entity.key()) + ".");
+    }
+
+    private static String words(Members members) {
+        return list(members.names().stream().map(Words::spoken).toList(), "and");
+    }
+
+    private static String list(List<String> names, String word) {
+        int last = names.size() - 1;
+        return last <= 0
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, last)) + " " + word + " " + names.get(last);
+    }
+
+    private String fact(Entity entity, Attribute attribute) {
+        StringBuilder fact = new StringBuilder(
+                attribute.notes().label().isEmpty()
+                        ? Words.spoken(attribute.name())
+                        : attribute.notes().label());
+        fact.append(" \u2013 ")
+                .append(attribute.list() ? "any number of: " : "")
+                .append(type(attribute.type()));
+        attribute.range().ifPresent(r -> fact.append(range(r)));
+        attribute
+                .defaultValue()
+                .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
+        if (attribute.unique()) {
+            fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");
+        }
+        if (attribute.optional()) {
+            fact.append("; may be left empty");
+        }
+        if (!attribute.notes().doc().isEmpty()) {
+            fact.append(". ").append(attribute.notes().doc());
+        }
+        return fact.toString();
+    }
+
+    private static String fallback(Literal literal) {
+        return switch (literal.text()) {
+            case "now" -> "the moment it is written";
+            case "today" -> "the day it is written";
+            default -> literal.text();
+        };
+    }
+
+    private static String range(Range range) {
+        String low = range.from().map(l -> " of at least " + l.text()).orElse("");
+        String high = range.to()
+                .map(h -> (low.isEmpty() ? " of" : " and") + " at most " + h.text())
+                .orElse("");
+        return low + high;
+    }
+
+    private String type(Type type) {
+        if (type instanceof Type.Text text) {
+            return "text of at most " + text.length() + " characters";
+        }
+        if (type instanceof Type.Decimal decimal) {
+            return "a number with " + count(decimal.scale(), "decimal", "decimals");
+        }
+        if (type instanceof Type.Named named) {
+            return design.enumType(named.name()).isPresent()
+                    ? Readings.article(Words.spoken(named.name()))
+                    : named.name();
+        }
+        Scalar scalar = ((Type.Plain) type).scalar();
+        return switch (scalar) {
+            case SERIAL -> "a number that is counted up by itself";
+            case INT, SMALL_INT, BIG_INT -> "a whole number";
+            case UUID -> "an identifier";
+            case BOOLEAN -> "yes or no";
+            case DATE -> "a day";
+            case TIME -> "a time of day";
+            case TIMESTAMP, LOCAL_TIMESTAMP -> "a moment";
+            case REAL -> "a measured number";
+            case LONG_TEXT -> "text of any length";
+            case DURATION -> "a length of time";
+            case BINARY -> "a file";
+            case JSON -> "a structured document";
+        };
+    }
+}

@@ -1,0 +1,51 @@
+package jasperwing.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import org.junit.jupiter.api.Test;
+
+class TextMapTest {
+    @Test
+    void everyEntityAndRelationshipOfTheDemoIsFoundByItsLines() {
+        Design demo = Samples.demo();
+        String text = Notation.print(demo);
+        TextMap map = TextMap.of(text);
+        String[] lines = text.split("\n");
+        for (int i = 0; i < demo.entities().size(); i++) {
+            TextMap.Span span = map.of(TextMap.Kind.ENTITY, i).orElseThrow();
+            assertThat(lines[span.first()])
+                    .startsWith("entity " + demo.entities().get(i).name());
+            assertThat(map.at(span.last())).contains(span);
+        }
+        for (int i = 0; i < demo.relationships().size(); i++) {
+            TextMap.Span span = map.of(TextMap.Kind.RELATIONSHIP, i).orElseThrow();
+            assertThat(lines[span.first()])
+                    .isEqualTo(Notation.print(demo.relationships().get(i)));
+        }
+    }
+
+    @Test
+    void aTextThatDoesNotParseIsMappedToo() {
+        TextMap map = TextMap.of("entity Dive\n  nonsense (((\n\n  more\neach Dive\n# said\n");
+        assertThat(map.at(3)).contains(new TextMap.Span(TextMap.Kind.ENTITY, 0, 0, 3));
+        assertThat(map.at(4)).contains(new TextMap.Span(TextMap.Kind.RELATIONSHIP, 0, 4, 4));
+        assertThat(map.at(5)).isEmpty();
+        assertThat(TextMap.of("").spans()).isEmpty();
+    }
+
+    @Test
+    void changesOfDifferentLinesAreBroughtTogether() {
+        String base = "a\nb\nc\nd\ne";
+        assertThat(LineMerge.of(base, "a\nB\nc\nd\ne", "a\nb\nc\nd\nE\nf")).contains("a\nB\nc\nd\nE\nf");
+        assertThat(LineMerge.of(base, "b\nc\nd\ne", "a\nb\nc\ne")).contains("b\nc\ne");
+        assertThat(LineMerge.of(base, base, "x")).contains("x");
+    }
+
+    @Test
+    void changesOfTheSameLinesAreNot() {
+        assertThat(LineMerge.of("a\nb\nc", "a\nB\nc", "a\nX\nc")).isEmpty();
+        assertThat(LineMerge.of("a\nb\nc", "a\nB\nc", "a\nB\nc")).contains("a\nB\nc");
+    }
+}

@@ -1,0 +1,64 @@
+package jasperwing.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import java.util.List;
+import org.commonmark.parser.Parser;
+import org.commonmark.renderer.text.TextContentRenderer;
+import org.junit.jupiter.api.Test;
+
+class NarrationTest {
+    @Test
+    void anEntityIsReadOutInPlainSentences() {
+        assertThat(NarrationWriter.plain(Narration.entity(Samples.demo(), "Dive")))
+                .isEqualTo(
+                        """
+                        Dive
+                        One descent by one crew.
+                        Each is told apart by its id.
+                        No two Dives share the same expedition and number.
+                        It is shown by its number.
+                          - id \u2013 a number that is counted up by itself
+                          - number \u2013 a whole number of at least 1
+                          - started at \u2013 a moment
+                          - ended at \u2013 a moment; may be left empty
+                          - max depth \u2013 a number with 1 decimal of at least 0 and at most 120
+                          - hazards \u2013 any number of: text of at most 40 characters
+                        Each Dive must belong to one Expedition, which may have many Dives.
+                        Each Dive must be made at one Site, which may have many Dives.
+                        Each Dive may have many Researchers, each of which may join many Dives. Deleting a Dive deletes its Assignments too.
+                        Each Dive may yield many Specimens, each of which must come from one Dive. Deleting a Dive is refused while it has any Specimens.
+                        Each Dive may use many Instruments, each of which may be used on many Dives.
+                        Each Note must be about one of Dive, Specimen or Instrument, which may have many Notes. Deleting a Dive is refused while it has any Notes.
+                        """);
+    }
+
+    @Test
+    void theWholeDesignIsReadOutAreaByArea() {
+        List<Narration.Section> sections = Narration.whole(Samples.demo());
+        assertThat(sections.get(0).title()).isEqualTo("Saltmarsh Field Station");
+        assertThat(sections.get(0).said().get(0)).isEqualTo("It keeps 13 kinds of things, tied by 12 relationships.");
+        assertThat(sections.get(0).said()).contains("An expedition state is one of planned, Under way or closed.");
+        assertThat(sections.stream().filter(s -> s.level() == 3)).hasSize(13);
+        assertThat(Narration.area(Samples.demo(), "Equipment"))
+                .extracting(Narration.Section::title)
+                .containsExactly("Equipment", "Instrument", "Calibration");
+        assertThat(Narration.area(Samples.demo(), "Nowhere")).isEmpty();
+    }
+
+    @Test
+    void namesAndNotesAreTextInMarkdownAndHtml() {
+        Design odd = Samples.design(
+                "entity `<b>*x*</b>`", "  \"# not [a](heading) <script>alert(1)</script>\"", "  `_y_` int");
+        List<Narration.Section> sections = Narration.whole(odd);
+        String html = NarrationWriter.html(sections);
+        assertThat(html).doesNotContain("<script>", "<b>").contains("&lt;script&gt;", "&lt;b&gt;*x*&lt;/b&gt;");
+        String markdown = NarrationWriter.markdown(sections);
+        String read = TextContentRenderer.builder()
+                .build()
+                .render(Parser.builder().build().parse(markdown));
+        assertThat(read).contains("<b>*x*</b>", "# not [a](heading) <script>alert(1)</script>");
+    }
+}
