@@ -60,7 +60,10 @@ abstract class WindowTest extends ApplicationTest {
                 return condition.getAsBoolean();
             });
         } catch (TimeoutException e) {
-            throw new AssertionError("did not happen: " + what + "; the design is " + design(), e);
+            throw new AssertionError(
+                    "did not happen: " + what + "; the focus is on "
+                            + window.stage().getScene().getFocusOwner() + "; the design is " + design(),
+                    e);
         }
     }
 

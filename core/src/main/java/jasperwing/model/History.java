@@ -32,11 +32,6 @@ public final class History {
         return design.equals(present) ? this : new History(design, new Link(present, past), null);
     }
 
-    /** The history with another design instead of the present one: the step that led here now leads there. */
-    public History amended(Design design) {
-        return new History(design, past, null);
-    }
-
     /** One step back; empty when there is none. */
     public Optional<History> undone() {
         return past == null

@@ -102,8 +102,11 @@ final class TextPane extends VBox {
         while (end < least - start && now.charAt(now.length() - 1 - end) == text.charAt(text.length() - 1 - end)) {
             end++;
         }
+        int caret = area.getCaretPosition();
+        int grown = text.length() - now.length();
         setting = true;
         area.replaceText(start, now.length() - end, text.substring(start, text.length() - end));
+        area.moveTo(caret <= start ? caret : caret >= now.length() - end ? caret + grown : start);
         setting = false;
         int first = area.offsetToPosition(start, org.fxmisc.richtext.model.TwoDimensional.Bias.Backward)
                 .getMajor();

@@ -67,26 +67,20 @@ public final class Workspace {
      * between them.
      */
     public final class Typing {
-        private Design base;
+        private History origin;
         private Design mine;
 
         private Typing() {}
 
         /** Does an edit in place of the one typed before. */
         public void edit(Edit edit) {
-            boolean goesOn = mine != null && mine == design();
-            if (!goesOn) {
-                base = design();
+            if (mine == null || mine != design()) {
+                origin = history;
             }
-            mine = typed(edit.on(base), goesOn);
+            Design next = edit.on(origin.present());
+            move(origin.then(finish.apply(origin.present(), next)), Optional.empty());
+            mine = design();
         }
-    }
-
-    /** @return the design there is now */
-    private Design typed(Design next, boolean amends) {
-        Design finished = finish.apply(design(), next);
-        move(amends ? history.amended(finished) : history.then(finished), Optional.empty());
-        return design();
     }
 
     /** Begins to type. */

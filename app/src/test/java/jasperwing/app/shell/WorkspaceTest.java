@@ -3,12 +3,15 @@ package jasperwing.app.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,5 +76,26 @@ class WorkspaceTest {
         assertThat(workspace.path().get()).contains(Path.of("some.wing").toAbsolutePath());
         assertThat(workspace.projection().get().files()).hasSize(2);
         assertThat(workspace.projection().get().schema().table("Dive")).isPresent();
+    }
+
+    @Test
+    void whatIsTypedIsOneStepUnlessSomethingElseIsDoneBetween() {
+        Workspace typed = new Workspace(Samples.design("entity Dive", "  id serial key"), Optional.empty());
+        Workspace.Typing typing = typed.typing();
+        typing.edit(Edit.NOTHING);
+        for (String name : List.of("d", "de", "depth")) {
+            typing.edit(EntityEdits.change(
+                    "Dive", e -> e.withAttributes(List.of(Attribute.of(name, Type.of(Scalar.INT))))));
+        }
+        typed.undo();
+        assertThat(typed.design().entity("Dive").orElseThrow().attribute("id")).isPresent();
+        typed.redo();
+        assertThat(typed.design().entity("Dive").orElseThrow().attribute("depth"))
+                .isPresent();
+        typed.edit(EntityEdits.add(Entity.keyed("Site")));
+        typing.edit(EntityEdits.add(Entity.keyed("Note")));
+        typed.undo();
+        assertThat(typed.design().entity("Note")).isEmpty();
+        assertThat(typed.design().entity("Site")).isPresent();
     }
 }
