@@ -34,6 +34,7 @@ public final class WindowFigures extends Application {
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private JasperwingApp.Window window;
+    private Node sheet;
 
     public static void main(String[] args) {
         System.setProperty("java.awt.headless", "true");
@@ -91,7 +92,10 @@ public final class WindowFigures extends Application {
     }
 
     private Node sheet() {
-        return window.shell().lookup("#sheet");
+        if (sheet == null) {
+            sheet = window.shell().lookup("#sheet");
+        }
+        return sheet;
     }
 
     private void scroll(double dx, double dy, boolean zoom) {

@@ -21,7 +21,12 @@ public record ClassModel(Design design, Schema schema, List<ModelClass> classes,
 
     /** Derives the classes; the physical names are those of PostgreSQL. */
     public static ClassModel of(Design design) {
-        return new ClassModelBuilder(design, Schema.derive(design, Dialect.POSTGRESQL)).build();
+        return of(design, Schema.derive(design, Dialect.POSTGRESQL));
+    }
+
+    /** @param schema of the design, for PostgreSQL */
+    public static ClassModel of(Design design, Schema schema) {
+        return new ClassModelBuilder(design, schema).build();
     }
 
     public Optional<ModelClass> find(String entity) {

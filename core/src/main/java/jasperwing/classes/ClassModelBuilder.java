@@ -63,7 +63,7 @@ final class ClassModelBuilder {
                         a,
                         draft.entity().isKey(a),
                         draft.table().columnsOf(a.name()).stream().findFirst(),
-                        schema.listTable(draft.entity().name(), a.name())))
+                        a.list() ? schema.listTable(draft.entity().name(), a.name()) : Optional.empty()))
                 .filter(p -> p.column().isPresent() || p.listTable().isPresent())
                 .toList();
         return new ModelClass(

@@ -3,9 +3,11 @@ package jasperwing.classes;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaTarget;
 import jasperwing.model.Design;
+import jasperwing.schema.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a design can become in code. */
 public enum Target {
@@ -35,5 +37,14 @@ public enum Target {
     /** All files for a design, sorted by path; the same design gives the same bytes. */
     public List<GeneratedFile> generate(Design design) {
         return JavaTarget.generate(design, JavaOptions.of(design));
+    }
+
+    /**
+     * The files of some entities alone, the same as among all; sorted by path.
+     *
+     * @param schema of the design, for PostgreSQL
+     */
+    public List<GeneratedFile> generate(Design design, Schema schema, Set<String> entities) {
+        return JavaTarget.generate(design, schema, JavaOptions.of(design), entities);
     }
 }

@@ -6,6 +6,7 @@ import jasperwing.diagram.Metrics.Face;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
@@ -38,6 +39,10 @@ final class CardPainter {
 
     void paint(Card card, boolean chosen, boolean rowsHidden) {
         Box box = card.box();
+        if (detail == Detail.NAMES && !chosen) {
+            block(card);
+            return;
+        }
         Color strong = palette.area(card.color());
         if (chosen) {
             Color glow = palette.accent();
@@ -63,12 +68,27 @@ final class CardPainter {
         }
     }
 
+    /** A card from afar: its ground, its spine and, while it can be read, its name. */
+    private void block(Card card) {
+        Box box = card.box();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_OFF);
+        g.setColor(palette.card());
+        g.fill(new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height()));
+        g.setColor(palette.area(card.color()));
+        g.fill(new Rectangle2D.Double(box.x(), box.y(), Math.max(Card.SPINE, 2 / zoom), box.height()));
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        fromAfar(card, palette.area(card.color()));
+    }
+
     /** The name as large as it need be to be read and, unless from very far, the key. */
     private void fromAfar(Card card, Color strong) {
         Box box = card.box();
         double room = box.width() - Card.SPINE - 16;
         double natural = faces.width(card.entity(), Face.TITLE);
         double size = Math.max(TITLE * 0.7, Math.min(LEGIBLE / zoom, TITLE * room / natural));
+        if (size * zoom < 4) {
+            return;
+        }
         g.setColor(palette.ink());
         double x = box.x() + Card.SPINE + 8;
         if (detail == Detail.NAMES) {

@@ -9,10 +9,13 @@ import jasperwing.model.AreaColor;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +24,7 @@ final class LinePainter {
     private static final double ROUND = 8;
     private static final BasicStroke PLAIN = new BasicStroke(1.5f, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
     private static final BasicStroke CHOSEN = new BasicStroke(2.2f, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
+    private static final BasicStroke THIN = new BasicStroke(1f);
     private static final float[] DASHES = {5f, 4f};
 
     private final Graphics2D g;
@@ -41,10 +45,33 @@ final class LinePainter {
         Color color = chosen ? palette.accent() : palette.line();
         g.setStroke(stroke(chosen, dashes && !line.identifying()));
         g.setColor(color);
+        if (detail == Detail.NAMES) {
+            straight(line.points());
+            return;
+        }
         g.draw(rounded(line.points()));
         end(line.start(), color);
         end(line.end(), color);
         label(line.label(), line.labelAt(), chosen ? palette.accent() : palette.quiet());
+    }
+
+    /** As many lines are seen from afar, in whole pixels and without smoothing. */
+    private void straight(List<Point> points) {
+        AffineTransform sheet = g.getTransform();
+        int[] xs = new int[points.size()];
+        int[] ys = new int[points.size()];
+        Point2D at = new Point2D.Double();
+        for (int i = 0; i < xs.length; i++) {
+            sheet.transform(new Point2D.Double(points.get(i).x(), points.get(i).y()), at);
+            xs[i] = (int) at.getX();
+            ys[i] = (int) at.getY();
+        }
+        g.setTransform(new AffineTransform());
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_OFF);
+        g.setStroke(THIN);
+        g.drawPolyline(xs, ys, xs.length);
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setTransform(sheet);
     }
 
     private static BasicStroke stroke(boolean chosen, boolean dashed) {

@@ -24,6 +24,7 @@ final class MiniMap extends Pane {
     private final Appearance appearance;
     private final Canvas canvas = new Canvas(WIDTH, HEIGHT);
     private final Rectangle frame = new Rectangle();
+    private Box bounds = new Box(0, 0, 1, 1);
 
     MiniMap(SheetView sheet, Appearance appearance) {
         this.sheet = sheet;
@@ -49,19 +50,14 @@ final class MiniMap extends Pane {
         draw();
     }
 
-    private Box bounds() {
-        return sheet.scene().bounds().grown(40);
-    }
-
     private double scale() {
-        Box bounds = bounds();
         return Math.min((WIDTH - 2 * MARGIN) / bounds.width(), (HEIGHT - 2 * MARGIN) / bounds.height());
     }
 
     private void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, WIDTH, HEIGHT);
-        Box bounds = bounds();
+        bounds = sheet.scene().bounds().grown(40);
         double scale = scale();
         for (Card card : sheet.scene().cards()) {
             g.setFill(color(card));
@@ -91,7 +87,6 @@ final class MiniMap extends Pane {
     private void follow() {
         Painter.View view = sheet.viewport().view().get();
         Box seen = new Box(view.x(), view.y(), sheet.getWidth() / view.zoom(), sheet.getHeight() / view.zoom());
-        Box bounds = bounds();
         boolean all = seen.x() <= bounds.x() + 40
                 && seen.y() <= bounds.y() + 40
                 && seen.right() >= bounds.right() - 40
@@ -105,7 +100,6 @@ final class MiniMap extends Pane {
     }
 
     private void go(MouseEvent e) {
-        Box bounds = bounds();
         double scale = scale();
         Point to = new Point(bounds.x() + (e.getX() - MARGIN) / scale, bounds.y() + (e.getY() - MARGIN) / scale);
         sheet.viewport().center(to, sheet.getWidth(), sheet.getHeight());

@@ -9,6 +9,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -24,6 +25,7 @@ final class Roster extends VBox {
     private final Workspace workspace;
     private final TextField find = new TextField();
     private final VBox list = new VBox();
+    private Seen seen;
 
     Roster(Workspace workspace) {
         this.workspace = workspace;
@@ -40,12 +42,40 @@ final class Roster extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(find, scroll);
         workspace.projection().addListener((o, was, is) -> refresh());
-        workspace.selection().addListener((o, was, is) -> refresh());
+        workspace.selection().addListener((o, was, is) -> choose());
         refresh();
     }
 
+    /** All that can be seen of a design here. */
+    private record Seen(String find, List<Area> areas, List<Line> lines, List<EnumType> enums) {}
+
+    private record Line(String entity, String area, int attributes, boolean outside) {}
+
+    /** Builds the list anew only when something in it has changed. */
     private void refresh() {
-        Focus.keep(list, this::build);
+        Design design = workspace.design();
+        List<Line> lines = design.entities().stream()
+                .map(e -> new Line(e.name(), e.area(), e.attributes().size(), e.outside()))
+                .toList();
+        Seen now = new Seen(find.getText(), design.areas(), lines, design.enums());
+        if (!now.equals(seen)) {
+            seen = now;
+            Focus.keep(list, this::build);
+        }
+    }
+
+    private void choose() {
+        Set<String> chosen = workspace.selection().get().entities();
+        for (Node node : list.getChildren()) {
+            boolean is = node.getId() != null && chosen.contains(node.getId().substring("roster-".length()));
+            if (is != node.getStyleClass().contains("chosen")) {
+                if (is) {
+                    node.getStyleClass().add("chosen");
+                } else {
+                    node.getStyleClass().remove("chosen");
+                }
+            }
+        }
     }
 
     private void build() {

@@ -5,8 +5,6 @@ import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
-import jasperwing.diagram.Fan;
-import jasperwing.diagram.Line;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Scene;
 import jasperwing.model.Design;
@@ -50,7 +48,7 @@ final class SheetView extends Region {
     SheetView(Workspace workspace, Appearance appearance) {
         this.workspace = workspace;
         this.appearance = appearance;
-        this.handles = new Handles(viewport);
+        this.handles = new Handles();
         getStyleClass().add("sheet");
         setId("sheet");
         setFocusTraversable(true);
@@ -169,7 +167,7 @@ final class SheetView extends Region {
         });
         overlay.resizeRelocate(0, 0, getWidth(), getHeight());
         handles.resizeRelocate(0, 0, getWidth(), getHeight());
-        handles.show(scene(), getWidth(), getHeight());
+        handles.show(scene(), viewport.view().get());
         super.layoutChildren();
     }
 
@@ -195,51 +193,5 @@ final class SheetView extends Region {
             Point at = viewport.toScreen(new Point(b.x(), b.y()));
             return new Box(at.x(), at.y(), b.width() * viewport.zoom(), b.height() * viewport.zoom());
         });
-    }
-
-    /** Invisible nodes where cards, lines and fans are painted: for screen readers, and to find them by name. */
-    private static final class Handles extends Pane {
-        private static final int MOST = 400;
-
-        private final Viewport viewport;
-
-        Handles(Viewport viewport) {
-            this.viewport = viewport;
-            setMouseTransparent(true);
-        }
-
-        void show(Scene scene, double width, double height) {
-            getChildren().clear();
-            for (Card card : scene.cards()) {
-                handle(
-                        "card-" + card.entity(),
-                        card.entity() + ", " + card.rows().size() + " attributes",
-                        card.box());
-            }
-            for (Line line : scene.lines()) {
-                Point middle = line.middle();
-                String name = line.fromEntity() + "-" + line.toEntity();
-                handle(
-                        "line-" + name,
-                        line.relationship().from() + " " + line.label(),
-                        new Box(middle.x() - 3, middle.y() - 3, 6, 6));
-            }
-            for (Fan fan : scene.fans()) {
-                handle("fan-" + fan.relationship().from(), fan.relationship().from() + " " + fan.label(), fan.box());
-            }
-        }
-
-        private void handle(String id, String text, Box box) {
-            if (getChildren().size() >= MOST) {
-                return;
-            }
-            Region region = new Region();
-            region.setId(id);
-            region.setAccessibleText(text);
-            Point at = viewport.toScreen(new Point(box.x(), box.y()));
-            region.resizeRelocate(at.x(), at.y(), box.width() * viewport.zoom(), box.height() * viewport.zoom());
-            region.setManaged(false);
-            getChildren().add(region);
-        }
     }
 }

@@ -21,8 +21,7 @@ final class Becomes {
     private Becomes() {}
 
     static List<Node> entity(Projection projection, String entity) {
-        return projection.files().stream()
-                .filter(f -> f.entity().equals(entity))
+        return projection.files(Set.of(entity)).stream()
                 .limit(1)
                 .map(f -> box(head(f.text())))
                 .toList();
@@ -58,14 +57,15 @@ final class Becomes {
         names.add(Roles.forward(relationship));
         relationship.back().ifPresent(b -> names.add(Roles.back(relationship)));
         List<Node> boxes = new ArrayList<>();
-        for (GeneratedFile file : projection.files()) {
-            boolean concerned = relationship.mentions(file.entity())
-                    || relationship instanceof Tie tie && tie.via().equals(file.entity());
-            if (concerned && !file.entity().isEmpty()) {
-                List<String> lines = fields(file.text(), names);
-                if (!lines.isEmpty()) {
-                    boxes.add(box(lines));
-                }
+        Set<String> concerned = new LinkedHashSet<>(relationship.targets());
+        concerned.add(relationship.from());
+        if (relationship instanceof Tie tie) {
+            concerned.add(tie.via());
+        }
+        for (GeneratedFile file : projection.files(concerned)) {
+            List<String> lines = fields(file.text(), names);
+            if (!lines.isEmpty()) {
+                boxes.add(box(lines));
             }
         }
         return boxes;

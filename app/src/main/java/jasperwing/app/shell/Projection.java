@@ -7,6 +7,7 @@ import jasperwing.model.Design;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.List;
+import java.util.Set;
 
 /** A design with what follows from it. Confined to the window's thread. */
 public final class Projection {
@@ -39,6 +40,11 @@ public final class Projection {
     /** How long deriving and checking took. */
     public double millis() {
         return millis;
+    }
+
+    /** The generated classes of some entities alone. */
+    List<GeneratedFile> files(Set<String> entities) {
+        return Target.JAVA_JAKARTA.generate(design, schema, entities);
     }
 
     /** The generated classes, made when first asked for. */

@@ -8,6 +8,7 @@ import jasperwing.model.Design;
 import jasperwing.model.EnumType;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
+import jasperwing.schema.Schema;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,14 +36,23 @@ public final class JavaTarget {
         return new JavaTarget(ClassModel.of(design), options).run();
     }
 
+    /** The files of some entities alone, as they are among all files; sorted by path. */
+    public static List<GeneratedFile> generate(
+            Design design, Schema schema, JavaOptions options, Set<String> entities) {
+        return new JavaTarget(ClassModel.of(design, schema), options).run(entities);
+    }
+
+    private List<GeneratedFile> run(Set<String> entities) {
+        reserveAll();
+        model.classes().stream()
+                .filter(c -> entities.contains(c.entity().name()))
+                .forEach(this::classFiles);
+        files.sort(Comparator.comparing(GeneratedFile::path));
+        return List.copyOf(files);
+    }
+
     private List<GeneratedFile> run() {
-        model.classes().forEach(c -> reserve(packageOf(c), c.name()));
-        model.enumNames().values().forEach(n -> reserve(options.basePackage(), n));
-        for (ModelClass each : model.classes()) {
-            for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
-                reserve(packageOf(each), subjectName(each, oneOf));
-            }
-        }
+        reserveAll();
         model.classes().forEach(this::classFiles);
         model.design().enums().stream().distinct().forEach(this::enumFile);
         if (usesDuration()) {
@@ -51,6 +61,16 @@ public final class JavaTarget {
         }
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
+    }
+
+    private void reserveAll() {
+        model.classes().forEach(c -> reserve(packageOf(c), c.name()));
+        model.enumNames().values().forEach(n -> reserve(options.basePackage(), n));
+        for (ModelClass each : model.classes()) {
+            for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
+                reserve(packageOf(each), subjectName(each, oneOf));
+            }
+        }
     }
 
     private void enumFile(EnumType type) {
