@@ -46,6 +46,7 @@ final class LinePainter {
         g.setStroke(stroke(chosen, dashes && !line.identifying()));
         g.setColor(color);
         if (detail == Detail.NAMES) {
+            g.setColor(chosen ? color : palette.faintLine());
             straight(line.points());
             return;
         }

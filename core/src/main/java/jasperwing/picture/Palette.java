@@ -76,6 +76,11 @@ public record Palette(
         return mix(area(Optional.of(color)), paper, isDark() ? 0.09 : 0.10);
     }
 
+    /** A line among very many. */
+    Color faintLine() {
+        return mix(line, paper, 0.45);
+    }
+
     private static Color mix(Color strong, Color weak, double share) {
         return new Color(
                 mix(strong.getRed(), weak.getRed(), share),

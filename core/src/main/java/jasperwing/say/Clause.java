@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -19,10 +20,21 @@ final class Clause {
 
     private final Design design;
     private final Nouns nouns;
+    private final Set<String> named;
 
     Clause(Design design) {
+        this(design, Set.of());
+    }
+
+    /** @param named entities that were named just before and may not be there yet */
+    private Clause(Design design, Set<String> named) {
         this.design = design;
         this.nouns = new Nouns(design);
+        this.named = named;
+    }
+
+    private Optional<String> known(String phrase) {
+        return nouns.known(phrase).or(() -> nouns.named(phrase).filter(named::contains));
     }
 
     /** Who does what: the words before what it is done to. */
@@ -75,7 +87,7 @@ final class Clause {
         List<Meaning> meanings = new ArrayList<>();
         Optional<Reading> back = Optional.empty();
         if (!tail.isEmpty()) {
-            Optional<Meaning.Related> said = new Clause(design)
+            Optional<Meaning.Related> said = new Clause(design, Set.of(opening.subject(), target))
                     .read(tail).stream()
                             .filter(m -> m instanceof Meaning.Related)
                             .map(m -> (Meaning.Related) m)
@@ -182,7 +194,7 @@ final class Clause {
     private Optional<Opening> opening(String text) {
         List<String> words = List.of(text.strip().split("\\s+"));
         for (int i = Math.min(words.size() - 1, 5); i >= 1; i--) {
-            Optional<String> known = nouns.known(String.join(" ", words.subList(0, i)));
+            Optional<String> known = known(String.join(" ", words.subList(0, i)));
             if (known.isPresent()) {
                 return opening(known.get(), words, i);
             }

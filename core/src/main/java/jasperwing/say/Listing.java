@@ -86,7 +86,7 @@ final class Listing {
         boolean unique = bare.matches("(?i)unique\\s+.+");
         String said = Nouns.withoutArticle(
                 bare.replaceFirst("(?i)^(optional(ly)?|unique)\\s+", "").replaceFirst("(?i)\\s+\\(optional\\)$", ""));
-        boolean phrase = !bare.equals(item) && said.matches("[\\p{L} ]+");
+        boolean phrase = !bare.equals(item) && said.matches("\\p{Ll}+( [\\p{L} ]+)? (time|date|duration|real|key)");
         Optional<Attribute> written = phrase
                 ? Optional.empty()
                 : Notation.attribute(said)

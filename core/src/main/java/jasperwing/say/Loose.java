@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Understands speech looser than the notation's sentences. What it has to guess it says. */
 final class Loose {
@@ -19,6 +20,9 @@ final class Loose {
     private static final Pattern BOTH = Pattern.compile(
             "(?i)^(?:(?:there is )?(?:a )?many[- ]to[- ]many (?:between )?(.+?) and (.+)|(.+?) and (.+?) (?:are )?many[- ]to[- ]many)$");
     private static final Pattern UNIQUE = Pattern.compile("(?i)^(?:the )?(\\S+) of (.+?) (?:is|are|must be) unique$");
+
+    private static final Pattern AND =
+            Pattern.compile("(?i)^(.+?),?\\s+and\\s+((?:has|have|is|are|belongs?|can|may|must)\\s.+)$");
 
     private final Design design;
     private final Nouns nouns;
@@ -43,7 +47,27 @@ final class Loose {
             return listing;
         }
         List<Meaning> clause = new Clause(design).read(text);
-        return clause.isEmpty() ? new Listing(design).read(text) : clause;
+        if (clause.isEmpty()) {
+            clause = new Listing(design).read(text);
+        }
+        return clause.isEmpty() ? both(text) : clause;
+    }
+
+    /** Two clauses about one subject: {@code a line is for one lot and has a quantity}. */
+    private List<Meaning> both(String text) {
+        Matcher parts = AND.matcher(text);
+        if (!parts.matches()) {
+            return List.of();
+        }
+        List<Meaning> first = new Clause(design).read(parts.group(1));
+        if (first.size() != 1 || !(first.get(0) instanceof Meaning.Related related)) {
+            return List.of();
+        }
+        Design then = related.edit().on(design);
+        List<Meaning> second = new Loose(then).read(related.relationship().from() + " " + parts.group(2));
+        return second.isEmpty()
+                ? List.of()
+                : Stream.concat(first.stream(), second.stream()).toList();
     }
 
     /** Whether several things are listed after a verb of having, or one without a word for how many. */

@@ -39,6 +39,7 @@ class LooseTest {
         a note may be about one of dive, specimen | each Note may be about one of Dive, Specimen, which may have many Note
         students and courses are many-to-many | each Student may have many Course, which may have many Student
         a student takes many courses and each course has many students | each Student may take many Course, which may have many Student
+        Species carry many tags and tags mark many species | each Species may carry many Tag, which may mark many Species
         a diver joins many dives via assignment | each Diver may join many Dive via Assignment, which may have many Diver
         """)
     void isUnderstoodAndShownAsANotationSentence(String said, String sentence) {
@@ -73,6 +74,16 @@ class LooseTest {
                 .containsExactly(
                         "Dive: depth decimal(8,2), startTime time",
                         "each Dive may have many Photo, which must belong to one Dive");
+    }
+
+    @Test
+    void twoClausesAboutOneThingAreTaken() {
+        assertThat(sentences(EMPTY, "An order line is for one seed lot and has a quantity int"))
+                .containsExactly(
+                        "each OrderLine must be for one SeedLot, which may have many OrderLine",
+                        "OrderLine: quantity int");
+        assertThat(sentences(EMPTY, "A remark has a text and a writtenAt timestamp"))
+                .containsExactly("Remark: text long text, writtenAt timestamp");
     }
 
     @Test

@@ -48,8 +48,9 @@ public final class DrawStage implements Stage {
     private final BorderPane view = new BorderPane();
     private final VBox start = start();
     private final Roster roster;
-    private final TextPane text;
-    private final ReadingsPane readings;
+    private final PathPrompt prompt;
+    private TextPane text;
+    private ReadingsPane readings;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
@@ -71,8 +72,7 @@ public final class DrawStage implements Stage {
         StackPane.setAlignment(arranging, Pos.CENTER);
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         roster = new Roster(workspace);
-        text = new TextPane(workspace);
-        readings = new ReadingsPane(workspace, prompt);
+        this.prompt = prompt;
         HBox panes = panes();
         middle.getChildren().add(panes);
         StackPane.setAlignment(panes, Pos.TOP_RIGHT);
@@ -89,41 +89,58 @@ public final class DrawStage implements Stage {
     }
 
     private HBox panes() {
-        ToggleButton asText = pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", text);
-        ToggleButton aloud = pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", readings);
+        ToggleButton asText =
+                pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", this::toggleText);
+        ToggleButton aloud =
+                pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
         HBox box = new HBox(6, asText, aloud);
         box.getStyleClass().add("pane-toggles");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         view.rightProperty().addListener((o, was, is) -> {
-            asText.setSelected(is == text);
-            aloud.setSelected(is == readings);
+            asText.setSelected(is != null && is == text);
+            aloud.setSelected(is != null && is == readings);
         });
         return box;
     }
 
-    private ToggleButton pane(String name, String id, String tip, Region pane) {
+    private ToggleButton pane(String name, String id, String tip, Runnable toggle) {
         ToggleButton button = new ToggleButton(name);
         button.setId(id);
         button.getStyleClass().add("pill");
         button.setTooltip(new Tooltip(tip));
-        button.setOnAction(e -> toggle(pane));
+        button.setOnAction(e -> toggle.run());
         return button;
     }
 
-    /** Shows a pane beside the sheet, in place of the roster and the lens, or puts it away. */
-    private void toggle(Region pane) {
+    private void toggleText() {
+        if (text == null) {
+            text = new TextPane(workspace);
+        }
+        if (toggle(text)) {
+            text.shown();
+            text.takeFocus();
+        }
+    }
+
+    private void toggleReadings() {
+        if (readings == null) {
+            readings = new ReadingsPane(workspace, prompt);
+        }
+        if (toggle(readings)) {
+            readings.refresh();
+        }
+    }
+
+    /** Shows a pane beside the sheet, in place of the roster and the lens, or puts it away. @return whether it is shown */
+    private boolean toggle(Region pane) {
         boolean shows = view.getRight() != pane;
         view.setRight(shows ? pane : null);
         view.setLeft(shows ? null : roster);
         appearance.lens().set(!shows);
-        if (shows && pane == text) {
-            text.shown();
-            text.takeFocus();
-        } else if (shows) {
-            readings.refresh();
-        } else {
+        if (!shows) {
             sheet.requestFocus();
         }
+        return shows;
     }
 
     private static VBox start() {
@@ -162,8 +179,8 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);
         keys.ctrl(KeyCode.A, "Select all cards", this::selectAll);
         keys.ctrl(KeyCode.F, "Find in names, notes and types", find::open);
-        keys.ctrl(KeyCode.T, "The design as text, beside the diagram", () -> toggle(text));
-        keys.ctrl(KeyCode.R, "The design in plain sentences", () -> toggle(readings));
+        keys.ctrl(KeyCode.T, "The design as text, beside the diagram", this::toggleText);
+        keys.ctrl(KeyCode.R, "The design in plain sentences", this::toggleReadings);
         for (Step step : Step.values()) {
             keys.plain(
                     step.code(),
