@@ -15,19 +15,19 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
-import javafx.animation.PauseTransition;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
-import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.fxmisc.richtext.CodeArea;
 
@@ -36,6 +36,12 @@ import org.fxmisc.richtext.CodeArea;
  * typed on. Then mends the fault, writes classes and tables, and closes the window.
  */
 final class Walk {
+    private static final String PARAGRAPH =
+            "We keep boats and skippers. A boat has a name, a unique number plate and an optional length."
+                    + " Each boat belongs to one harbour. A skipper may sail many boats. Fish are slippery.";
+
+    private static final int FRAMES = 36;
+
     private final JasperwingApp.Window window;
     private final Path folder;
     private final Robot robot = new Robot();
@@ -75,13 +81,41 @@ final class Walk {
         step(() -> robot.mouseRelease(MouseButton.PRIMARY));
         picture("relationship");
         step(() -> window.workspace().undo());
+        step(() -> moveToFan("Note"));
+        step(() -> robot.mousePress(MouseButton.PRIMARY));
+        step(() -> moveTo("Taxon"));
+        picture("one-of");
+        step(() -> robot.keyType(KeyCode.ESCAPE));
+        step(() -> robot.mouseRelease(MouseButton.PRIMARY));
         step(this::aside);
+        besides();
+    }
+
+    /** The panes beside the sheet, and the dark theme. */
+    private void besides() {
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> fire("toggle-text"));
+        picture("text");
+        step(() -> fire("toggle-readings"));
+        picture("readings");
+        step(() -> fire("toggle-readings"));
+        step(() -> window.appearance().dark().set(true));
+        picture("dark");
+        step(() -> window.appearance().dark().set(false));
+    }
+
+    private void fire(String id) {
+        ((ToggleButton) window.shell().lookup("#" + id)).fire();
     }
 
     private void say() {
         step(() -> window.shell().lookup("#say").requestFocus());
         step(() -> type("each Dive may have many Photo, which must belong to one Dive"));
         picture("say");
+        step(() -> robot.keyType(KeyCode.ESCAPE));
+        step(() -> window.shell().lookup("#say").requestFocus());
+        step(() -> type(PARAGRAPH));
+        picture("paragraph");
         step(() -> robot.keyType(KeyCode.ESCAPE));
     }
 
@@ -110,17 +144,24 @@ final class Walk {
         steps.add(step);
     }
 
-    /** Gives the window time to paint between steps. */
+    /** Gives the window time to paint between steps: counted in frames, so that a slow machine has more of it. */
     private void next() {
-        PauseTransition pause = new PauseTransition(Duration.millis(500));
-        pause.setOnFinished(e -> {
-            Runnable step = steps.poll();
-            if (step != null) {
-                step.run();
-                next();
+        new AnimationTimer() {
+            private int left = FRAMES;
+
+            @Override
+            public void handle(long now) {
+                if (left-- > 0) {
+                    return;
+                }
+                stop();
+                Runnable step = steps.poll();
+                if (step != null) {
+                    step.run();
+                    Walk.this.next();
+                }
             }
-        });
-        pause.play();
+        }.start();
     }
 
     /** To the middle of a card's left edge, where relationships are drawn from and to. */
@@ -128,6 +169,12 @@ final class Walk {
         Node card = window.shell().lookup("#card-" + entity);
         Bounds bounds = card.localToScreen(card.getBoundsInLocal());
         robot.mouseMove(bounds.getMinX() + 1, bounds.getMaxY() - 8);
+    }
+
+    private void moveToFan(String entity) {
+        Node fan = window.shell().lookup("#fan-" + entity);
+        Bounds bounds = fan.localToScreen(fan.getBoundsInLocal());
+        robot.mouseMove(bounds.getCenterX(), bounds.getCenterY());
     }
 
     private void type(String text) {

@@ -12,7 +12,8 @@ final class Vocabulary {
             "(?:exactly one|only one|just one|at most one|at least one|zero or one|one or more|one or many|zero or more|any number of"
                     + "|a number of|lots of|a lot of|a list of|a set of|a single|several|multiple|various|numerous|many|one)";
 
-    static final Pattern NEGATIVE = Pattern.compile("(?i)\\b(not|cannot|can't|never|no|nor|doesn't|don't)\\b");
+    static final Pattern NEGATIVE =
+            Pattern.compile("(?i)\\b(not|cannot|can't|never|no|nor|none|nobody|nothing|doesn't|don't)\\b");
 
     static final Set<String> MUST = Set.of("must", "shall", "always", "should");
     static final Set<String> MAY = Set.of("may", "can", "might", "could", "sometimes", "optionally", "usually");

@@ -29,9 +29,10 @@ class ReadingsTest {
     @Test
     void aOneOfNamesItsSubjectsAndHowItIsKept() {
         assertThat(Readings.text(Readings.whole(of("each Note may be about one of Dive, Site"))))
-                .isEqualTo("Each Note may be about one of Dive or Site; not read back. "
-                        + "Deleting a Dive is refused while it has any Notes. "
-                        + "Deleting a Site is refused while it has any Notes. Kept as a column for each.");
+                .isEqualTo(
+                        "Each Note may be about one of Dive or Site; not read back. "
+                                + "Deleting a Dive is refused while it has any Notes. "
+                                + "Deleting a Site is refused while it has any Notes. Kept as a column for each. Called subject.");
     }
 
     @Test

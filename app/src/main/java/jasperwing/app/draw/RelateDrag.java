@@ -49,7 +49,7 @@ final class RelateDrag implements Drag {
     public void to(Point at, boolean free) {
         line.setEndX(at.x());
         line.setEndY(at.y());
-        says.relocate(at.x() + 18, at.y() + 22);
+        says.relocate(Math.max(8, Math.min(at.x() + 18, sheet.getWidth() - 310)), at.y() + 22);
         Optional<String> over = target(at);
         line.setVisible(over.isEmpty());
         String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));

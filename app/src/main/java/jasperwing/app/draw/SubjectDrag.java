@@ -13,6 +13,8 @@ import javafx.scene.shape.Line;
 
 /** Drags a fan, or a line to one thing, to a further subject: the relationship becomes a one-of. */
 final class SubjectDrag implements Drag {
+    private static final double WIDTH = 290;
+
     private final Workspace workspace;
     private final SheetView sheet;
     private final Relationship relationship;
@@ -32,6 +34,8 @@ final class SubjectDrag implements Drag {
         says.getStyleClass().add("drag-says");
         says.setText("Let go on a further subject of " + relationship.from());
         says.setMouseTransparent(true);
+        says.setWrapText(true);
+        says.setMaxWidth(WIDTH);
         sheet.overlay().getChildren().addAll(line, says);
     }
 
@@ -39,7 +43,7 @@ final class SubjectDrag implements Drag {
     public void to(Point at, boolean free) {
         line.setEndX(at.x());
         line.setEndY(at.y());
-        says.relocate(at.x() + 16, at.y() + 18);
+        says.relocate(Math.max(8, Math.min(at.x() + 16, sheet.getWidth() - WIDTH - 8)), at.y() + 18);
         Optional<Relationship> result = result(at);
         if (!result.equals(shown)) {
             shown = result;
