@@ -120,7 +120,9 @@ class WaysInTest extends WindowTest {
         push(KeyCode.BACK_SPACE);
         push(KeyCode.BACK_SPACE);
         push(KeyCode.BACK_SPACE);
-        until("it parses again", () -> !sees("#text-problem"));
+        until(
+                "it parses again",
+                () -> ((Label) lookup("#text-problem").query()).getText().isEmpty());
         push(KeyCode.CONTROL, KeyCode.T);
         until("the text is put away", () -> !sees("#text-pane"));
     }

@@ -105,7 +105,17 @@ class CommandLineTest {
         assertThat(Files.readAllBytes(png)).startsWith(0x89, 'P', 'N', 'G');
         assertThat(run("draw", DEMO, "-o", svg.toString(), "--sheet", "Nowhere").err())
                 .contains("there is no sheet Nowhere; there is Fieldwork, Collection");
-        assertThat(run("draw", DEMO, "-o", "marsh.bmp").err()).contains("must end in .svg or .png");
+        assertThat(run("draw", DEMO, "-o", "marsh.bmp").err()).contains("must end in .svg, .png or .pdf");
+        Path pdf = folder.resolve("marsh.pdf");
+        assertThat(run("draw", DEMO, "-o", pdf.toString(), "--dark").code()).isZero();
+        assertThat(Files.readAllBytes(pdf)).startsWith('%', 'P', 'D', 'F');
+        Path large = folder.resolve("large.png");
+        assertThat(run("draw", DEMO, "-o", large.toString(), "--scale", "3").code())
+                .isZero();
+        assertThat(Files.size(large)).isGreaterThan(Files.size(png));
+        Ran scale = run("draw", DEMO, "-o", large.toString(), "--scale", "9");
+        assertThat(scale.code()).isEqualTo(2);
+        assertThat(scale.err()).contains("a scale is from 1 to 4");
     }
 
     @Test

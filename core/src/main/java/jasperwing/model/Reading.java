@@ -3,6 +3,7 @@ package jasperwing.model;
 import java.util.Arrays;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * One direction of a relationship, as it is read aloud: <i>must belong to one Expedition as expedition</i>.
@@ -14,6 +15,7 @@ import java.util.Set;
  */
 public record Reading(boolean must, String verb, boolean many, String role) {
     private static final Set<String> COUNTS = Set.of("one", "many");
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}_'-]+");
 
     public Reading {
         Objects.requireNonNull(role);
@@ -26,7 +28,7 @@ public record Reading(boolean must, String verb, boolean many, String role) {
     public static boolean isVerb(String text) {
         return !text.isEmpty()
                 && Arrays.stream(text.split(" ", -1))
-                        .allMatch(w -> w.matches("[\\p{L}\\p{N}_'-]+") && !COUNTS.contains(w));
+                        .allMatch(w -> WORD.matcher(w).matches() && !COUNTS.contains(w));
     }
 
     public Reading withMust(boolean nowMust) {

@@ -2,10 +2,14 @@ package jasperwing.notation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Cuts one line into tokens and its comment. One pass, linear in the line's length. */
 final class Lexer {
     private static final String SYMBOLS = ",:()?=/*+<>.;[]{}!|&%@$~^-\\";
+
+    private static final Pattern DATE = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+    private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
 
     private final String text;
     private final int line;
@@ -113,8 +117,8 @@ final class Lexer {
             end--;
         }
         String digits = text.substring(at, end);
-        boolean date = digits.matches("\\d{4}-\\d{2}-\\d{2}");
-        if (!date && !digits.matches("-?\\d+(\\.\\d+)?")) {
+        boolean date = DATE.matcher(digits).matches();
+        if (!date && !NUMBER.matcher(digits).matches()) {
             end = at + 1;
             while (end < text.length() && isDigit(text.charAt(end))) {
                 end++;

@@ -10,9 +10,12 @@ import java.util.List;
 /** Reads a type: {@code text(40)}, {@code decimal(5,1)}, one or two words for a scalar, or a declared name. */
 final class TypeParser {
     /** Longest first, so that {@code local timestamp} is not taken for the name {@code local}. */
-    private static final List<Scalar> SCALARS = Arrays.stream(Scalar.values())
+    private static final List<Words> SCALARS = Arrays.stream(Scalar.values())
             .sorted(Comparator.comparing((Scalar s) -> -s.words().length()))
+            .map(s -> new Words(s, s.words().split(" ")))
             .toList();
+
+    private record Words(Scalar scalar, String[] words) {}
 
     private TypeParser() {}
 
@@ -28,9 +31,9 @@ final class TypeParser {
             cursor.next();
             return sized(cursor, first);
         }
-        for (Scalar scalar : SCALARS) {
-            if (cursor.takeWords(scalar.words().split(" "))) {
-                return Type.of(scalar);
+        for (Words each : SCALARS) {
+            if (cursor.takeWords(each.words())) {
+                return Type.of(each.scalar());
             }
         }
         return new Type.Named(cursor.next().text());

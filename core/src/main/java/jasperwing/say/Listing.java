@@ -10,6 +10,7 @@ import jasperwing.notation.AttributeLine;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -114,6 +115,6 @@ final class Listing {
     }
 
     private static String decapitalised(String word) {
-        return word.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + word.substring(1);
+        return word.substring(0, 1).toLowerCase(Locale.ROOT) + word.substring(1);
     }
 }

@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.Interpolator;
 import javafx.animation.Transition;
@@ -111,7 +112,7 @@ final class Arranging extends HBox {
     }
 
     /** A layout that fails leaves the cards where they are; the error goes to the window's thread, where it is reported. */
-    private static Optional<List<Place>> attempt(java.util.function.Supplier<Optional<List<Place>>> work) {
+    private static Optional<List<Place>> attempt(Supplier<Optional<List<Place>>> work) {
         try {
             return work.get();
         } catch (RuntimeException e) {

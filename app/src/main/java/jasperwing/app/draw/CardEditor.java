@@ -7,6 +7,7 @@ import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
@@ -117,10 +118,10 @@ final class CardEditor extends VBox {
 
     private void nameKey(KeyEvent e) {
         if (e.getCode() == KeyCode.TAB && e.isShiftDown()) {
-            neighbours.step(current(), -1);
+            neighbours.step(entity.name(), -1);
             e.consume();
         } else if (e.getCode() == KeyCode.UP) {
-            neighbours.towards(current(), -1);
+            neighbours.towards(entity.name(), -1);
             e.consume();
         } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.TAB) {
             lines.requestFocus();
@@ -150,7 +151,7 @@ final class CardEditor extends VBox {
             return true;
         }
         if (by > 0 && lines.isOnLastLine()) {
-            neighbours.towards(current(), 1);
+            neighbours.towards(entity.name(), 1);
             return true;
         }
         if (by < 0 && lines.isOnFirstLine()) {
@@ -172,7 +173,7 @@ final class CardEditor extends VBox {
     /** To the next line; from the last one to the next card. */
     private boolean on() {
         if (lines.isOnLastLine()) {
-            neighbours.step(current(), 1);
+            neighbours.step(entity.name(), 1);
         } else {
             lines.goToEndOf(lines.getCurrentParagraph() + 1);
         }
@@ -196,8 +197,7 @@ final class CardEditor extends VBox {
             Proposals proposals = AttributeCompletion.of(workspace.design(), entity, lines.beforeCaret());
             boolean atEnd = lines.getCaretColumn() == lines.getParagraphLength(lines.getCurrentParagraph());
             boolean typedWord = proposals.from() < lines.getCaretColumn();
-            completion.show(
-                    atEnd && typedWord ? proposals : new Proposals(0, java.util.List.of()), lines.getCaretBounds());
+            completion.show(atEnd && typedWord ? proposals : new Proposals(0, List.of()), lines.getCaretBounds());
         }
     }
 
@@ -236,11 +236,6 @@ final class CardEditor extends VBox {
         problem.setText(text);
         problem.setVisible(!text.isEmpty());
         problem.setManaged(!text.isEmpty());
-    }
-
-    /** The name the entity has, or will have once the card is left. */
-    private String current() {
-        return entity.name();
     }
 
     /**

@@ -2,6 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.complete.Proposal;
 import jasperwing.complete.Proposals;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
@@ -19,7 +20,7 @@ final class CompletionList extends VBox {
 
     private final Pane overlay;
     private final Consumer<Proposal> taken;
-    private Proposals proposals = new Proposals(0, java.util.List.of());
+    private Proposals proposals = new Proposals(0, List.of());
     private int chosen;
     private boolean meant;
 
