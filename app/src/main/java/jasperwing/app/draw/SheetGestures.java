@@ -116,7 +116,7 @@ final class SheetGestures {
                 && !on.relationship().forward().many()) {
             return new SubjectDrag(workspace, sheet, on.relationship(), pressedAt, note::open);
         }
-        if (pressedOn instanceof Hit.OnCard card && isMargin(card)) {
+        if (pressedOn instanceof Hit.OnCard card && isMargin(card, pressedAt)) {
             return new AttributeDrag(workspace, sheet, card.card(), card.row());
         }
         if (pressedOn instanceof Hit.OnCard) {
@@ -125,9 +125,9 @@ final class SheetGestures {
         return new Drag.Band(workspace, sheet, pressedAt);
     }
 
-    /** Whether the mouse went down left of an attribute's name, where it is taken by. */
-    private boolean isMargin(Hit.OnCard on) {
-        double x = sheet.viewport().toSheet(pressedAt.x(), pressedAt.y()).x();
+    /** Whether a point of the view lies left of an attribute's name, where the attribute is taken by. */
+    private boolean isMargin(Hit.OnCard on, Point at) {
+        double x = sheet.viewport().toSheet(at.x(), at.y()).x();
         return on.row() >= 0 && x - on.card().box().x() < Card.TEXT_LEFT - 2;
     }
 
@@ -164,11 +164,7 @@ final class SheetGestures {
         if (hit instanceof Hit.OnEdge) {
             sheet.setCursor(Cursor.CROSSHAIR);
         } else {
-            boolean margin = hit instanceof Hit.OnCard card
-                    && card.row() >= 0
-                    && sheet.viewport().toSheet(e.getX(), e.getY()).x()
-                                    - card.card().box().x()
-                            < Card.TEXT_LEFT - 2;
+            boolean margin = hit instanceof Hit.OnCard card && isMargin(card, new Point(e.getX(), e.getY()));
             sheet.setCursor(hit instanceof Hit.Paper ? Cursor.DEFAULT : margin ? Cursor.OPEN_HAND : Cursor.HAND);
         }
     }
