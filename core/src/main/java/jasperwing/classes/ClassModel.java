@@ -1,22 +1,27 @@
 package jasperwing.classes;
 
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/**
- * The classes of a design.
- *
- * @param classes in the order of the design; outside entities have none
- * @param enumNames the class names of the enums, by their names in the design
- */
-public record ClassModel(Design design, Schema schema, List<ModelClass> classes, Map<String, String> enumNames) {
-    public ClassModel {
-        classes = List.copyOf(classes);
-        enumNames = Map.copyOf(enumNames);
+/** The classes of a design, each made when it is first asked for. Confined to one thread. */
+public final class ClassModel {
+    private final Design design;
+    private final ClassModelBuilder builder;
+    private final MemberNames names;
+    private final Map<String, Optional<ModelClass>> known = new HashMap<>();
+
+    private ClassModel(Design design, Schema schema) {
+        this.design = design;
+        this.names = new MemberNames(design);
+        this.builder = new ClassModelBuilder(design, schema, names);
     }
 
     /** Derives the classes; the physical names are those of PostgreSQL. */
@@ -26,10 +31,40 @@ public record ClassModel(Design design, Schema schema, List<ModelClass> classes,
 
     /** @param schema of the design, for PostgreSQL */
     public static ClassModel of(Design design, Schema schema) {
-        return new ClassModelBuilder(design, schema).build();
+        return new ClassModel(design, schema);
+    }
+
+    public Design design() {
+        return design;
+    }
+
+    /** All classes, in the order of the design; outside entities have none. */
+    public List<ModelClass> classes() {
+        return entities().flatMap(e -> find(e).stream()).toList();
+    }
+
+    private Stream<String> entities() {
+        return design.entities().stream().map(Entity::name).distinct();
+    }
+
+    /** The names of all classes that are made of entities, by the entities' names in the design's order. */
+    public Map<String, String> classNames() {
+        Map<String, String> all = new LinkedHashMap<>();
+        entities().filter(builder::hasClass).forEach(e -> all.put(e, names.className(e)));
+        return all;
+    }
+
+    /** The class names of the enums, by their names in the design. */
+    public Map<String, String> enumNames() {
+        return names.enums();
     }
 
     public Optional<ModelClass> find(String entity) {
-        return classes.stream().filter(c -> c.entity().name().equals(entity)).findFirst();
+        Optional<ModelClass> found = known.get(entity);
+        if (found == null) {
+            found = builder.build(entity);
+            known.put(entity, found);
+        }
+        return found;
     }
 }

@@ -4,6 +4,7 @@ import jasperwing.classes.MemberNames.End;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
+import jasperwing.model.Mentions;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -17,22 +18,26 @@ import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Builds the class model: a draft per entity, filled relationship by relationship. */
+/** Builds classes one at a time: a draft for it and for what it is related to, filled relationship by relationship. */
 final class ClassModelBuilder {
     private final Design design;
     private final Schema schema;
     private final MemberNames names;
-    private final Map<String, Draft> drafts = new LinkedHashMap<>();
+    private final Map<String, Entity> entities = new HashMap<>();
+    private final Mentions mentions;
+    private Map<String, Draft> drafts = Map.of();
 
-    ClassModelBuilder(Design design, Schema schema) {
+    ClassModelBuilder(Design design, Schema schema, MemberNames names) {
         this.design = design;
         this.schema = schema;
-        this.names = new MemberNames(design);
+        this.names = names;
+        this.mentions = new Mentions(design);
+        design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
     }
 
     private record Draft(
@@ -42,16 +47,23 @@ final class ClassModelBuilder {
             List<Association> back,
             List<ModelClass.SubjectOf> of) {}
 
-    ClassModel build() {
-        for (Entity entity : design.entities()) {
-            schema.table(entity.name())
-                    .ifPresent(t -> drafts.putIfAbsent(
-                            entity.name(),
-                            new Draft(entity, t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>())));
-        }
-        design.relationships().stream().distinct().forEach(this::relationship);
-        List<ModelClass> classes = drafts.values().stream().map(this::finished).toList();
-        return new ClassModel(design, schema, classes, names.enums());
+    /** Whether rows of the entity are kept here, so that it has a class. */
+    boolean hasClass(String entity) {
+        return schema.table(entity).isPresent();
+    }
+
+    /** The class of an entity; none when it is outside or unknown. */
+    Optional<ModelClass> build(String entity) {
+        drafts = new HashMap<>();
+        mentions.of(entity).stream().distinct().forEach(this::relationship);
+        return Optional.ofNullable(draft(entity)).map(this::finished);
+    }
+
+    /** The draft of an entity; null when it has no class. */
+    private Draft draft(String entity) {
+        return drafts.computeIfAbsent(entity, name -> schema.table(name)
+                .map(t -> new Draft(entities.get(name), t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>()))
+                .orElse(null));
     }
 
     private ModelClass finished(Draft draft) {
@@ -67,7 +79,7 @@ final class ClassModelBuilder {
                 .filter(p -> p.column().isPresent() || p.listTable().isPresent())
                 .toList();
         return new ModelClass(
-                draft.entity(), names.className(draft.entity()), draft.table(), properties, all, draft.of());
+                draft.entity(), names.className(draft.entity().name()), draft.table(), properties, all, draft.of());
     }
 
     private void relationship(Relationship relationship) {
@@ -84,7 +96,7 @@ final class ClassModelBuilder {
     }
 
     private void tied(Tie tie) {
-        Draft holder = drafts.get(tie.holder());
+        Draft holder = draft(tie.holder());
         if (holder == null) {
             return;
         }
@@ -93,11 +105,11 @@ final class ClassModelBuilder {
         End held = tie.fromHolds() ? End.BACK : End.FORWARD;
         String name = names.end(tie, tie.holder(), holding);
         String backName = names.end(tie, tie.parent(), held);
-        boolean readBack = tie.held().isPresent() && drafts.containsKey(tie.parent());
+        boolean readBack = tie.held().isPresent() && hasClass(tie.parent());
         boolean kept = reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
         if (readBack && kept) {
             boolean many = tie.shape() == Tie.Shape.ONE_TO_MANY;
-            drafts.get(tie.parent())
+            draft(tie.parent())
                     .back()
                     .add(new Association.Inverse(
                             backName, tie.holder(), name, many, tie.onDelete(tie.parent()), role.must()));
@@ -109,7 +121,7 @@ final class ClassModelBuilder {
         boolean key = isKey(holder, role);
         List<ForeignKey> foreignKeys = holder.table().foreignKeysOf(role);
         for (ForeignKey foreignKey : foreignKeys) {
-            if (drafts.containsKey(role.target())) {
+            if (hasClass(role.target())) {
                 holder.references().add(toOne(name, foreignKey, role, key, inverse));
             } else {
                 holder.references().addAll(outside(holder, foreignKey, name, role.must(), key));
@@ -147,8 +159,8 @@ final class ClassModelBuilder {
 
     private void joined(Tie tie) {
         Optional<Table> table = schema.joinTable(tie);
-        Draft owner = drafts.get(tie.from());
-        Draft other = drafts.get(tie.to());
+        Draft owner = draft(tie.from());
+        Draft other = draft(tie.to());
         if (table.isEmpty() || owner == null || other == null) {
             return;
         }
@@ -161,7 +173,7 @@ final class ClassModelBuilder {
     }
 
     private void linked(Tie tie) {
-        Draft link = drafts.get(tie.via());
+        Draft link = draft(tie.via());
         if (link == null) {
             return;
         }
@@ -170,8 +182,8 @@ final class ClassModelBuilder {
         String toLinks = names.end(tie, tie.to(), End.LINKS_OF_TO);
         String fromRole = names.end(tie, tie.via(), End.LINK_FROM);
         String toRole = names.end(tie, tie.via(), End.LINK_TO);
-        Draft from = drafts.get(tie.from());
-        Draft to = drafts.get(tie.to());
+        Draft from = draft(tie.from());
+        Draft to = draft(tie.to());
         boolean backRead = tie.back().isPresent() && to != null;
         boolean fromKept =
                 reference(link, roles.get(0), fromRole, from == null ? Optional.empty() : Optional.of(fromLinks));
@@ -200,7 +212,7 @@ final class ClassModelBuilder {
     }
 
     private void oneOf(OneOf oneOf) {
-        Draft holder = drafts.get(oneOf.from());
+        Draft holder = draft(oneOf.from());
         if (holder == null) {
             return;
         }
@@ -209,7 +221,7 @@ final class ClassModelBuilder {
         if (oneOf.kept() == Keeping.KIND_AND_ID) {
             List<Column> columns = holder.table().columnsOf(role.name());
             List<String> known =
-                    oneOf.subjects().stream().filter(drafts::containsKey).toList();
+                    oneOf.subjects().stream().filter(this::hasClass).toList();
             holder.references()
                     .add(new Association.OneOfKind(
                             name,
@@ -230,7 +242,7 @@ final class ClassModelBuilder {
         for (ForeignKey key : holder.table().foreignKeysOf(role)) {
             String subject = key.targetEntity();
             String field = names.subject(oneOf, subject);
-            Draft target = drafts.get(subject);
+            Draft target = draft(subject);
             if (target == null) {
                 outside.addAll(outside(holder, key, field, false, false));
                 continue;

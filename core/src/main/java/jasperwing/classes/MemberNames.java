@@ -3,6 +3,7 @@ package jasperwing.classes;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Mentions;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -15,7 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Decides the name of every class and property once, before anything is built. */
+/** Decides the name of every class and property once, whichever is asked for first. */
 final class MemberNames {
     /** Which property of a relationship is meant. */
     enum End {
@@ -27,103 +28,117 @@ final class MemberNames {
         LINKS_OF_TO
     }
 
-    private record Key(String entity, End end) {}
-
-    private record OwnAttribute(String entity, Attribute attribute) {}
-
     private final Map<String, String> classes = new HashMap<>();
     private final Map<String, String> enums = new HashMap<>();
-    private final Map<String, Identifiers> scopes = new HashMap<>();
-    private final Map<OwnAttribute, String> attributes = new HashMap<>();
-    private final Map<Relationship, Map<Key, String>> ends = new HashMap<>();
-    private final Map<Relationship, Map<String, String>> subjects = new HashMap<>();
+    private final Map<String, Entity> entities = new HashMap<>();
+    private final Map<String, Scope> scopes = new HashMap<>();
+    private final Mentions mentions;
 
     MemberNames(Design design) {
         Identifiers classNames = new Identifiers(0);
+        mentions = new Mentions(design);
         for (Entity entity : design.entities()) {
-            classes.putIfAbsent(entity.name(), classNames.take(className(entity.name())));
-            for (Attribute attribute : entity.attributes()) {
-                attributes.put(new OwnAttribute(entity.name(), attribute), take(entity.name(), attribute.name()));
+            if (entities.putIfAbsent(entity.name(), entity) == null) {
+                classes.put(entity.name(), classNames.take(wantedClass(entity.name())));
             }
         }
-        design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(className(n))));
-        List<Relationship> distinct = design.relationships().stream().distinct().toList();
-        for (Relationship relationship : distinct) {
-            ends.put(relationship, new HashMap<>());
-            forward(relationship);
-        }
-        distinct.forEach(this::backward);
+        design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
     }
 
-    private void forward(Relationship relationship) {
-        if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
-            put(tie, tie.via(), End.LINK_FROM, Roles.linkFrom(tie));
-            put(tie, tie.via(), End.LINK_TO, Roles.linkTo(tie));
+    /** The properties of one class. Attributes are named first, then what it says of others, then what others say of it. */
+    private final class Scope {
+        private record Key(Relationship relationship, End end) {}
+
+        private final String entity;
+        private final Identifiers taken = new Identifiers(0);
+        private final Map<Attribute, String> attributes = new HashMap<>();
+        private final Map<Key, String> ends = new HashMap<>();
+        private final Map<OneOf, Map<String, String>> subjects = new HashMap<>();
+
+        Scope(String entity) {
+            this.entity = entity;
+            if (entities.containsKey(entity)) {
+                entities.get(entity).attributes().forEach(a -> attributes.put(a, take(a.name())));
+            }
+            List<Relationship> distinct =
+                    mentions.of(entity).stream().distinct().toList();
+            distinct.forEach(this::forward);
+            distinct.forEach(this::backward);
         }
-        put(relationship, relationship.from(), End.FORWARD, Roles.forward(relationship));
-        if (relationship instanceof OneOf oneOf) {
-            subjects.put(oneOf, new HashMap<>());
-            for (String subject : oneOf.subjects()) {
-                String wanted = Roles.forward(oneOf) + " " + classes.getOrDefault(subject, className(subject));
-                subjects.get(oneOf).put(subject, take(oneOf.from(), wanted));
+
+        private void forward(Relationship relationship) {
+            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+                put(tie, tie.via(), End.LINK_FROM, Roles.linkFrom(tie));
+                put(tie, tie.via(), End.LINK_TO, Roles.linkTo(tie));
+            }
+            put(relationship, relationship.from(), End.FORWARD, Roles.forward(relationship));
+            if (relationship instanceof OneOf oneOf && oneOf.from().equals(entity)) {
+                Map<String, String> names = new HashMap<>();
+                for (String subject : oneOf.subjects()) {
+                    String wanted = Roles.forward(oneOf) + " " + classes.getOrDefault(subject, wantedClass(subject));
+                    names.put(subject, take(wanted));
+                }
+                subjects.put(oneOf, names);
             }
         }
-    }
 
-    private void backward(Relationship relationship) {
-        if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
-            String links = Plurals.plural(Words.camel(tie.via()));
-            String as = tie.isSelf() ? "As" : "";
-            put(
-                    tie,
-                    tie.from(),
-                    End.LINKS_OF_FROM,
-                    links + (as.isEmpty() ? "" : as + Words.pascal(Roles.linkFrom(tie))));
-            put(tie, tie.to(), End.LINKS_OF_TO, links + (as.isEmpty() ? "" : as + Words.pascal(Roles.linkTo(tie))));
+        private void backward(Relationship relationship) {
+            if (relationship instanceof OneOf) {
+                relationship.targets().forEach(t -> put(relationship, t, End.BACK, Roles.back(relationship)));
+                return;
+            }
+            Tie tie = (Tie) relationship;
+            if (tie.shape() == Tie.Shape.LINKED) {
+                put(tie, tie.from(), End.LINKS_OF_FROM, links(tie, Roles.linkFrom(tie)));
+                put(tie, tie.to(), End.LINKS_OF_TO, links(tie, Roles.linkTo(tie)));
+            }
+            boolean held = !tie.fromHolds() && tie.back().isEmpty();
+            put(tie, tie.to(), End.BACK, held ? Roles.holding(tie) : Roles.back(tie));
         }
-        if (relationship instanceof OneOf) {
-            relationship.targets().forEach(t -> put(relationship, t, End.BACK, Roles.back(relationship)));
-        } else {
-            String back = relationship instanceof Tie tie
-                            && !tie.fromHolds()
-                            && tie.back().isEmpty()
-                    ? Roles.holding(tie)
-                    : Roles.back(relationship);
-            put(relationship, relationship.targets().get(0), End.BACK, back);
+
+        private static String links(Tie tie, String role) {
+            return Plurals.plural(Words.camel(tie.via())) + (tie.isSelf() ? "As" + Words.pascal(role) : "");
+        }
+
+        private void put(Relationship relationship, String of, End end, String wanted) {
+            if (of.equals(entity)) {
+                ends.put(new Key(relationship, end), take(wanted));
+            }
+        }
+
+        private String take(String wanted) {
+            return taken.take(propertyName(wanted));
         }
     }
 
-    private void put(Relationship relationship, String entity, End end, String wanted) {
-        ends.get(relationship).put(new Key(entity, end), take(entity, wanted));
+    private Scope scope(String entity) {
+        return scopes.computeIfAbsent(entity, Scope::new);
     }
 
-    private String take(String entity, String wanted) {
-        return scopes.computeIfAbsent(entity, e -> new Identifiers(0)).take(propertyName(wanted));
-    }
-
-    String className(Entity entity) {
-        return classes.get(entity.name());
+    String className(String entity) {
+        return classes.get(entity);
     }
 
     /** The class names of the enums, by their names in the design. */
     Map<String, String> enums() {
-        return enums;
+        return Map.copyOf(enums);
     }
 
     String attribute(String entity, Attribute attribute) {
-        return attributes.get(new OwnAttribute(entity, attribute));
+        return scope(entity).attributes.get(attribute);
     }
 
     String end(Relationship relationship, String entity, End end) {
-        return ends.get(relationship).get(new Key(entity, end));
+        return scope(entity).ends.get(new Scope.Key(relationship, end));
     }
 
     /** The property that refers to one of the subjects of a one-of. */
     String subject(OneOf oneOf, String subject) {
-        return subjects.get(oneOf).get(subject);
+        return scope(oneOf.from()).subjects.get(oneOf).get(subject);
     }
 
-    static String className(String name) {
+    /** What a class is called before clashes are settled. */
+    private static String wantedClass(String name) {
         return safe(Words.pascal(name), "Entity");
     }
 

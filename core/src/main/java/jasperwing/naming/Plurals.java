@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.atteo.evo.inflector.English;
@@ -45,37 +43,15 @@ public final class Plurals {
             "biases",
             "pancreases");
 
-    /** What was asked for before; names come again with every edit. */
-    private static final Map<String, String> PLURALS = new Remembered();
+    private static final Remembered<String> PLURALS = new Remembered<>(Plurals::formPlural);
 
-    private static final Map<String, String> SINGULARS = new Remembered();
-
-    private static final int MOST_REMEMBERED = 20_000;
+    private static final Remembered<String> SINGULARS = new Remembered<>(n -> onLastWord(n, Plurals::singularOf));
 
     private Plurals() {}
 
-    /** Starts anew when it has become large. */
-    private static final class Remembered extends ConcurrentHashMap<String, String> {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        public String computeIfAbsent(String name, Function<? super String, ? extends String> form) {
-            String known = get(name);
-            if (known != null) {
-                return known;
-            }
-            if (size() > MOST_REMEMBERED) {
-                clear();
-            }
-            String formed = form.apply(name);
-            put(name, formed);
-            return formed;
-        }
-    }
-
     /** {@code SequenceRecord} becomes {@code SequenceRecords}; what is plural already stays as it is. */
     public static String plural(String name) {
-        return PLURALS.computeIfAbsent(name, Plurals::formPlural);
+        return PLURALS.of(name);
     }
 
     private static String formPlural(String name) {
@@ -84,7 +60,7 @@ public final class Plurals {
 
     /** {@code taxa} becomes {@code taxon}; what is singular already stays as it is. */
     public static String singular(String name) {
-        return SINGULARS.computeIfAbsent(name, n -> onLastWord(n, Plurals::singularOf));
+        return SINGULARS.of(name);
     }
 
     /** Whether the last word of the name is the plural of another word. */

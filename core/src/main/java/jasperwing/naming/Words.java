@@ -7,10 +7,21 @@ import java.util.stream.Collectors;
 
 /** Splits names into words and joins words into names. {@code maxDepth}, {@code max_depth} and {@code Max Depth} agree. */
 public final class Words {
+    private static final Remembered<List<String>> SPLIT = new Remembered<>(Words::splitAnew);
+
+    private static final Remembered<String> SNAKE = new Remembered<>(name -> String.join("_", split(name)));
+
+    private static final Remembered<String> PASCAL = new Remembered<>(
+            name -> split(name).stream().map(Words::capitalised).collect(Collectors.joining()));
+
     private Words() {}
 
     /** The words of a name in lower case; a run of capitals is one word, digits stay with the word before them. */
     public static List<String> split(String name) {
+        return SPLIT.of(name);
+    }
+
+    private static List<String> splitAnew(String name) {
         List<String> words = new ArrayList<>();
         StringBuilder word = new StringBuilder();
         int[] points = name.codePoints().toArray();
@@ -26,7 +37,7 @@ public final class Words {
             word.appendCodePoint(c);
         }
         finish(words, word);
-        return words;
+        return List.copyOf(words);
     }
 
     private static boolean startsWord(int[] points, int i) {
@@ -47,7 +58,7 @@ public final class Words {
 
     /** {@code SequenceRecord} becomes {@code sequence_record}. Empty when the name has no letter or digit. */
     public static String snake(String name) {
-        return String.join("_", split(name));
+        return SNAKE.of(name);
     }
 
     /** {@code SequenceRecord} becomes {@code sequenceRecord}. */
@@ -58,7 +69,7 @@ public final class Words {
 
     /** {@code sequence_record} becomes {@code SequenceRecord}. */
     public static String pascal(String name) {
-        return split(name).stream().map(Words::capitalised).collect(Collectors.joining());
+        return PASCAL.of(name);
     }
 
     /** {@code startedAt} becomes {@code started at}. */

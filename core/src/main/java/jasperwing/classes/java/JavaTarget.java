@@ -6,6 +6,7 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.ModelClass;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
+import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
 import jasperwing.schema.Schema;
@@ -44,9 +45,7 @@ public final class JavaTarget {
 
     private List<GeneratedFile> run(Set<String> entities) {
         reserveAll();
-        model.classes().stream()
-                .filter(c -> entities.contains(c.entity().name()))
-                .forEach(this::classFiles);
+        model.classNames().keySet().stream().filter(entities::contains).forEach(e -> classFiles(find(e)));
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
     }
@@ -64,13 +63,17 @@ public final class JavaTarget {
     }
 
     private void reserveAll() {
-        model.classes().forEach(c -> reserve(packageOf(c), c.name()));
+        Map<String, String> classes = model.classNames();
+        model.design().entities().stream()
+                .filter(e -> classes.containsKey(e.name()))
+                .forEach(e -> reserve(options.packageOf(e.area()), classes.get(e.name())));
         model.enumNames().values().forEach(n -> reserve(options.basePackage(), n));
-        for (ModelClass each : model.classes()) {
-            for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
-                reserve(packageOf(each), subjectName(each, oneOf));
-            }
-        }
+        model.design().relationships().stream()
+                .filter(r -> r instanceof OneOf && classes.containsKey(r.from()))
+                .map(r -> find(r.from()))
+                .distinct()
+                .forEach(
+                        c -> c.all(Association.OneOfEach.class).forEach(o -> reserve(packageOf(c), subjectName(c, o))));
     }
 
     private void enumFile(EnumType type) {
