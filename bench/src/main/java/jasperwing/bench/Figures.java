@@ -4,7 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
-import jasperwing.diagram.RouteMemory;
+import jasperwing.diagram.SceneMemory;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
@@ -127,7 +127,7 @@ public final class Figures {
         Design arranged = SheetEdits.place(Arrange.all(design, "", Typefaces.get(), Progress.UNWATCHED)
                         .orElseThrow())
                 .on(design);
-        RouteMemory memory = new RouteMemory();
+        SceneMemory memory = new SceneMemory();
         SceneBuilder.build(arranged, "", Typefaces.get(), memory);
         double[] again = medians(5, RUNS, () -> SceneBuilder.build(arranged, "", Typefaces.get(), memory));
         System.out.printf(

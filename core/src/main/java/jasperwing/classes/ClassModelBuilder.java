@@ -4,7 +4,6 @@ import jasperwing.classes.MemberNames.End;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
-import jasperwing.model.Mentions;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -28,16 +27,12 @@ final class ClassModelBuilder {
     private final Design design;
     private final Schema schema;
     private final MemberNames names;
-    private final Map<String, Entity> entities = new HashMap<>();
-    private final Mentions mentions;
     private Map<String, Draft> drafts = Map.of();
 
     ClassModelBuilder(Design design, Schema schema, MemberNames names) {
         this.design = design;
         this.schema = schema;
         this.names = names;
-        this.mentions = new Mentions(design);
-        design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
     }
 
     private record Draft(
@@ -55,14 +50,15 @@ final class ClassModelBuilder {
     /** The class of an entity; none when it is outside or unknown. */
     Optional<ModelClass> build(String entity) {
         drafts = new HashMap<>();
-        mentions.of(entity).stream().distinct().forEach(this::relationship);
+        design.relationshipsOf(entity).stream().distinct().forEach(this::relationship);
         return Optional.ofNullable(draft(entity)).map(this::finished);
     }
 
     /** The draft of an entity; null when it has no class. */
     private Draft draft(String entity) {
         return drafts.computeIfAbsent(entity, name -> schema.table(name)
-                .map(t -> new Draft(entities.get(name), t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>()))
+                .map(t -> new Draft(
+                        design.entity(name).orElseThrow(), t, new ArrayList<>(), new ArrayList<>(), new ArrayList<>()))
                 .orElse(null));
     }
 

@@ -3,7 +3,6 @@ package jasperwing.classes;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Mentions;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -30,18 +29,13 @@ final class MemberNames {
 
     private final Map<String, String> classes = new HashMap<>();
     private final Map<String, String> enums = new HashMap<>();
-    private final Map<String, Entity> entities = new HashMap<>();
+    private final Design design;
     private final Map<String, Scope> scopes = new HashMap<>();
-    private final Mentions mentions;
 
     MemberNames(Design design) {
+        this.design = design;
         Identifiers classNames = new Identifiers(0);
-        mentions = new Mentions(design);
-        for (Entity entity : design.entities()) {
-            if (entities.putIfAbsent(entity.name(), entity) == null) {
-                classes.put(entity.name(), classNames.take(wantedClass(entity.name())));
-            }
-        }
+        design.entities().forEach(e -> classes.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
         design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
     }
 
@@ -57,11 +51,12 @@ final class MemberNames {
 
         Scope(String entity) {
             this.entity = entity;
-            if (entities.containsKey(entity)) {
-                entities.get(entity).attributes().forEach(a -> attributes.put(a, take(a.name())));
-            }
+            design.entity(entity)
+                    .map(Entity::attributes)
+                    .orElse(List.of())
+                    .forEach(a -> attributes.put(a, take(a.name())));
             List<Relationship> distinct =
-                    mentions.of(entity).stream().distinct().toList();
+                    design.relationshipsOf(entity).stream().distinct().toList();
             distinct.forEach(this::forward);
             distinct.forEach(this::backward);
         }

@@ -38,6 +38,9 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
 
     /** The same card elsewhere. */
     public Card at(Point corner) {
+        if (corner.x() == box.x() && corner.y() == box.y()) {
+            return this;
+        }
         return new Card(entity, new Box(corner.x(), corner.y(), box.width(), box.height()), color, badge, rows);
     }
 

@@ -1,6 +1,7 @@
 package jasperwing.diagram;
 
 import jasperwing.model.Area;
+import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -8,30 +9,43 @@ import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Optional;
 
-/** Makes cards of entities. */
+/** Makes cards of the entities of one design. */
 final class Cards {
     private static final double LEAST_WIDTH = 150;
     private static final double BETWEEN = 18;
 
-    private Cards() {}
+    private final Design design;
+    private final Metrics metrics;
+    private final CardMemory memory;
 
-    static Card of(Design design, Entity entity, Point at, Metrics metrics) {
+    Cards(Design design, Metrics metrics, CardMemory memory) {
+        this.design = design;
+        this.metrics = metrics;
+        this.memory = memory;
+    }
+
+    Card of(Entity entity, Point at) {
+        String badge = entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";
+        Optional<AreaColor> color = design.area(entity.area()).map(Area::color);
+        return memory.recall(entity, badge, color)
+                .orElseGet(() -> memory.keep(entity, measured(entity, badge, color)))
+                .at(at);
+    }
+
+    private Card measured(Entity entity, String badge, Optional<AreaColor> color) {
         List<Card.Row> rows =
                 entity.attributes().stream().map(a -> row(entity, a)).toList();
-        String badge = entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";
         double head = Card.TEXT_LEFT
                 + metrics.width(entity.name(), Metrics.Face.TITLE)
                 + Card.CUT
                 + 12
                 + (badge.isEmpty() ? 0 : metrics.width(badge, Metrics.Face.NOTE) + BETWEEN);
-        double width = rows.stream().mapToDouble(r -> width(r, metrics)).reduce(Math.max(head, LEAST_WIDTH), Math::max);
+        double width = rows.stream().mapToDouble(this::width).reduce(Math.max(head, LEAST_WIDTH), Math::max);
         double height = Card.HEADER + rows.size() * Card.ROW + (rows.isEmpty() ? 0 : Card.FOOT);
-        Box box = new Box(at.x(), at.y(), Math.ceil(width), height);
-        Optional<Area> area = design.area(entity.area());
-        return new Card(entity.name(), box, area.map(Area::color), badge, rows);
+        return new Card(entity.name(), new Box(0, 0, Math.ceil(width), height), color, badge, rows);
     }
 
-    private static double width(Card.Row row, Metrics metrics) {
+    private double width(Card.Row row) {
         Metrics.Face face = row.mark() == Card.Mark.KEY ? Metrics.Face.KEY : Metrics.Face.BODY;
         return Card.TEXT_LEFT
                 + metrics.width(row.name(), face)

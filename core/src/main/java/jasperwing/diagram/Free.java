@@ -4,7 +4,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Place;
-import jasperwing.model.Sheet;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -28,34 +27,39 @@ final class Free {
     private Free() {}
 
     /** The cards of a sheet: those with a place at it, the others in free cells, in the order of the design. */
-    static List<Card> cards(Design design, String sheet, Metrics metrics) {
+    static List<Card> cards(Design design, String sheet, Cards cards) {
         Map<String, Place> places = new HashMap<>();
         design.places().stream().filter(p -> p.sheet().equals(sheet)).forEach(p -> places.put(p.entity(), p));
-        Optional<Sheet> shown =
-                design.sheets().stream().filter(s -> s.name().equals(sheet)).findFirst();
+        Optional<HashSet<String>> shown = design.sheets().stream()
+                .filter(s -> s.name().equals(sheet))
+                .findFirst()
+                .map(s -> new HashSet<>(s.entities()));
         List<Card> placed = new ArrayList<>();
         List<Entity> homeless = new ArrayList<>();
         for (Entity entity : design.entities()) {
-            if (shown.isPresent() && !shown.get().entities().contains(entity.name())) {
+            if (shown.isPresent() && !shown.get().contains(entity.name())) {
                 continue;
             }
             Place place = places.get(entity.name());
             if (place == null) {
                 homeless.add(entity);
             } else {
-                placed.add(Cards.of(design, entity, new Point(place.x(), place.y()), metrics));
+                placed.add(cards.of(entity, new Point(place.x(), place.y())));
             }
         }
-        return settled(design, homeless, placed, metrics);
+        return settled(design, homeless, placed, cards);
     }
 
-    private static List<Card> settled(Design design, List<Entity> homeless, List<Card> placed, Metrics metrics) {
+    private static List<Card> settled(Design design, List<Entity> homeless, List<Card> placed, Cards cards) {
+        if (homeless.isEmpty()) {
+            return placed;
+        }
         int columns = (int) Math.max(3, Math.ceil(Math.sqrt(design.entities().size())));
         BoxIndex taken = new BoxIndex();
         placed.forEach(p -> taken.add(p.box().grown(GAP)));
         int cell = 0;
         for (Entity entity : homeless) {
-            Card card = Cards.of(design, entity, new Point(0, 0), metrics);
+            Card card = cards.of(entity, new Point(0, 0));
             Optional<Point> beside = homeless.size() > MANY ? Optional.empty() : wanted(design, entity.name(), placed);
             if (beside.isPresent()) {
                 card = near(card, beside.get(), taken);

@@ -2,7 +2,9 @@ package jasperwing.diagram;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Finds places for labels beside lines, clear of cards, lines and each other. */
 final class Labels {
@@ -32,9 +34,51 @@ final class Labels {
     /** A place a label can have, and what speaks against it before anything else on the sheet is looked at. */
     private record Candidate(Box box, double dislike) {}
 
-    /** The left end of the label's base line: the best of many places along the route. */
-    Point place(String label, List<Point> route) {
-        double width = metrics.width(label, Metrics.Face.NOTE);
+    /** A label to be placed along a route. */
+    record Wanted(String label, List<Point> route) {}
+
+    /**
+     * The left ends of the labels' base lines: for each the best of many places along its route; those placed count against those
+     * further down the list.
+     *
+     * @param changed where the sheet is not what it was when the memory's labels were placed
+     */
+    List<Point> place(List<Wanted> all, BoxIndex changed, LabelMemory memory) {
+        List<LabelMemory.Key> keys = keys(all);
+        LabelMemory.Round round = memory.begin(changed, keys);
+        List<Point> places = new ArrayList<>();
+        for (LabelMemory.Key key : keys) {
+            double width = metrics.width(key.label(), Metrics.Face.NOTE);
+            Box reach = around(key.route()).grown(width + HEIGHT);
+            Box place = round.recall(key, reach).orElseGet(() -> {
+                Box searched = best(key.route(), width);
+                round.searched(key, searched);
+                return searched;
+            });
+            round.keep(key, place);
+            taken.add(place);
+            places.add(new Point(place.x(), place.bottom() - 4));
+        }
+        round.end();
+        return places;
+    }
+
+    private static List<LabelMemory.Key> keys(List<Wanted> all) {
+        Map<Wanted, Integer> counts = new HashMap<>();
+        return all.stream()
+                .map(w -> new LabelMemory.Key(w.label(), w.route(), counts.merge(w, 1, Integer::sum)))
+                .toList();
+    }
+
+    private static Box around(List<Point> route) {
+        Box box = Box.around(route.get(0), route.get(1));
+        for (Point p : route) {
+            box = box.union(Box.around(p, p));
+        }
+        return box;
+    }
+
+    private Box best(List<Point> route, double width) {
         Box best = null;
         double least = Double.MAX_VALUE;
         for (Candidate candidate : candidates(route, width)) {
@@ -47,8 +91,7 @@ final class Labels {
                 best = candidate.box();
             }
         }
-        taken.add(best);
-        return new Point(best.x(), best.bottom() - 4);
+        return best;
     }
 
     /** The most liked first. */

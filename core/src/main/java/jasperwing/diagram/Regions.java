@@ -3,10 +3,13 @@ package jasperwing.diagram;
 import jasperwing.model.Area;
 import jasperwing.model.Design;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -40,39 +43,93 @@ final class Regions {
 
     /** Joins boxes, the nearest first, as long as a joined box holds cards of the area only. */
     private static List<Box> joined(List<Box> cards, BoxIndex all) {
-        List<Box> boxes = new ArrayList<>(cards);
-        boolean again = true;
-        while (again) {
-            again = false;
-            for (int i = 0; i < boxes.size() && !again; i++) {
-                int other = nearest(boxes, i, cards, all);
-                if (other >= 0) {
-                    Box both = boxes.get(i).union(boxes.get(other));
-                    boxes.set(i, both);
-                    boxes.remove(other);
-                    again = true;
-                }
-            }
-        }
-        return boxes.stream()
-                .map(b -> b.grown(MARGIN))
-                .sorted(Comparator.comparingDouble((Box b) -> -b.width() * b.height()))
-                .toList();
+        return new Joining(cards, all)
+                .run().stream()
+                        .map(b -> b.grown(MARGIN))
+                        .sorted(Comparator.comparingDouble((Box b) -> -b.width() * b.height()))
+                        .toList();
     }
 
-    private static int nearest(List<Box> boxes, int index, List<Box> cards, BoxIndex all) {
-        Box box = boxes.get(index);
-        int best = -1;
-        double least = FAR;
-        for (int i = index + 1; i < boxes.size(); i++) {
-            double distance = distance(box, boxes.get(i));
-            if (distance < least
-                    && cards.containsAll(all.in(box.union(boxes.get(i)).grown(MARGIN)))) {
-                least = distance;
-                best = i;
+    /** The boxes of one area on their way to few. A pair with a foreign card between it is barred, and stays so as boxes grow. */
+    private static final class Joining {
+        private final Set<Box> cards;
+        private final BoxIndex all;
+        private final List<Box> boxes;
+        private final List<BitSet> barred = new ArrayList<>();
+
+        Joining(List<Box> cards, BoxIndex all) {
+            this.cards = new HashSet<>(cards);
+            this.all = all;
+            this.boxes = new ArrayList<>(cards);
+            cards.forEach(c -> barred.add(new BitSet()));
+        }
+
+        List<Box> run() {
+            int i = 0;
+            while (i < boxes.size()) {
+                int other = nearest(i);
+                if (other < 0) {
+                    i++;
+                } else {
+                    join(i, other);
+                    i = firstNear(i);
+                }
+            }
+            return boxes;
+        }
+
+        /** The nearest box further down that may be joined with this one; -1 when there is none. */
+        private int nearest(int index) {
+            int best = -1;
+            double least = FAR;
+            for (int i = index + 1; i < boxes.size(); i++) {
+                double distance = distance(boxes.get(index), boxes.get(i));
+                if (distance < least && mayJoin(index, i)) {
+                    least = distance;
+                    best = i;
+                }
+            }
+            return best;
+        }
+
+        private int firstNear(int index) {
+            for (int i = 0; i < index; i++) {
+                if (distance(boxes.get(i), boxes.get(index)) < FAR && mayJoin(i, index)) {
+                    return i;
+                }
+            }
+            return index;
+        }
+
+        private boolean mayJoin(int a, int b) {
+            if (barred.get(a).get(b)) {
+                return false;
+            }
+            boolean free =
+                    cards.containsAll(all.in(boxes.get(a).union(boxes.get(b)).grown(MARGIN)));
+            if (!free) {
+                barred.get(a).set(b);
+                barred.get(b).set(a);
+            }
+            return free;
+        }
+
+        private void join(int index, int other) {
+            boxes.set(index, boxes.get(index).union(boxes.get(other)));
+            boxes.remove(other);
+            barred.get(index).or(barred.get(other));
+            barred.remove(other);
+            for (int i = 0; i < barred.size(); i++) {
+                BitSet row = barred.get(i);
+                if (row.get(other)) {
+                    row.set(index);
+                }
+                for (int k = other; k < boxes.size(); k++) {
+                    row.set(k, row.get(k + 1));
+                }
+                row.clear(boxes.size(), row.size());
             }
         }
-        return best;
     }
 
     private static double distance(Box a, Box b) {

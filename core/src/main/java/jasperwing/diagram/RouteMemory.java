@@ -12,7 +12,7 @@ import java.util.Set;
  * The routes of the scene built last, so that an edit pays only for those it concerns. A route is recalled only where nothing within
  * its reach has changed since, so what is drawn does not depend on what was drawn before. Confined to one thread at a time.
  */
-public final class RouteMemory {
+final class RouteMemory {
     /** The n-th of several routes with the same ends. */
     record Key(Router.Ends ends, int nth) {}
 
@@ -63,9 +63,11 @@ public final class RouteMemory {
             found.put(key, route);
         }
 
-        void end() {
+        /** Remembers what was found. @return where the sheet is not what it was, lines included */
+        BoxIndex end() {
             routes = found;
             minded = minding;
+            return changed;
         }
     }
 
@@ -84,7 +86,7 @@ public final class RouteMemory {
     }
 
     /** How many routes of the scene built last had to be searched for. */
-    public int searched() {
+    int searched() {
         return searched;
     }
 }

@@ -21,6 +21,7 @@ final class Router {
 
     private final Ground.Sheet sheet;
     private final RouteMemory memory;
+    private BoxIndex changed = new BoxIndex();
 
     Router(List<Box> obstacles, RouteMemory memory) {
         this.sheet = new Ground.Sheet(obstacles);
@@ -70,8 +71,13 @@ final class Router {
             sheet.place(route);
             routes.add(route);
         }
-        round.end();
+        changed = round.end();
         return routes;
+    }
+
+    /** Where boxes, signs and routes are not what they were when the memory's last routes were found. */
+    BoxIndex changed() {
+        return changed;
     }
 
     private List<Point> search(Ends ends) {

@@ -7,7 +7,7 @@ import jasperwing.model.Relationship;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,16 +17,18 @@ import java.util.Objects;
 /** Lays out one sheet of a design: cards where they were put, lines around them. */
 public final class SceneBuilder {
     private final Design design;
+    private final SceneMemory memory;
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Ports ports = new Ports();
     private final Router router;
     private final Labels labels;
 
-    private SceneBuilder(Design design, String sheet, Metrics metrics, RouteMemory memory) {
+    private SceneBuilder(Design design, List<Card> shown, Metrics metrics, SceneMemory memory) {
         this.design = design;
-        Free.cards(design, sheet, metrics).forEach(c -> cards.put(c.entity(), c));
+        this.memory = memory;
+        shown.forEach(c -> cards.put(c.entity(), c));
         List<Box> boxes = cards.values().stream().map(Card::box).toList();
-        this.router = new Router(boxes, memory);
+        this.router = new Router(boxes, memory.routes());
         this.labels = new Labels(metrics, boxes);
     }
 
@@ -36,17 +38,27 @@ public final class SceneBuilder {
      * @param sheet its name, or empty for the sheet of all entities
      */
     public static Scene build(Design design, String sheet, Metrics metrics) {
-        return build(design, sheet, metrics, new RouteMemory());
+        return build(design, sheet, metrics, new SceneMemory());
     }
 
     /** The cards of a sheet alone, those that were never given a place beside the others. */
     public static List<Card> cards(Design design, String sheet, Metrics metrics) {
-        return Free.cards(design, sheet, metrics);
+        return cards(design, sheet, metrics, new SceneMemory());
     }
 
-    /** The same scene, found sooner by recalling routes of scenes built with the same memory before. */
-    public static Scene build(Design design, String sheet, Metrics metrics, RouteMemory memory) {
-        return new SceneBuilder(design, sheet, metrics, memory).build();
+    /** The same cards, made sooner by recalling those of the same memory. */
+    public static List<Card> cards(Design design, String sheet, Metrics metrics, SceneMemory memory) {
+        return Free.cards(design, sheet, new Cards(design, metrics, memory.cards()));
+    }
+
+    /** The same scene, found sooner by recalling what was found with the same memory before. */
+    public static Scene build(Design design, String sheet, Metrics metrics, SceneMemory memory) {
+        return build(design, cards(design, sheet, metrics, memory), metrics, memory);
+    }
+
+    /** @param cards of the sheet, as {@link #cards(Design, String, Metrics)} gives them */
+    public static Scene build(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
+        return new SceneBuilder(design, cards, metrics, memory).build();
     }
 
     private record Ends(Connection connection, Ports.Port from, Ports.Port to) {
@@ -106,19 +118,40 @@ public final class SceneBuilder {
         lines.forEach(e -> wanted.add(e.route()));
         fans.forEach(f -> wanted.addAll(f.routes()));
         Iterator<List<Point>> found = router.routes(wanted).iterator();
-        Map<Ends, List<Point>> routes = new HashMap<>();
+        Map<Ends, List<Point>> routes = new IdentityHashMap<>();
         lines.forEach(e -> routes.put(e, found.next()));
         List<Fan> drawn = fans.stream().map(f -> fan(f, found)).toList();
-        routes.values().forEach(labels::avoid);
-        drawn.forEach(f -> {
-            f.branches().forEach(labels::avoid);
-            labels.avoid(f.box());
-        });
+        Iterator<Point> places = places(lines, routes, drawn).iterator();
+        Map<Ends, Point> labelled = new IdentityHashMap<>();
+        lines.stream().filter(SceneBuilder::isLabelled).forEach(e -> labelled.put(e, places.next()));
         return new Scene(
                 List.copyOf(cards.values()),
-                ends.stream().map(e -> line(e, routes.get(e))).toList(),
-                drawn.stream().map(this::labelled).toList(),
+                ends.stream().map(e -> line(e, routes.get(e), labelled.get(e))).toList(),
+                drawn.stream().map(f -> labelled(f, places.next())).toList(),
                 Regions.of(design, cards.values()));
+    }
+
+    private static boolean isLabelled(Ends ends) {
+        return !ends.connection().label().isEmpty();
+    }
+
+    /** The places of the labels: of the labelled lines in their order, then of the fans. */
+    private List<Point> places(List<Ends> lines, Map<Ends, List<Point>> routes, List<Fan> fans) {
+        List<Labels.Wanted> wanted = new ArrayList<>();
+        for (Ends line : lines) {
+            labels.avoid(routes.get(line));
+            if (isLabelled(line)) {
+                wanted.add(new Labels.Wanted(line.connection().label(), routes.get(line)));
+            }
+        }
+        for (Fan fan : fans) {
+            Box box = fan.box();
+            fan.branches().forEach(labels::avoid);
+            labels.avoid(box);
+            wanted.add(new Labels.Wanted(
+                    fan.label(), List.of(new Point(box.x(), box.bottom()), new Point(box.right(), box.bottom()))));
+        }
+        return labels.place(wanted, router.changed(), memory.labels());
     }
 
     private Ends ends(Connection c) {
@@ -135,11 +168,11 @@ public final class SceneBuilder {
                 ports.add(c.to(), sides[1], c.from().box()));
     }
 
-    private Line line(Ends e, List<Point> route) {
+    /** @param label where the label stands; null when there is none */
+    private static Line line(Ends e, List<Point> route, Point label) {
         Connection c = e.connection();
         LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromHolds());
         LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), !c.fromHolds());
-        Point labelAt = c.label().isEmpty() ? route.get(0) : labels.place(c.label(), route);
         Relationship relationship = c.relationship();
         return new Line(
                 relationship,
@@ -150,7 +183,7 @@ public final class SceneBuilder {
                 end,
                 c.identifying(),
                 c.label(),
-                labelAt);
+                label == null ? route.get(0) : label);
     }
 
     private Branching branching(OneOf oneOf) {
@@ -190,10 +223,7 @@ public final class SceneBuilder {
         return new Fan(b.oneOf(), start, hub, side, branches, label, hub);
     }
 
-    private Fan labelled(Fan fan) {
-        Box box = fan.box();
-        List<Point> below = List.of(new Point(box.x(), box.bottom()), new Point(box.right(), box.bottom()));
-        Point at = labels.place(fan.label(), below);
+    private static Fan labelled(Fan fan, Point at) {
         return new Fan(fan.relationship(), fan.start(), fan.hub(), fan.side(), fan.branches(), fan.label(), at);
     }
 }

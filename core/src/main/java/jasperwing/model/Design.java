@@ -5,27 +5,39 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * A whole design. All lists keep the order of the text, except places, which are sorted.
+ * A whole design. All lists keep the order of the text, except places, which are sorted. Immutable; equal when all parts are. Names
+ * are looked up in an index that is made when first needed.
  *
  * <p>Comments: {@code before} stands at the head of the text, {@code closing} at its end, above the places.
  */
-public record Design(
-        String name,
-        List<Area> areas,
-        List<EnumType> enums,
-        List<Entity> entities,
-        List<Relationship> relationships,
-        List<Sheet> sheets,
-        List<Place> places,
-        Comments comments) {
-    public Design {
-        Objects.requireNonNull(name);
-        areas = List.copyOf(areas);
-        enums = List.copyOf(enums);
-        entities = List.copyOf(entities);
-        relationships = List.copyOf(relationships);
-        sheets = List.copyOf(sheets);
-        places = places.stream().sorted().toList();
+public final class Design {
+    private final String name;
+    private final List<Area> areas;
+    private final List<EnumType> enums;
+    private final List<Entity> entities;
+    private final List<Relationship> relationships;
+    private final List<Sheet> sheets;
+    private final List<Place> places;
+    private final Comments comments;
+    private volatile Lookup lookup;
+
+    public Design(
+            String name,
+            List<Area> areas,
+            List<EnumType> enums,
+            List<Entity> entities,
+            List<Relationship> relationships,
+            List<Sheet> sheets,
+            List<Place> places,
+            Comments comments) {
+        this.name = Objects.requireNonNull(name);
+        this.areas = List.copyOf(areas);
+        this.enums = List.copyOf(enums);
+        this.entities = List.copyOf(entities);
+        this.relationships = List.copyOf(relationships);
+        this.sheets = List.copyOf(sheets);
+        this.places = places.stream().sorted().toList();
+        this.comments = Objects.requireNonNull(comments);
     }
 
     /** A design with nothing in it. */
@@ -33,8 +45,50 @@ public record Design(
         return new Design(name, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Comments.NONE);
     }
 
+    public String name() {
+        return name;
+    }
+
+    public List<Area> areas() {
+        return areas;
+    }
+
+    public List<EnumType> enums() {
+        return enums;
+    }
+
+    public List<Entity> entities() {
+        return entities;
+    }
+
+    public List<Relationship> relationships() {
+        return relationships;
+    }
+
+    public List<Sheet> sheets() {
+        return sheets;
+    }
+
+    public List<Place> places() {
+        return places;
+    }
+
+    public Comments comments() {
+        return comments;
+    }
+
+    private Lookup lookup() {
+        Lookup known = lookup;
+        if (known == null) {
+            known = new Lookup(this);
+            lookup = known;
+        }
+        return known;
+    }
+
+    /** The first of that name. */
     public Optional<Entity> entity(String entityName) {
-        return entities.stream().filter(e -> e.name().equals(entityName)).findFirst();
+        return lookup().entity(entityName);
     }
 
     public Optional<EnumType> enumType(String enumName) {
@@ -51,15 +105,14 @@ public record Design(
                 .findFirst();
     }
 
-    /** The relationships the entity takes part in, as an end or as a link. */
+    /** The relationships the entity takes part in, as an end or as a link, in order. */
     public List<Relationship> relationshipsOf(String entityName) {
-        return relationships.stream().filter(r -> r.mentions(entityName)).toList();
+        return lookup().relationshipsOf(entityName);
     }
 
     /** Whether the entity is the link of a many-to-many. */
     public boolean isLink(String entityName) {
-        return relationships.stream()
-                .anyMatch(r -> r instanceof Tie tie && tie.via().equals(entityName));
+        return lookup().isLink(entityName);
     }
 
     public Design withName(String newName) {
@@ -92,5 +145,30 @@ public record Design(
 
     public Design withComments(Comments newComments) {
         return new Design(name, areas, enums, entities, relationships, sheets, places, newComments);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Design d
+                        && name.equals(d.name)
+                        && areas.equals(d.areas)
+                        && enums.equals(d.enums)
+                        && entities.equals(d.entities)
+                        && relationships.equals(d.relationships)
+                        && sheets.equals(d.sheets)
+                        && places.equals(d.places)
+                        && comments.equals(d.comments);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(name, areas, enums, entities, relationships, sheets, places, comments);
+    }
+
+    /** Its name and how much is in it. */
+    @Override
+    public String toString() {
+        return "design " + name + " of " + entities.size() + " entities and " + relationships.size() + " relationships";
     }
 }

@@ -67,7 +67,7 @@ class SceneTest {
 
     @Property(tries = 25, seed = "20260404")
     void whatIsRecalledIsWhatWouldBeFoundAnew(@ForAll @Size(12) List<@IntRange(min = 0, max = 900) Integer> moves) {
-        RouteMemory memory = new RouteMemory();
+        SceneMemory memory = new SceneMemory();
         Design design = Samples.demo();
         for (int i = 0; i + 1 < moves.size(); i += 2) {
             String entity = design.entities().get(moves.get(i) % 13).name();
@@ -83,7 +83,7 @@ class SceneTest {
 
     @Test
     void anEditFarAwaySearchesForNoRoute() {
-        RouteMemory memory = new RouteMemory();
+        SceneMemory memory = new SceneMemory();
         Design design = Samples.demo();
         SceneBuilder.build(design, "", METRICS, memory);
         assertThat(memory.searched()).isPositive();

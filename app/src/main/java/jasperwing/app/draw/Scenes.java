@@ -2,7 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
-import jasperwing.diagram.RouteMemory;
+import jasperwing.diagram.SceneMemory;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
@@ -29,7 +29,7 @@ final class Scenes {
         return routing;
     });
     private final Consumer<Scene> show;
-    private final RouteMemory memory = new RouteMemory();
+    private final SceneMemory memory = new SceneMemory();
     private Map<String, Box> last = Map.of();
     private int asked;
     private int waiting;
@@ -46,17 +46,17 @@ final class Scenes {
 
     void build(Design design, String sheet) {
         asked++;
-        List<Card> cards = SceneBuilder.cards(design, sheet, Typefaces.get());
+        List<Card> cards = SceneBuilder.cards(design, sheet, Typefaces.get(), memory);
         boolean much = moved(cards) > MANY;
         if (!much && waiting == 0) {
-            show.accept(SceneBuilder.build(design, sheet, Typefaces.get(), memory));
+            show.accept(SceneBuilder.build(design, cards, Typefaces.get(), memory));
             return;
         }
         show.accept(new Scene(cards, List.of(), List.of(), List.of()));
         int number = asked;
         waiting++;
         thread.execute(() -> {
-            Scene scene = SceneBuilder.build(design, sheet, Typefaces.get(), memory);
+            Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), memory);
             Platform.runLater(() -> {
                 waiting--;
                 if (number == asked) {
