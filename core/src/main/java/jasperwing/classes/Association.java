@@ -12,6 +12,9 @@ import java.util.Optional;
 public sealed interface Association {
     String name();
 
+    /** The order of a collection, by a property of its elements. */
+    record SortedBy(String property, boolean falling) {}
+
     /**
      * A reference to one object; this side owns the foreign key.
      *
@@ -34,18 +37,35 @@ public sealed interface Association {
             implements Association {}
 
     /** The objects, or the one object, whose {@code mappedBy} refers to this one. */
-    record Inverse(String name, String target, String mappedBy, boolean many, DeleteRule onDelete, boolean must)
+    record Inverse(
+            String name,
+            String target,
+            String mappedBy,
+            boolean many,
+            DeleteRule onDelete,
+            boolean must,
+            Optional<SortedBy> sortedBy)
             implements Association {}
 
     /** A set of others kept in a join table that this side owns. */
-    record Joined(String name, String target, Table table, ForeignKey here, ForeignKey there, Optional<String> inverse)
+    record Joined(
+            String name,
+            String target,
+            Table table,
+            ForeignKey here,
+            ForeignKey there,
+            Optional<String> inverse,
+            Optional<SortedBy> sortedBy)
             implements Association {}
 
     /** A set of others kept in a join table that the other side owns. */
-    record JoinedInverse(String name, String target, String mappedBy) implements Association {}
+    record JoinedInverse(String name, String target, String mappedBy, Optional<SortedBy> sortedBy)
+            implements Association {}
 
     /** The far ends of link objects, read through them. */
-    record ThroughLink(String name, String target, String links, String linkRole, String link) implements Association {}
+    record ThroughLink(
+            String name, String target, String links, String linkRole, String link, Optional<SortedBy> sortedBy)
+            implements Association {}
 
     /** One of several kinds of objects, a reference for each. */
     record OneOfEach(String name, List<ToOne> subjects, List<ToOutside> outside, boolean must, Optional<String> back)

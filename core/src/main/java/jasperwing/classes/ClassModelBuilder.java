@@ -5,7 +5,9 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
@@ -108,7 +110,13 @@ final class ClassModelBuilder {
             draft(tie.parent())
                     .back()
                     .add(new Association.Inverse(
-                            backName, tie.holder(), name, many, tie.onDelete(tie.parent()), role.must()));
+                            backName,
+                            tie.holder(),
+                            name,
+                            many,
+                            tie.onDelete(tie.parent()),
+                            role.must(),
+                            sortedBy(tie.held(), tie.holder())));
         }
     }
 
@@ -164,8 +172,26 @@ final class ClassModelBuilder {
         String back = names.end(tie, tie.to(), End.BACK);
         Optional<String> inverse = tie.back().map(b -> back);
         List<ForeignKey> keys = table.get().foreignKeys();
-        owner.references().add(new Association.Joined(name, tie.to(), table.get(), keys.get(0), keys.get(1), inverse));
-        inverse.ifPresent(b -> other.back().add(new Association.JoinedInverse(b, tie.from(), name)));
+        owner.references()
+                .add(new Association.Joined(
+                        name,
+                        tie.to(),
+                        table.get(),
+                        keys.get(0),
+                        keys.get(1),
+                        inverse,
+                        sortedBy(Optional.of(tie.forward()), tie.to())));
+        inverse.ifPresent(b ->
+                other.back().add(new Association.JoinedInverse(b, tie.from(), name, sortedBy(tie.back(), tie.from()))));
+    }
+
+    /** The order of a collection, if there is one its elements have. */
+    private Optional<Association.SortedBy> sortedBy(Optional<Reading> reading, String elements) {
+        return reading.flatMap(Reading::sorting)
+                .filter(s -> Sorting.possible(design, elements).contains(s.attribute()))
+                .flatMap(s -> design.entity(elements)
+                        .flatMap(e -> e.attribute(s.attribute()))
+                        .map(a -> new Association.SortedBy(names.attribute(elements, a), s.falling())));
     }
 
     private void linked(Tie tie) {
@@ -200,11 +226,13 @@ final class ClassModelBuilder {
     }
 
     private static Association inverseLinks(Tie tie, String name, String mappedBy, String entity) {
-        return new Association.Inverse(name, tie.via(), mappedBy, true, tie.onDelete(entity), true);
+        return new Association.Inverse(name, tie.via(), mappedBy, true, tie.onDelete(entity), true, Optional.empty());
     }
 
     private Association through(Tie tie, End end, String here, String there, String links, String role) {
-        return new Association.ThroughLink(names.end(tie, here, end), there, links, role, tie.via());
+        Optional<Reading> reading = end == End.FORWARD ? Optional.of(tie.forward()) : tie.back();
+        return new Association.ThroughLink(
+                names.end(tie, here, end), there, links, role, tie.via(), sortedBy(reading, there));
     }
 
     private void oneOf(OneOf oneOf) {
@@ -247,7 +275,13 @@ final class ClassModelBuilder {
             subjects.add(toOne(field, key, role, false, inverse));
             inverse.ifPresent(i -> target.back()
                     .add(new Association.Inverse(
-                            i, oneOf.from(), field, oneOf.backMany(), oneOf.onDelete(subject), false)));
+                            i,
+                            oneOf.from(),
+                            field,
+                            oneOf.backMany(),
+                            oneOf.onDelete(subject),
+                            false,
+                            sortedBy(oneOf.back(), oneOf.from()))));
             target.of().add(new ModelClass.SubjectOf(oneOf.from(), name));
         }
         holder.references().add(new Association.OneOfEach(name, subjects, outside, role.must(), back));

@@ -3,22 +3,30 @@ package jasperwing.findings;
 import jasperwing.model.Design;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
 import jasperwing.schema.Schema;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
-/** A design with the projections rules look at, each computed once. */
-record Checked(Design design, Schema schema, List<Role> roles, Map<String, List<Role>> rolesByHolder) {
-    Checked(Design design, Schema schema) {
-        this(design, schema, Roles.all(design));
+/**
+ * A design with the projections rules look at.
+ *
+ * @param bySnake the first entity of each name, by the name in snake case
+ */
+record Checked(Design design, Schema schema, Map<String, String> bySnake) {
+    static Checked of(Design design, Schema schema) {
+        Map<String, String> bySnake = new HashMap<>();
+        design.entities().forEach(e -> bySnake.putIfAbsent(Words.snake(e.name()), e.name()));
+        return new Checked(design, schema, bySnake);
     }
 
-    private Checked(Design design, Schema schema, List<Role> roles) {
-        this(design, schema, roles, roles.stream().collect(Collectors.groupingBy(Role::holder)));
+    /** Every reference, in the order of the relationships. */
+    List<Role> roles() {
+        return Roles.all(design);
     }
 
     List<Role> heldBy(String entity) {
-        return rolesByHolder.getOrDefault(entity, List.of());
+        return Roles.heldBy(design, entity);
     }
 }

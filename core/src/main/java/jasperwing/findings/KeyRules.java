@@ -15,15 +15,13 @@ import java.util.function.Consumer;
 final class KeyRules {
     private KeyRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
-        for (Entity entity : checked.design().entities()) {
-            List<String> unfit = unfit(checked, entity);
-            unfit.forEach(m -> found.accept(keyMember(entity, m)));
-            if (entity.key().isEmpty() && !checked.design().isLink(entity.name())) {
-                found.accept(noKey(entity, entity.name() + " has no key."));
-            } else if (unfit.isEmpty() && isCircle(checked, entity)) {
-                found.accept(noKey(entity, entity.name() + " is identified in a circle."));
-            }
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        List<String> unfit = unfit(checked, entity);
+        unfit.forEach(m -> found.accept(keyMember(entity, m)));
+        if (entity.key().isEmpty() && !checked.design().isLink(entity.name())) {
+            found.accept(noKey(entity, entity.name() + " has no key."));
+        } else if (unfit.isEmpty() && isCircle(checked, entity)) {
+            found.accept(noKey(entity, entity.name() + " is identified in a circle."));
         }
     }
 

@@ -23,10 +23,11 @@ final class NameRules {
         duplicateEntities(checked, found);
         duplicateEnums(checked, found);
         tableClashes(checked, found);
-        for (Entity entity : checked.design().entities()) {
-            duplicateMembers(checked, entity, found);
-            columnClashes(checked, entity, found);
-        }
+    }
+
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        duplicateMembers(checked, entity, found);
+        columnClashes(checked, entity, found);
     }
 
     private static void duplicateEntities(Checked checked, Consumer<Finding> found) {

@@ -16,16 +16,14 @@ import java.util.function.Consumer;
 final class ReservedRules {
     private ReservedRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         Dialect dialect = checked.schema().dialect();
-        for (Entity entity : checked.design().entities()) {
-            String table = PhysicalNames.wantedTable(entity);
-            if (!entity.outside() && dialect.reserved().contains(table)) {
-                found.accept(table(entity, table, dialect));
-            }
-            for (Attribute attribute : entity.attributes()) {
-                attribute(entity, attribute, dialect).ifPresent(found);
-            }
+        String table = PhysicalNames.wantedTable(entity);
+        if (!entity.outside() && dialect.reserved().contains(table)) {
+            found.accept(table(entity, table, dialect));
+        }
+        for (Attribute attribute : entity.attributes()) {
+            attribute(entity, attribute, dialect).ifPresent(found);
         }
     }
 

@@ -10,14 +10,20 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sheet;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
+import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -26,11 +32,10 @@ final class UnknownRules {
     private UnknownRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
-        Set<String> entities =
-                checked.design().entities().stream().map(Entity::name).collect(Collectors.toSet());
-        for (Relationship relationship : checked.design().relationships()) {
+        Design design = checked.design();
+        for (Relationship relationship : design.relationships()) {
             ends(relationship)
-                    .filter(e -> !entities.contains(e))
+                    .filter(e -> design.entity(e).isEmpty())
                     .distinct()
                     .forEach(e -> found.accept(new Finding(
                             Rule.UNKNOWN_NAME,
@@ -39,14 +44,10 @@ final class UnknownRules {
                             "It leaves no key and no property behind.",
                             List.of(new Fix("Add an entity " + e, EntityEdits.add(Entity.keyed(e)))))));
         }
-        for (Entity entity : checked.design().entities()) {
-            area(checked.design(), entity, found);
-            entity.attributes().forEach(a -> type(checked.design(), entity, a, found));
-            members(checked, entity, found);
-        }
-        for (Sheet sheet : checked.design().sheets()) {
+        design.relationships().forEach(r -> sortings(design, r, found));
+        for (Sheet sheet : design.sheets()) {
             sheet.entities().stream()
-                    .filter(e -> !entities.contains(e))
+                    .filter(e -> design.entity(e).isEmpty())
                     .distinct()
                     .forEach(e -> found.accept(new Finding(
                             Rule.UNKNOWN_NAME,
@@ -55,6 +56,54 @@ final class UnknownRules {
                             "Nothing is drawn for it.",
                             List.of(new Fix("Take it off the sheet", offSheet(sheet, e))))));
         }
+    }
+
+    private static void sortings(Design design, Relationship relationship, Consumer<Finding> found) {
+        sorting(
+                design,
+                relationship,
+                relationship.targets().get(0),
+                relationship.forward(),
+                relationship::withForward,
+                found);
+        relationship
+                .back()
+                .ifPresent(back -> sorting(
+                        design,
+                        relationship,
+                        relationship.from(),
+                        back,
+                        b -> relationship.withBack(Optional.of(b)),
+                        found));
+    }
+
+    private static void sorting(
+            Design design,
+            Relationship relationship,
+            String entity,
+            Reading reading,
+            Function<Reading, Relationship> with,
+            Consumer<Finding> found) {
+        reading.sorting()
+                .map(Sorting::attribute)
+                .filter(a -> design.entity(entity).isPresent()
+                        && !Sorting.possible(design, entity).contains(a))
+                .ifPresent(a -> found.accept(new Finding(
+                        Rule.UNKNOWN_NAME,
+                        Subject.of(relationship, ""),
+                        Plurals.plural(entity) + " are to come in order of " + a + ", which is no attribute of "
+                                + entity + " that gives an order.",
+                        "They would come in any order.",
+                        List.of(new Fix(
+                                "Let them come in any order",
+                                RelationshipEdits.replace(
+                                        relationship, with.apply(reading.withSorting(Optional.empty()))))))));
+    }
+
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        area(checked.design(), entity, found);
+        entity.attributes().forEach(a -> type(checked.design(), entity, a, found));
+        members(checked, entity, found);
     }
 
     private static Stream<String> ends(Relationship relationship) {

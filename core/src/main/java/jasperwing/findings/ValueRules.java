@@ -12,18 +12,16 @@ import java.util.function.Consumer;
 final class ValueRules {
     private ValueRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
-        for (Entity entity : checked.design().entities()) {
-            for (Attribute attribute : entity.attributes()) {
-                attribute
-                        .defaultValue()
-                        .filter(d -> attribute.list() || !Literals.fits(checked.design(), attribute.type(), d))
-                        .ifPresent(d -> found.accept(defaultNotOfType(entity, attribute, d.text())));
-                attribute
-                        .range()
-                        .filter(r -> !Literals.rangeFits(attribute.type(), r))
-                        .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
-            }
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        for (Attribute attribute : entity.attributes()) {
+            attribute
+                    .defaultValue()
+                    .filter(d -> attribute.list() || !Literals.fits(checked.design(), attribute.type(), d))
+                    .ifPresent(d -> found.accept(defaultNotOfType(entity, attribute, d.text())));
+            attribute
+                    .range()
+                    .filter(r -> !Literals.rangeFits(attribute.type(), r))
+                    .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
         }
     }
 

@@ -1,8 +1,11 @@
 package jasperwing.model;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -86,7 +89,28 @@ public final class EntityEdits {
 
     /** Replaces one attribute; when its name changes, keys, unique combinations and what is shown follow. */
     public static Edit changeAttribute(String entity, String attribute, UnaryOperator<Attribute> change) {
-        return change(entity, e -> changed(e, attribute, change));
+        return design -> {
+            Design changed = change(entity, e -> changed(e, attribute, change)).on(design);
+            String name = design.entity(entity)
+                    .flatMap(e -> e.attribute(attribute))
+                    .map(a -> change.apply(a).name())
+                    .orElse(attribute);
+            return sorted(changed, entity, s -> Optional.of(s.renamed(attribute, name)));
+        };
+    }
+
+    /** Changes the order of every many of an entity. */
+    private static Design sorted(Design design, String entity, Function<Sorting, Optional<Sorting>> change) {
+        boolean none = design.relationshipsOf(entity).stream()
+                .allMatch(r -> r.forward().sorting().isEmpty()
+                        && r.back().flatMap(Reading::sorting).isEmpty());
+        if (none) {
+            return design;
+        }
+        return design.withRelationships(design.relationships().stream()
+                .map(r -> r.withReadingsOf(
+                        entity, reading -> reading.withSorting(reading.sorting().flatMap(change))))
+                .toList());
     }
 
     private static Entity changed(Entity entity, String attribute, UnaryOperator<Attribute> change) {
@@ -110,15 +134,14 @@ public final class EntityEdits {
     }
 
     public static Edit removeAttribute(String entity, String attribute) {
-        return change(entity, e -> e.withAttributes(e.attributes().stream()
-                        .filter(a -> !a.name().equals(attribute))
-                        .toList())
-                .withKey(e.key().without(attribute))
-                .withShown(e.shown().without(attribute))
-                .withUniques(e.uniques().stream()
-                        .map(u -> u.without(attribute))
-                        .filter(u -> !u.isEmpty())
-                        .toList()));
+        return change(entity, e -> without(e, attribute)
+                        .withKey(e.key().without(attribute))
+                        .withShown(e.shown().without(attribute))
+                        .withUniques(e.uniques().stream()
+                                .map(u -> u.without(attribute))
+                                .filter(u -> !u.isEmpty())
+                                .toList()))
+                .then(design -> sorted(design, entity, s -> s.without(attribute)));
     }
 
     /**
@@ -162,32 +185,52 @@ public final class EntityEdits {
      * Roles in the key stay; the attributes in it are those named in {@code key}.
      */
     public static Edit retype(String entity, List<Attribute> attributes, List<String> key) {
-        return change(entity, e -> {
-            Entity renamed = e;
-            if (attributes.size() == e.attributes().size()) {
-                renamed = withRenames(e, attributes);
-            }
-            List<String> roles = renamed.key().names().stream()
-                    .filter(k -> e.attribute(k).isEmpty()
-                            && attributes.stream().noneMatch(a -> a.name().equals(k)))
-                    .toList();
-            List<String> newKey = Stream.concat(roles.stream(), key.stream()).toList();
-            return withoutLost(renamed.withAttributes(attributes), e)
-                    .withKey(new Members(newKey, renamed.key().comments()));
-        });
+        return design -> design.entity(entity)
+                .map(e -> {
+                    Map<String, String> renames = renames(e, attributes);
+                    Design changed = change(entity, old -> retyped(old, attributes, key, renames))
+                            .on(design);
+                    return sorted(changed, entity, s -> followed(s, e, attributes, renames));
+                })
+                .orElse(design);
     }
 
-    private static Entity withRenames(Entity entity, List<Attribute> attributes) {
+    private static Entity retyped(
+            Entity entity, List<Attribute> attributes, List<String> key, Map<String, String> renames) {
         Entity renamed = entity;
-        for (int i = 0; i < attributes.size(); i++) {
+        for (Map.Entry<String, String> rename : renames.entrySet()) {
+            renamed = renameMember(renamed, rename.getKey(), rename.getValue());
+        }
+        List<String> roles = renamed.key().names().stream()
+                .filter(k -> entity.attribute(k).isEmpty()
+                        && attributes.stream().noneMatch(a -> a.name().equals(k)))
+                .toList();
+        List<String> newKey = Stream.concat(roles.stream(), key.stream()).toList();
+        return withoutLost(renamed.withAttributes(attributes), entity)
+                .withKey(new Members(newKey, renamed.key().comments()));
+    }
+
+    /** An order follows an attribute to its new name, and goes with it. */
+    private static Optional<Sorting> followed(
+            Sorting sorting, Entity before, List<Attribute> attributes, Map<String, String> renames) {
+        String name = renames.getOrDefault(sorting.attribute(), sorting.attribute());
+        boolean lost = before.attribute(sorting.attribute()).isPresent()
+                && attributes.stream().noneMatch(a -> a.name().equals(name));
+        return lost ? Optional.empty() : Optional.of(new Sorting(name, sorting.falling()));
+    }
+
+    /** The attributes that stand where they stood and bear a name nothing had before, by their old names. */
+    private static Map<String, String> renames(Entity entity, List<Attribute> attributes) {
+        Map<String, String> renames = new LinkedHashMap<>();
+        for (int i = 0; attributes.size() == entity.attributes().size() && i < attributes.size(); i++) {
             String oldName = entity.attributes().get(i).name();
             String newName = attributes.get(i).name();
             boolean gone = attributes.stream().noneMatch(a -> a.name().equals(oldName));
             if (gone && entity.attribute(newName).isEmpty()) {
-                renamed = renameMember(renamed, oldName, newName);
+                renames.put(oldName, newName);
             }
         }
-        return renamed;
+        return renames;
     }
 
     private static Entity withoutLost(Entity now, Entity before) {
@@ -219,12 +262,12 @@ public final class EntityEdits {
             return another
                     ? renamed
                     : renamed.withEntities(renamed.entities().stream()
-                            .map(e -> retyped(e, oldName, newName))
+                            .map(e -> ofEnum(e, oldName, newName))
                             .toList());
         };
     }
 
-    private static Entity retyped(Entity entity, String oldName, String newName) {
+    private static Entity ofEnum(Entity entity, String oldName, String newName) {
         return entity.withAttributes(entity.attributes().stream()
                 .map(a -> a.type().equals(new Type.Named(oldName)) ? a.withType(new Type.Named(newName)) : a)
                 .toList());

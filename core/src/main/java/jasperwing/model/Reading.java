@@ -2,6 +2,7 @@ package jasperwing.model;
 
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -12,8 +13,9 @@ import java.util.regex.Pattern;
  * @param verb the words between must or may and one or many, such as {@code belong to}; single spaces
  * @param many whether there can be more than one
  * @param role what the far end is called from here, or empty when it follows from the far end's name
+ * @param sorting the order in which many are read; empty when any will do, and for one
  */
-public record Reading(boolean must, String verb, boolean many, String role) {
+public record Reading(boolean must, String verb, boolean many, String role, Optional<Sorting> sorting) {
     private static final Set<String> COUNTS = Set.of("one", "many");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}_'-]+");
 
@@ -23,6 +25,15 @@ public record Reading(boolean must, String verb, boolean many, String role) {
             throw new IllegalArgumentException(
                     "a verb is one or more words, none of them 'one' or 'many', but was '" + verb + "'");
         }
+        if (!many && sorting.isPresent()) {
+            throw new IllegalArgumentException("one thing has no order, but was to be in order of "
+                    + sorting.get().attribute());
+        }
+    }
+
+    /** A reading of things in any order. */
+    public Reading(boolean must, String verb, boolean many, String role) {
+        this(must, verb, many, role, Optional.empty());
     }
 
     public static boolean isVerb(String text) {
@@ -32,18 +43,22 @@ public record Reading(boolean must, String verb, boolean many, String role) {
     }
 
     public Reading withMust(boolean nowMust) {
-        return new Reading(nowMust, verb, many, role);
+        return new Reading(nowMust, verb, many, role, sorting);
     }
 
     public Reading withMany(boolean nowMany) {
-        return new Reading(must, verb, nowMany, role);
+        return new Reading(must, verb, nowMany, role, sorting.filter(o -> nowMany));
     }
 
     public Reading withVerb(String newVerb) {
-        return new Reading(must, newVerb, many, role);
+        return new Reading(must, newVerb, many, role, sorting);
     }
 
     public Reading withRole(String newRole) {
-        return new Reading(must, verb, many, newRole);
+        return new Reading(must, verb, many, newRole, sorting);
+    }
+
+    public Reading withSorting(Optional<Sorting> newSorting) {
+        return new Reading(must, verb, many, role, newSorting);
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.model;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** A relationship, stated from one entity and optionally read back from the other end. */
 public sealed interface Relationship permits Tie, OneOf {
@@ -29,6 +30,12 @@ public sealed interface Relationship permits Tie, OneOf {
 
     /** This relationship with every mention of one entity replaced by another. */
     Relationship withEntityRenamed(String oldName, String newName);
+
+    /** This relationship with a reading changed at each end whose many are of one entity. */
+    default Relationship withReadingsOf(String entity, UnaryOperator<Reading> change) {
+        Relationship changed = targets().contains(entity) ? withForward(change.apply(forward())) : this;
+        return from().equals(entity) ? changed.withBack(changed.back().map(change)) : changed;
+    }
 
     /** Whether the entity is at either end or is the link. */
     boolean mentions(String entity);

@@ -13,6 +13,7 @@ import java.util.zip.CRC32;
 public final class Identifiers {
     private final int limit;
     private final Set<String> taken = new HashSet<>();
+    private boolean clashed;
 
     /** @param limit the most bytes of UTF-8 a name may have; 0 for no limit */
     public Identifiers(int limit) {
@@ -24,8 +25,19 @@ public final class Identifiers {
         String name = fit(wanted, limit);
         for (int i = 2; !taken.add(name.toLowerCase(Locale.ROOT)); i++) {
             name = fit(wanted + "_" + i, limit);
+            clashed = true;
         }
         return name;
+    }
+
+    /** Gives a name back, so that it can be taken again. */
+    public void release(String name) {
+        taken.remove(name.toLowerCase(Locale.ROOT));
+    }
+
+    /** Whether a name had to be numbered; then what is given depends on the order in which it is asked for. */
+    public boolean hasClashed() {
+        return clashed;
     }
 
     /** The name itself, or its beginning and a hash of the whole when it has more than {@code limit} bytes. */

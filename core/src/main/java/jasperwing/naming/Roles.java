@@ -105,7 +105,10 @@ public final class Roles {
 
     /** The references an entity holds, in the order of the relationships. */
     public static List<Role> heldBy(Design design, String entity) {
-        return all(design).stream().filter(r -> r.holder().equals(entity)).toList();
+        return design.relationshipsOf(entity).stream()
+                .flatMap(r -> of(r).stream())
+                .filter(r -> r.holder().equals(entity))
+                .toList();
     }
 
     /** The reference of that name that the entity holds. */

@@ -8,6 +8,7 @@ import jasperwing.model.OnDelete;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,13 +26,14 @@ final class SentenceParser {
         cursor.words("each");
         String from = cursor.name("the name of an entity");
         Far far = far(cursor, from);
-        String role = cursor.takeWord("as") ? cursor.name("the role's name") : "";
+        String role = role(cursor);
+        Optional<Sorting> sorting = sorting(cursor, far.many());
         Token viaAt = cursor.peek();
         String via = cursor.takeWord("via") ? cursor.name("the name of the link entity") : "";
         Optional<Reading> back = cursor.takeSymbol(",") ? Optional.of(back(cursor, from)) : Optional.empty();
         cursor.takeSymbol(".");
         cursor.end();
-        Reading forward = new Reading(far.must(), far.verb(), far.many(), role);
+        Reading forward = new Reading(far.must(), far.verb(), far.many(), role, sorting);
         boolean plural = forward.many() && back.map(Reading::many).orElse(true);
         if (!via.isEmpty() && (far.oneOf() || !plural)) {
             throw cursor.wrong(viaAt, "a link entity needs many at both ends", "");
@@ -84,7 +86,24 @@ final class SentenceParser {
         if (!entity.equals(from)) {
             throw cursor.wrong(at, "the way back must lead to " + from + ", but leads to " + at.shown(), from);
         }
-        return new Reading(must, verb, many, cursor.takeWord("as") ? cursor.name("the role's name") : "");
+        String role = role(cursor);
+        return new Reading(must, verb, many, role, sorting(cursor, many));
+    }
+
+    private static String role(Cursor cursor) throws SyntaxException {
+        return cursor.takeWord("as") ? cursor.name("the role's name") : "";
+    }
+
+    private static Optional<Sorting> sorting(Cursor cursor, boolean many) throws SyntaxException {
+        Token at = cursor.peek();
+        boolean falling = cursor.takeWords("in", "falling", "order", "of");
+        if (!falling && !cursor.takeWords("in", "order", "of")) {
+            return Optional.empty();
+        }
+        if (!many) {
+            throw cursor.wrong(at, "only many have an order", "");
+        }
+        return Optional.of(new Sorting(cursor.name("the attribute they are in order of"), falling));
     }
 
     private static boolean mayOrMust(Cursor cursor) throws SyntaxException {

@@ -4,6 +4,7 @@ import jasperwing.model.OnDelete;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import java.util.stream.Collectors;
 
@@ -47,6 +48,11 @@ final class SentencePrinter {
     }
 
     private static String role(Reading reading) {
-        return reading.role().isEmpty() ? "" : " as " + Quoting.name(reading.role());
+        String role = reading.role().isEmpty() ? "" : " as " + Quoting.name(reading.role());
+        return role + reading.sorting().map(SentencePrinter::sorting).orElse("");
+    }
+
+    private static String sorting(Sorting sorting) {
+        return (sorting.falling() ? " in falling order of " : " in order of ") + Quoting.name(sorting.attribute());
     }
 }

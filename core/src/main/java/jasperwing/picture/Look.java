@@ -24,6 +24,11 @@ public record Look(Palette palette, Ends ends, boolean regions, Columns columns)
         String of(String entity, String attribute);
     }
 
+    /** Whether both paint the same, if they say the same of columns. */
+    public boolean isAs(Look other) {
+        return palette.equals(other.palette) && ends == other.ends && regions == other.regions;
+    }
+
     public Look withPalette(Palette other) {
         return new Look(other, ends, regions, columns);
     }

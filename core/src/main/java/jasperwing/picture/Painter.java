@@ -35,8 +35,8 @@ public final class Painter {
             return;
         }
         g.setColor(look.palette().dot());
-        double firstX = Math.ceil(view.x() / DOTS) * DOTS;
-        double firstY = Math.ceil(view.y() / DOTS) * DOTS;
+        double firstX = Math.floor(view.x() / DOTS) * DOTS;
+        double firstY = Math.floor(view.y() / DOTS) * DOTS;
         for (double x = firstX; (x - view.x()) * view.zoom() < width; x += DOTS) {
             for (double y = firstY; (y - view.y()) * view.zoom() < height; y += DOTS) {
                 int px = (int) Math.round((x - view.x()) * view.zoom());

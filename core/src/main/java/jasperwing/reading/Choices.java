@@ -1,15 +1,18 @@
 package jasperwing.reading;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +22,7 @@ import java.util.function.Function;
 final class Choices {
     private Choices() {}
 
-    static List<Option> of(Relationship r, Phrase phrase) {
+    static List<Option> of(Design design, Relationship r, Phrase phrase) {
         Function<Reading, Relationship> back = reading -> r.withBack(Optional.of(reading));
         return switch (phrase.slot()) {
             case MUST -> modal(r.forward(), r::withForward);
@@ -30,6 +33,10 @@ final class Choices {
             case DELETE -> deleting(r, phrase.entity());
             case KEEPING -> keeping((OneOf) r);
             case LINK -> link((Tie) r);
+            case SORTING -> sorting(design, phrase.entity(), r.forward(), r::withForward);
+            case BACK_SORTING -> r.back()
+                    .map(b -> sorting(design, phrase.entity(), b, back))
+                    .orElse(List.of());
             case NONE, VERB, BACK_VERB, ROLE, BACK_ROLE -> List.of();
         };
     }
@@ -61,6 +68,19 @@ final class Choices {
         return List.of(
                 new Option("one", with.apply(reading.withMany(false)), !reading.many()),
                 new Option("many", with.apply(reading.withMany(true)), reading.many()));
+    }
+
+    private static List<Option> sorting(
+            Design design, String entity, Reading reading, Function<Reading, Relationship> with) {
+        List<Optional<Sorting>> all = new ArrayList<>(List.of(Optional.empty()));
+        for (String attribute : Sorting.possible(design, entity)) {
+            all.add(Optional.of(new Sorting(attribute, false)));
+            all.add(Optional.of(new Sorting(attribute, true)));
+        }
+        return all.stream()
+                .map(s -> new Option(
+                        Readings.sorting(s), with.apply(reading.withSorting(s)), s.equals(reading.sorting())))
+                .toList();
     }
 
     private static List<Option> deleting(Relationship relationship, String entity) {

@@ -1,9 +1,11 @@
 package jasperwing.reading;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
@@ -42,6 +44,7 @@ public final class Readings {
         if (relationship instanceof Tie tie) {
             linking(phrases, tie, bare);
         }
+        ordered(phrases, relationship, false);
         if (relationship.back().isPresent()) {
             phrases.add(Phrase.plain("Read "));
             phrases.add(Phrase.of("both ways", Slot.READ_BACK));
@@ -89,6 +92,7 @@ public final class Readings {
         }
         phrases.add(Phrase.plain(". "));
         deleting(phrases, relationship, entity::equals);
+        ordered(phrases, relationship, true);
         return List.copyOf(phrases);
     }
 
@@ -130,6 +134,26 @@ public final class Readings {
         phrases.add(Phrase.plain(" "));
         phrases.add(Phrase.of(reading.many() ? "many" : "one", back ? Slot.BACK_COUNT : Slot.COUNT));
         phrases.add(Phrase.plain(" " + (reading.many() ? Plurals.plural(entity) : entity)));
+    }
+
+    /** The orders of all that is many, or of those that were said alone. */
+    private static void ordered(List<Phrase> phrases, Relationship relationship, boolean saidAlone) {
+        Predicate<Reading> told = r -> r.many() && (!saidAlone || r.sorting().isPresent());
+        if (told.test(relationship.forward())) {
+            ordered(phrases, relationship.forward(), relationship.targets().get(0), Slot.SORTING);
+        }
+        relationship.back().filter(told).ifPresent(b -> ordered(phrases, b, relationship.from(), Slot.BACK_SORTING));
+    }
+
+    private static void ordered(List<Phrase> phrases, Reading reading, String entity, Slot slot) {
+        phrases.add(Phrase.plain(Plurals.plural(entity) + " come "));
+        phrases.add(new Phrase(sorting(reading.sorting()), slot, entity));
+        phrases.add(Phrase.plain(". "));
+    }
+
+    static String sorting(Optional<Sorting> sorting) {
+        return sorting.map(s -> (s.falling() ? "in falling order of " : "in order of ") + s.attribute())
+                .orElse("in any order");
     }
 
     private static void deleting(List<Phrase> phrases, Relationship relationship, Predicate<String> wanted) {
@@ -195,8 +219,8 @@ public final class Readings {
     }
 
     /** What a word can be changed to, in the order offered; empty for words that are only read or are typed. */
-    public static List<Option> options(Relationship relationship, Phrase phrase) {
-        return Choices.of(relationship, phrase);
+    public static List<Option> options(Design design, Relationship relationship, Phrase phrase) {
+        return Choices.of(design, relationship, phrase);
     }
 
     /** The relationship with a verb or a role typed into its place; empty when it can be neither. */

@@ -16,6 +16,10 @@ public enum Slot {
     ROLE,
     /** What the first entity is called from the far end. */
     BACK_ROLE,
+    /** The order many at the far end are read in. */
+    SORTING,
+    /** The order many at the first entity's end are read in. */
+    BACK_SORTING,
     /** Whether the pairs of a many-to-many are kept by themselves or by an entity. */
     LINK,
     /** What deleting a row that is pointed to does. */

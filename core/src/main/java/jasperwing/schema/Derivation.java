@@ -11,49 +11,127 @@ import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** Derives all tables of a design. */
+/** Derives all tables of a design, taking those the memory holds and nothing has changed for. */
 final class Derivation {
     private final Design design;
     private final Dialect dialect;
+    private final SchemaMemory memory;
     private final KeyColumns keys;
     private final ColumnTypes types;
     private final PhysicalNames names;
     private final List<Table> tables = new ArrayList<>();
+    private final Map<String, SchemaMemory.Pointed> pointed = new HashMap<>();
+    private boolean stale;
 
-    Derivation(Design design, Dialect dialect) {
+    Derivation(Design design, Dialect dialect, SchemaMemory memory) {
         this.design = design;
         this.dialect = dialect;
+        this.memory = memory;
         this.keys = new KeyColumns(design, dialect.nameLimit());
         this.types = new ColumnTypes(design, dialect);
-        this.names = new PhysicalNames(design, dialect);
+        memory.openFor(design, dialect);
+        this.names = new PhysicalNames(design, dialect, memory.constraints());
     }
 
+    /** Numbered names depend on every name before them, so that nothing can be recalled where there are some. */
     Schema run() {
-        for (Entity entity : design.entities()) {
-            boolean first = keys.entity(entity.name()).filter(e -> e == entity).isPresent();
-            if (first && !entity.outside()) {
-                tables.add(new EntityTable(design, entity, keys, types, names).derive());
-                listTables(entity);
-            }
+        boolean fresh = memory.isEmpty();
+        Schema schema = derive();
+        if (stale || names.haveClashed()) {
+            memory.clear();
+            return fresh ? schema : new Derivation(design, dialect, memory).run();
         }
-        for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
-                joinTable(tie);
-            }
+        return schema;
+    }
+
+    private Schema derive() {
+        List<SchemaMemory.Wanted> wanted = wanted();
+        memory.keepOnly(wanted);
+        for (SchemaMemory.Wanted each : wanted) {
+            memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
+                List<Table> derived = tables(each.source());
+                memory.keep(each, derived);
+                tables.addAll(derived);
+            });
         }
         return new Schema(dialect, tables);
     }
 
-    private void listTables(Entity entity) {
-        List<KeyColumns.KeyColumn> key = keys.of(entity.name());
-        for (Attribute attribute : entity.attributes()) {
-            if (attribute.list() && !key.isEmpty()) {
-                tables.add(listTable(entity, attribute));
+    /** The entities and relationships that have tables of their own, in order. */
+    private List<SchemaMemory.Wanted> wanted() {
+        List<SchemaMemory.Wanted> wanted = new ArrayList<>();
+        for (Entity entity : design.entities()) {
+            if (!entity.outside() && design.entity(entity.name()).orElseThrow() == entity) {
+                wanted.add(wanted(entity, entity.name(), design.relationshipsOf(entity.name())));
             }
         }
+        for (Relationship relationship : design.relationships()) {
+            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
+                wanted.add(wanted(tie, tie.from(), List.of(tie)));
+            }
+        }
+        return wanted;
+    }
+
+    /** What the tables of an entity or of a relationship follow from. */
+    private SchemaMemory.Wanted wanted(Object source, String entity, List<Relationship> relationships) {
+        List<SchemaMemory.Pointed> ends = new ArrayList<>(List.of(pointed(entity)));
+        for (Relationship relationship : relationships) {
+            ends.add(pointed(relationship.from()));
+            relationship.targets().forEach(t -> ends.add(pointed(t)));
+        }
+        return new SchemaMemory.Wanted(source, new SchemaMemory.Footing(relationships, ends));
+    }
+
+    private SchemaMemory.Pointed pointed(String entity) {
+        return pointed.computeIfAbsent(
+                entity,
+                name -> memory.shared(new SchemaMemory.Pointed(
+                        name,
+                        names.table(name),
+                        design.entity(name).map(Entity::outside).orElse(true),
+                        keys.of(name))));
+    }
+
+    private List<Table> tables(Object source) {
+        if (source instanceof Tie tie) {
+            return joinTable(tie);
+        }
+        Entity entity = (Entity) source;
+        List<Table> derived = new ArrayList<>();
+        derived.add(new EntityTable(design, entity, keys, types, names).derive());
+        derived.addAll(listTables(entity));
+        return derived;
+    }
+
+    private void recall(Object source, List<Table> known) {
+        tables.addAll(known);
+        if (source instanceof Tie tie) {
+            known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
+        } else {
+            lists((Entity) source, known.subList(1, known.size()));
+        }
+    }
+
+    /** The names of tables of lists are taken anew, in order. */
+    private void lists(Entity entity, List<Table> known) {
+        Iterator<Attribute> lists =
+                entity.attributes().stream().filter(Attribute::list).iterator();
+        known.forEach(t -> stale |= !names.listTable(entity, lists.next()).equals(t.name()));
+    }
+
+    private List<Table> listTables(Entity entity) {
+        List<KeyColumns.KeyColumn> key = keys.of(entity.name());
+        return entity.attributes().stream()
+                .filter(a -> a.list() && !key.isEmpty())
+                .map(a -> listTable(entity, a))
+                .toList();
     }
 
     private Table listTable(Entity entity, Attribute attribute) {
@@ -72,11 +150,10 @@ final class Derivation {
                 attribute.notes().doc());
     }
 
-    private void joinTable(Tie tie) {
-        boolean from = keys.of(tie.from()).isEmpty();
-        boolean to = keys.of(tie.to()).isEmpty();
-        if (from || to) {
-            return;
+    /** Empty when an end has no key. */
+    private List<Table> joinTable(Tie tie) {
+        if (keys.of(tie.from()).isEmpty() || keys.of(tie.to()).isEmpty()) {
+            return List.of();
         }
         TableDraft draft = new TableDraft(names.joinTable(tie), names, types);
         List<String> first = draft.reference(keys.columns(Roles.linkFrom(tie), tie.from(), ""), true);
@@ -85,7 +162,7 @@ final class Derivation {
         draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), Roles.linkTo(tie));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
-        tables.add(draft.table(new Table.Source.OfJoin(tie), tie.notes().doc()));
+        return List.of(draft.table(new Table.Source.OfJoin(tie), tie.notes().doc()));
     }
 
     private TableDraft.Target target(String entity) {

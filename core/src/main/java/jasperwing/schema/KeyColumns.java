@@ -26,7 +26,6 @@ final class KeyColumns {
     private final Design design;
     private final int nameLimit;
     private final Map<String, List<Role>> roles = new HashMap<>();
-    private final Map<String, Entity> entities = new HashMap<>();
     private final Map<String, List<KeyColumn>> known = new HashMap<>();
     private final Set<String> visiting = new HashSet<>();
 
@@ -34,17 +33,14 @@ final class KeyColumns {
     KeyColumns(Design design, int nameLimit) {
         this.design = design;
         this.nameLimit = nameLimit;
-        design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
-        Roles.all(design).forEach(r -> roles.computeIfAbsent(r.holder(), h -> new ArrayList<>())
-                .add(r));
     }
 
     List<Role> rolesOf(String entity) {
-        return roles.getOrDefault(entity, List.of());
+        return roles.computeIfAbsent(entity, e -> Roles.heldBy(design, e));
     }
 
     Optional<Entity> entity(String name) {
-        return Optional.ofNullable(entities.get(name));
+        return design.entity(name);
     }
 
     /** The members of the key as said; for a link entity without a key, its two references. */
@@ -65,7 +61,7 @@ final class KeyColumns {
         if (done != null) {
             return done;
         }
-        Entity entity = entities.get(entityName);
+        Entity entity = design.entity(entityName).orElse(null);
         if (entity == null || !visiting.add(entityName)) {
             return List.of();
         }

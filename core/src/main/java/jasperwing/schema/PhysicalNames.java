@@ -19,13 +19,19 @@ public final class PhysicalNames {
     private final Identifiers constraints;
     private final Map<String, String> entityTables = new HashMap<>();
 
-    PhysicalNames(Design design, Dialect dialect) {
+    /** @param constraints the names of constraints and indexes that are taken already, by tables that stay as they are */
+    PhysicalNames(Design design, Dialect dialect, Identifiers constraints) {
         this.dialect = dialect;
         this.tables = new Identifiers(dialect.nameLimit());
-        this.constraints = new Identifiers(dialect.nameLimit());
+        this.constraints = constraints;
         for (Entity entity : design.entities()) {
             entityTables.putIfAbsent(entity.name(), tables.take(wantedTable(entity)));
         }
+    }
+
+    /** Whether a name of a constraint or index had to be numbered. */
+    boolean haveClashed() {
+        return constraints.hasClashed();
     }
 
     /** The table name an entity asks for, before clashes are settled: overridden, or plural in snake case. */

@@ -27,7 +27,12 @@ public final class Schema {
 
     /** Derives the schema. Relationships with unknown or keyless ends leave no trace; findings tell of them. */
     public static Schema derive(Design design, Dialect dialect) {
-        return new Derivation(design, dialect).run();
+        return derive(design, dialect, new SchemaMemory());
+    }
+
+    /** The same schema, derived sooner by taking from the memory what an edit has left as it was. */
+    public static Schema derive(Design design, Dialect dialect, SchemaMemory memory) {
+        return new Derivation(design, dialect, memory).run();
     }
 
     public Dialect dialect() {

@@ -2,6 +2,7 @@ package jasperwing.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.Samples;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -41,14 +42,16 @@ class ReadingsTest {
         assertThat(((Tie) chosen(Slot.BACK_COUNT, "")).shape()).isEqualTo(Tie.Shape.ONE_TO_ONE);
         assertThat(((Tie) chosen(Slot.COUNT, "")).shape()).isEqualTo(Tie.Shape.MANY_TO_MANY);
         Phrase deleting = new Phrase("is refused", Slot.DELETE, "Expedition");
-        assertThat(Readings.options(dives, deleting))
+        assertThat(Readings.options(Samples.demo(), dives, deleting))
                 .extracting(o -> o.result().onDelete("Expedition"))
                 .containsExactly(DeleteRule.REFUSE, DeleteRule.DELETE_TOO, DeleteRule.EMPTY);
-        assertThat(Readings.options(dives, deleting)).extracting(Option::words).contains("deletes its Dives too");
+        assertThat(Readings.options(Samples.demo(), dives, deleting))
+                .extracting(Option::words)
+                .contains("deletes its Dives too");
     }
 
     private Relationship chosen(Slot slot, String entity) {
-        return Readings.options(dives, new Phrase("", slot, entity)).stream()
+        return Readings.options(Samples.demo(), dives, new Phrase("", slot, entity)).stream()
                 .filter(o -> !o.chosen())
                 .findFirst()
                 .orElseThrow()

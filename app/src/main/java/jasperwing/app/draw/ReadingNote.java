@@ -4,7 +4,6 @@ import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.ReadingFlow;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
-import jasperwing.diagram.Card;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Point;
 import jasperwing.model.Relationship;
@@ -55,6 +54,7 @@ final class ReadingNote {
         }
         Relationship relationship = selected.get();
         ReadingFlow reading = new ReadingFlow(
+                workspace::design,
                 relationship,
                 Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)),
                 now -> workspace.edit(RelationshipEdits.restate(relationship, now)));
@@ -76,8 +76,10 @@ final class ReadingNote {
         workspace.selection().get().relationship().flatMap(this::anchor).ifPresent(p -> {
             Point at = sheet.viewport().toScreen(p);
             double height = box.prefHeight(WIDTH);
+            List<Box> cards =
+                    sheet.scene().cards().stream().map(sheet::onScreen).toList();
             Point best = places(at, height).stream()
-                    .min(Comparator.comparingDouble(c -> covered(new Box(c.x(), c.y(), WIDTH, height))))
+                    .min(Comparator.comparingDouble(c -> covered(cards, new Box(c.x(), c.y(), WIDTH, height))))
                     .orElse(at);
             box.relocate(best.x(), best.y());
         });
@@ -99,10 +101,9 @@ final class ReadingNote {
     }
 
     /** How much of the cards lies under a box, in square pixels. */
-    private double covered(Box note) {
+    private static double covered(List<Box> cards, Box note) {
         double covered = 0;
-        for (Card card : sheet.scene().cards()) {
-            Box b = sheet.onScreen(card.entity()).orElseThrow();
+        for (Box b : cards) {
             double width = Math.min(b.right(), note.right()) - Math.max(b.x(), note.x());
             double height = Math.min(b.bottom(), note.bottom()) - Math.max(b.y(), note.y());
             covered += Math.max(0, width) * Math.max(0, height);

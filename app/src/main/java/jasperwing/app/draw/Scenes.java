@@ -2,9 +2,9 @@ package jasperwing.app.draw;
 
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
-import jasperwing.diagram.SceneMemory;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.diagram.SceneMemory;
 import jasperwing.model.Design;
 import jasperwing.picture.Typefaces;
 import java.util.HashMap;

@@ -5,6 +5,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.picture.Ends;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -23,6 +24,7 @@ import javafx.scene.layout.Region;
 final class SheetBar extends HBox {
     private static final int MOST_NAMES = 3;
 
+    private List<Object> seen = List.of();
     private final Workspace workspace;
     private final SheetView sheet;
     private final HBox names = new HBox(2);
@@ -151,6 +153,11 @@ final class SheetBar extends HBox {
             sheet.sheet().set("");
             return;
         }
+        List<Object> now = List.of(shown, sheets);
+        if (now.equals(seen)) {
+            return;
+        }
+        seen = now;
         names.getChildren().setAll(name("Everything", ""));
         sheets.stream().limit(MOST_NAMES).forEach(s -> names.getChildren().add(name(s.name(), s.name())));
         if (sheets.size() > MOST_NAMES) {

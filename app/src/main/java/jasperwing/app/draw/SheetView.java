@@ -10,7 +10,7 @@ import jasperwing.diagram.Scene;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
-import jasperwing.picture.Painter;
+import jasperwing.picture.Look;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -33,7 +33,7 @@ final class SheetView extends Region {
 
     private final Workspace workspace;
     private final Viewport viewport = new Viewport();
-    private final Paper paper = new Paper();
+    private final Picture picture = new Picture();
     private final Appearance appearance;
     private final Scenes scenes = new Scenes(this::show);
     private final Pane overlay = new Pane();
@@ -55,7 +55,7 @@ final class SheetView extends Region {
         overlay.setPickOnBounds(false);
         overlay.setManaged(false);
         handles.setManaged(false);
-        getChildren().addAll(paper.node(), handles, overlay);
+        getChildren().addAll(picture.node(), handles, overlay);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -102,7 +102,7 @@ final class SheetView extends Region {
 
     /** The picture itself, as what mouse events name. */
     Node picture() {
-        return paper.node();
+        return picture.node();
     }
 
     /** Where nodes above the picture go. */
@@ -157,14 +157,10 @@ final class SheetView extends Region {
         }
         double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
         double scale = output * appearance.scale().get();
-        Painter painter = new Painter(appearance.look().withColumns(this::column));
-        paper.resize(getWidth(), getHeight(), scale);
-        paper.paint(g -> {
-            Painter.View view = viewport.view().get();
-            g.scale(scale, scale);
-            painter.paper(g, view, getWidth(), getHeight());
-            painter.paint(g, scene(), emphasis(), view, getWidth(), getHeight());
-        });
+        Look look = appearance.look().withColumns(this::column);
+        Picture.Content content = new Picture.Content(
+                scene(), emphasis(), look, workspace.projection().get());
+        picture.show(content, viewport.view().get(), getWidth(), getHeight(), scale);
         overlay.resizeRelocate(0, 0, getWidth(), getHeight());
         handles.resizeRelocate(0, 0, getWidth(), getHeight());
         handles.show(scene(), viewport.view().get());
@@ -189,9 +185,13 @@ final class SheetView extends Region {
 
     /** Where a card stands, in this node's pixels; empty when it is not on the sheet. */
     Optional<Box> onScreen(String entity) {
-        return scene().card(entity).map(Card::box).map(b -> {
-            Point at = viewport.toScreen(new Point(b.x(), b.y()));
-            return new Box(at.x(), at.y(), b.width() * viewport.zoom(), b.height() * viewport.zoom());
-        });
+        return scene().card(entity).map(this::onScreen);
+    }
+
+    /** Where a card of the sheet stands, in this node's pixels. */
+    Box onScreen(Card card) {
+        Box box = card.box();
+        Point at = viewport.toScreen(new Point(box.x(), box.y()));
+        return new Box(at.x(), at.y(), box.width() * viewport.zoom(), box.height() * viewport.zoom());
     }
 }

@@ -2,7 +2,6 @@ package jasperwing.app.keys;
 
 import jasperwing.app.keys.Ledger.Cell;
 import jasperwing.app.shell.Projection;
-import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Rule;
 import jasperwing.model.Entity;
@@ -18,11 +17,10 @@ import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What the ledger shows of a design, as text. */
 record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs) {
@@ -36,38 +34,20 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         return new KeyRows(builder.foreignKeys, builder.joins, builder.oneOfs);
     }
 
-    int faults() {
-        return count(Level.FAULT);
-    }
-
-    int wrong() {
-        return faults() + count(Level.CAUTION);
-    }
-
-    private int count(Level level) {
-        return (int) Stream.of(foreignKeys, joins, oneOfs)
-                .flatMap(List::stream)
-                .filter(r -> r.state().equals(Optional.of(level)))
-                .map(KeyRow::relationship)
-                .distinct()
-                .count();
-    }
-
     private static final class Builder {
         private final Projection projection;
+        private final Map<Relationship, Level> levels;
         private final List<KeyRow> foreignKeys = new ArrayList<>();
         private final List<KeyRow> joins = new ArrayList<>();
         private final List<KeyRow> oneOfs = new ArrayList<>();
 
         Builder(Projection projection) {
             this.projection = projection;
+            this.levels = projection.report().byRelationship();
         }
 
         private Optional<Level> state(Relationship relationship) {
-            return projection.report().findings().stream()
-                    .filter(f -> f.subject().relationship().equals(Optional.of(relationship)))
-                    .map(Finding::level)
-                    .min(Comparator.naturalOrder());
+            return Optional.ofNullable(levels.get(relationship));
         }
 
         void foreignKeys(Table table) {

@@ -5,6 +5,7 @@ import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
+import jasperwing.findings.Level;
 import jasperwing.schema.Order;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -150,12 +151,12 @@ public final class KeysStage implements Stage {
 
     @Override
     public int waiting() {
-        return KeyRows.of(workspace.projection().get()).wrong();
+        return workspace.projection().get().report().byRelationship().size();
     }
 
     @Override
     public boolean hasFaults() {
-        return KeyRows.of(workspace.projection().get()).faults() > 0;
+        return workspace.projection().get().report().byRelationship().containsValue(Level.FAULT);
     }
 
     @Override

@@ -12,18 +12,23 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import javafx.scene.Node;
-import javafx.scene.layout.VBox;
 
 /** Excerpts of the generated classes as boxes of the lens. */
 final class Becomes {
     private static final int MOST_LINES = 24;
 
-    private Becomes() {}
+    private final Projection projection;
+    private final Kept kept;
 
-    static List<Node> entity(Projection projection, String entity) {
+    Becomes(Projection projection, Kept kept) {
+        this.projection = projection;
+        this.kept = kept;
+    }
+
+    List<Node> entity(String entity) {
         return projection.files(Set.of(entity)).stream()
                 .limit(1)
-                .map(f -> box(head(f.text())))
+                .map(f -> box(f.path(), head(f.text())))
                 .toList();
     }
 
@@ -51,7 +56,7 @@ final class Becomes {
         return all;
     }
 
-    static List<Node> relationship(Projection projection, Relationship relationship) {
+    List<Node> relationship(Relationship relationship) {
         Set<String> names = new LinkedHashSet<>();
         Roles.of(relationship).stream().map(Role::name).forEach(names::add);
         names.add(Roles.forward(relationship));
@@ -65,7 +70,7 @@ final class Becomes {
         for (GeneratedFile file : projection.files(concerned)) {
             List<String> lines = fields(file.text(), names);
             if (!lines.isEmpty()) {
-                boxes.add(box(lines));
+                boxes.add(box(file.path(), lines));
             }
         }
         return boxes;
@@ -86,14 +91,15 @@ final class Becomes {
         return lines;
     }
 
-    private static Node box(List<String> lines) {
-        VBox box = new VBox();
-        box.getStyleClass().addAll("code-box", "paper-box");
+    private Node box(String path, List<String> lines) {
         int indent = lines.stream()
                 .mapToInt(l -> l.length() - l.stripLeading().length())
                 .min()
                 .orElse(0);
-        lines.forEach(l -> box.getChildren().add(CodeLine.of(l.substring(indent), true)));
-        return box;
+        List<Node> rows = lines.stream()
+                .map(l -> l.substring(indent))
+                .map(l -> (Node) kept.node(List.of("line", l), () -> CodeLine.of(l, true)))
+                .toList();
+        return kept.box(List.of("class", path), rows, "code-box", "paper-box");
     }
 }

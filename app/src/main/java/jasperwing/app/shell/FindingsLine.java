@@ -5,6 +5,7 @@ import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Entity;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,6 +25,12 @@ import javafx.scene.layout.VBox;
 final class FindingsLine extends VBox {
     private final Workspace workspace;
     private final HBox line = new HBox();
+    private final Button counts = new Button();
+    private final Label faults = new Label();
+    private final Label cautions = new Label();
+    private final Label holding = new Label();
+    private final Button first = new Button();
+    private final Label sizes = new Label();
     private final VBox list = new VBox();
     private final ScrollPane panel = new ScrollPane(list);
 
@@ -37,10 +44,10 @@ final class FindingsLine extends VBox {
         panel.setId("findings-panel");
         panel.setFitToWidth(true);
         panel.setMaxHeight(330);
+        buildLine();
         open(false);
         getChildren().addAll(panel, line);
         workspace.projection().addListener((o, was, is) -> refresh());
-        refresh();
     }
 
     void toggle() {
@@ -50,68 +57,84 @@ final class FindingsLine extends VBox {
     private void open(boolean open) {
         panel.setVisible(open);
         panel.setManaged(open);
+        refresh();
     }
 
+    /** The list is built only while it is seen. */
     private void refresh() {
-        Focus.keep(this, this::build);
-    }
-
-    private void build() {
         Report report = workspace.projection().get().report();
-        line.getChildren().setAll(counts(report));
-        report.findings().stream().findFirst().ifPresent(f -> line.getChildren().add(first(f)));
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        line.getChildren().addAll(space, sizes());
-        list.getChildren().clear();
-        report.findings().forEach(f -> list.getChildren().add(entry(f)));
-        list.getChildren().add(holding(report));
+        counts(report);
+        first(report);
+        sizes();
+        if (panel.isVisible()) {
+            Focus.keep(list, () -> list(report));
+        }
     }
 
-    private Button counts(Report report) {
+    private void list(Report report) {
+        List<Node> entries = new ArrayList<>();
+        report.findings().forEach(f -> entries.add(entry(f)));
+        entries.add(holding(report));
+        list.getChildren().setAll(entries);
+    }
+
+    private void buildLine() {
         HBox face = new HBox(
                 14,
-                count(Icons.level(Level.FAULT), report.counted(Level.FAULT)),
-                count(Icons.level(Level.CAUTION), report.counted(Level.CAUTION)),
-                count(Icons.holds(), report.holding() + " rules hold"));
+                count(Icons.level(Level.FAULT), faults),
+                count(Icons.level(Level.CAUTION), cautions),
+                count(Icons.holds(), holding));
         face.setAlignment(Pos.CENTER_LEFT);
-        Button button = new Button(null, face);
-        button.setId("findings");
-        button.getStyleClass().add("bare");
-        button.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
-        button.setTooltip(new Tooltip("Show every finding and its fixes  (Ctrl J)"));
-        button.setOnAction(e -> toggle());
-        return button;
+        counts.setGraphic(face);
+        counts.setId("findings");
+        counts.getStyleClass().add("bare");
+        counts.setTooltip(new Tooltip("Show every finding and its fixes  (Ctrl J)"));
+        counts.setOnAction(e -> toggle());
+        first.setMnemonicParsing(false);
+        first.getStyleClass().addAll("bare", "first-finding");
+        first.setId("first-finding");
+        sizes.getStyleClass().addAll("code", "quiet-code");
+        sizes.setMinWidth(USE_PREF_SIZE);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        line.getChildren().addAll(counts, first, space, sizes);
     }
 
-    private static HBox count(Node icon, String text) {
-        Label label = new Label(text);
+    private void counts(Report report) {
+        faults.setText(report.counted(Level.FAULT));
+        cautions.setText(report.counted(Level.CAUTION));
+        holding.setText(report.holding() + " rules hold");
+        counts.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
+    }
+
+    /** The first finding, in words. */
+    private void first(Report report) {
+        Optional<Finding> finding = report.findings().stream().findFirst();
+        first.setVisible(finding.isPresent());
+        finding.ifPresent(f -> {
+            if (!f.message().equals(first.getText())) {
+                first.setText(f.message());
+                first.setGraphic(Icons.level(f.level()));
+            }
+            first.setOnAction(e -> goTo(f));
+        });
+    }
+
+    private static HBox count(Node icon, Label label) {
         label.getStyleClass().add("quiet");
         HBox box = new HBox(6, icon, label);
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
     }
 
-    private Button first(Finding finding) {
-        Button button = new Button(finding.message(), Icons.level(finding.level()));
-        button.setMnemonicParsing(false);
-        button.getStyleClass().addAll("bare", "first-finding");
-        button.setId("first-finding");
-        button.setOnAction(e -> goTo(finding));
-        return button;
-    }
-
-    private Label sizes() {
+    private void sizes() {
         Projection projection = workspace.projection().get();
-        Label label = new Label(String.format(
+        sizes.setText(String.format(
                 Locale.ROOT,
                 "%d entities \u00b7 %d relationships \u00b7 %.0f ms",
                 projection.design().entities().size(),
                 projection.design().relationships().size(),
                 projection.millis()));
-        label.getStyleClass().addAll("code", "quiet-code");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
     }
 
     /** The rules that found nothing, each in a few words. */
@@ -119,7 +142,7 @@ final class FindingsLine extends VBox {
         FlowPane holding = new FlowPane(18, 6);
         for (Rule rule : Rule.values()) {
             if (report.findings().stream().noneMatch(f -> f.rule() == rule)) {
-                holding.getChildren().add(count(Icons.holds(), rule.holds()));
+                holding.getChildren().add(count(Icons.holds(), new Label(rule.holds())));
             }
         }
         return holding;

@@ -7,6 +7,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -19,6 +20,8 @@ import javafx.scene.layout.VBox;
 public final class Lens extends ScrollPane {
     private final Workspace workspace;
     private final VBox content = new VBox();
+    private final Kept kept = new Kept();
+    private final List<Node> nodes = new ArrayList<>();
 
     public Lens(Workspace workspace) {
         this.workspace = workspace;
@@ -38,7 +41,13 @@ public final class Lens extends ScrollPane {
     }
 
     private void build() {
-        content.getChildren().clear();
+        kept.begin();
+        nodes.clear();
+        selected();
+        Kept.show(content.getChildren(), nodes);
+    }
+
+    private void selected() {
         Selection selection = workspace.selection().get();
         Design design = workspace.design();
         Optional<Entity> entity = selection.single().flatMap(design::entity);
@@ -54,21 +63,23 @@ public final class Lens extends ScrollPane {
     }
 
     private void heading(String title, String below) {
-        Label head = new Label(title);
-        head.getStyleClass().add("lens-title");
-        head.setWrapText(true);
-        Label sub = new Label(below);
-        sub.getStyleClass().add("quiet");
-        sub.setWrapText(true);
-        content.getChildren().addAll(head, sub);
+        nodes.add(label(title, "lens-title"));
+        nodes.add(label(below, "quiet"));
     }
 
-    private void section(String name, List<? extends Node> nodes) {
-        if (!nodes.isEmpty()) {
-            Label label = new Label(name);
-            label.getStyleClass().add("section");
-            content.getChildren().add(label);
-            content.getChildren().addAll(nodes);
+    private Node label(String text, String style) {
+        return kept.node(List.of(style, text), () -> {
+            Label label = new Label(text);
+            label.getStyleClass().add(style);
+            label.setWrapText(true);
+            return label;
+        });
+    }
+
+    private void section(String name, List<? extends Node> below) {
+        if (!below.isEmpty()) {
+            nodes.add(label(name, "section"));
+            nodes.addAll(below);
         }
     }
 
@@ -86,11 +97,8 @@ public final class Lens extends ScrollPane {
                         hint("Click a card or a line to see how it reads, is stored, and what it becomes.")));
     }
 
-    private static Label hint(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.getStyleClass().add("hint");
-        return label;
+    private Node hint(String text) {
+        return label(text, "hint");
     }
 
     private void entity(Entity entity) {
@@ -101,7 +109,7 @@ public final class Lens extends ScrollPane {
                 area + " \u00b7 " + count + (count == 1 ? " attribute" : " attributes")
                         + (entity.outside() ? " \u00b7 lives outside" : ""));
         if (!entity.notes().doc().isEmpty()) {
-            content.getChildren().add(hint(entity.notes().doc()));
+            nodes.add(hint(entity.notes().doc()));
         }
         findings(f -> f.subject().entity().equals(entity.name())
                 && f.subject().relationship().isEmpty());
@@ -110,8 +118,8 @@ public final class Lens extends ScrollPane {
                 workspace.design().relationshipsOf(entity.name()).stream()
                         .map(r -> reading(r, Readings.from(r, entity.name())))
                         .toList());
-        section("Stored as", StoredAs.entity(workspace.projection().get(), entity.name()));
-        section("Becomes", Becomes.entity(workspace.projection().get(), entity.name()));
+        section("Stored as", new StoredAs(workspace.projection().get(), kept).entity(entity.name()));
+        section("Becomes", new Becomes(workspace.projection().get(), kept).entity(entity.name()));
     }
 
     private void relationship(Relationship relationship) {
@@ -123,8 +131,8 @@ public final class Lens extends ScrollPane {
                 List.of(reading(
                         relationship,
                         Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)))));
-        section("Stored as", StoredAs.relationship(workspace.projection().get(), relationship));
-        section("Becomes", Becomes.relationship(workspace.projection().get(), relationship));
+        section("Stored as", new StoredAs(workspace.projection().get(), kept).relationship(relationship));
+        section("Becomes", new Becomes(workspace.projection().get(), kept).relationship(relationship));
     }
 
     private void findings(Predicate<Finding> about) {
@@ -136,7 +144,12 @@ public final class Lens extends ScrollPane {
     }
 
     private Node reading(Relationship relationship, List<Phrase> phrases) {
-        return new ReadingFlow(
-                relationship, phrases, now -> workspace.edit(RelationshipEdits.restate(relationship, now)));
+        return kept.node(
+                List.of(relationship, phrases),
+                () -> new ReadingFlow(
+                        workspace::design,
+                        relationship,
+                        phrases,
+                        now -> workspace.edit(RelationshipEdits.restate(relationship, now))));
     }
 }

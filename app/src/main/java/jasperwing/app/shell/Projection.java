@@ -3,9 +3,11 @@ package jasperwing.app.shell;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.findings.Report;
+import jasperwing.findings.ReportMemory;
 import jasperwing.model.Design;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import jasperwing.schema.SchemaMemory;
 import java.util.List;
 import java.util.Set;
 
@@ -17,11 +19,17 @@ public final class Projection {
     private final double millis;
     private List<GeneratedFile> files;
 
-    Projection(Design design) {
+    /** What the projections made before have found out, for the next one. */
+    static final class Memory {
+        private final SchemaMemory schema = new SchemaMemory();
+        private final ReportMemory report = new ReportMemory();
+    }
+
+    Projection(Design design, Memory memory) {
         long start = System.nanoTime();
         this.design = design;
-        this.schema = Schema.derive(design, Dialect.POSTGRESQL);
-        this.report = Report.of(design, schema);
+        this.schema = Schema.derive(design, Dialect.POSTGRESQL, memory.schema);
+        this.report = Report.of(design, schema, memory.report);
         this.millis = (System.nanoTime() - start) / 1e6;
     }
 

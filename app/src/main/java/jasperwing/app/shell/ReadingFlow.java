@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.reading.Option;
 import jasperwing.reading.Phrase;
@@ -7,6 +8,7 @@ import jasperwing.reading.Readings;
 import jasperwing.reading.Slot;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -21,11 +23,14 @@ import javafx.scene.text.TextFlow;
 
 /** A relationship read aloud; its underlined words can be clicked, or reached by Tab and pressed, to change them. */
 public final class ReadingFlow extends TextFlow {
+    private final Supplier<Design> design;
     private final Relationship relationship;
     private final Consumer<Relationship> change;
 
     /** @param phrases what is read: all of the relationship, or as seen from one end */
-    public ReadingFlow(Relationship relationship, List<Phrase> phrases, Consumer<Relationship> change) {
+    public ReadingFlow(
+            Supplier<Design> design, Relationship relationship, List<Phrase> phrases, Consumer<Relationship> change) {
+        this.design = design;
         this.relationship = relationship;
         this.change = change;
         getStyleClass().add("reading");
@@ -55,7 +60,7 @@ public final class ReadingFlow extends TextFlow {
             type(phrase, word);
             return;
         }
-        List<Option> options = Readings.options(relationship, phrase);
+        List<Option> options = Readings.options(design.get(), relationship, phrase);
         if (options.size() == 2) {
             options.stream().filter(o -> !o.chosen()).findFirst().ifPresent(o -> change.accept(o.result()));
             return;

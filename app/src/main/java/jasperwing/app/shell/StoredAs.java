@@ -15,13 +15,18 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /** Tables and columns as boxes of the lens. */
 final class StoredAs {
-    private StoredAs() {}
+    private final Projection projection;
+    private final Kept kept;
 
-    static List<Node> entity(Projection projection, String entity) {
+    StoredAs(Projection projection, Kept kept) {
+        this.projection = projection;
+        this.kept = kept;
+    }
+
+    List<Node> entity(String entity) {
         List<Node> nodes = new ArrayList<>();
         projection.schema().table(entity).ifPresent(t -> {
             nodes.add(box(t, t.columns()));
@@ -34,7 +39,7 @@ final class StoredAs {
         return nodes;
     }
 
-    static List<Node> relationship(Projection projection, Relationship relationship) {
+    List<Node> relationship(Relationship relationship) {
         List<Node> nodes = new ArrayList<>();
         if (relationship instanceof Tie tie) {
             projection.schema().joinTable(tie).ifPresent(t -> nodes.add(box(t, t.columns())));
@@ -53,27 +58,32 @@ final class StoredAs {
         return nodes;
     }
 
-    private static Node box(Table table, List<Column> columns) {
-        VBox box = new VBox();
-        box.getStyleClass().add("code-box");
-        Label name = new Label(table.name());
-        name.getStyleClass().addAll("code", "strong");
-        box.getChildren().add(name);
-        columns.forEach(c -> box.getChildren().add(row(table, c)));
-        return box;
+    private Node box(Table table, List<Column> columns) {
+        Node name = kept.node(List.of("table", table.name()), () -> code(table.name(), "strong"));
+        List<Node> rows = new ArrayList<>(List.of(name));
+        columns.forEach(c -> rows.add(row(table, c)));
+        return kept.box(List.of("stored", table.name()), rows, "code-box");
     }
 
-    private static Node row(Table table, Column column) {
-        Label name = new Label(column.name() + (column.required() ? "" : "?"));
-        name.getStyleClass().add("code");
-        Label type = new Label(reference(table, column)
+    private Node row(Table table, Column column) {
+        String name = column.name() + (column.required() ? "" : "?");
+        String type = reference(table, column)
                 .map(r -> "\u2192 " + r)
-                .orElse(column.type() + (column.generated() ? " identity" : "")));
-        type.getStyleClass().addAll("code", "quiet-code");
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        name.setMinWidth(Region.USE_PREF_SIZE);
-        return new HBox(8, name, space, type);
+                .orElse(column.type() + (column.generated() ? " identity" : ""));
+        return kept.node(List.of("column", name, type), () -> {
+            Label left = code(name);
+            left.setMinWidth(Region.USE_PREF_SIZE);
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            return new HBox(8, left, space, code(type, "quiet-code"));
+        });
+    }
+
+    private static Label code(String text, String... styles) {
+        Label label = new Label(text);
+        label.getStyleClass().add("code");
+        label.getStyleClass().addAll(styles);
+        return label;
     }
 
     private static Optional<String> reference(Table table, Column column) {
@@ -86,7 +96,7 @@ final class StoredAs {
         return Optional.empty();
     }
 
-    private static List<Node> rules(Table table) {
+    private List<Node> rules(Table table) {
         List<Node> rules = new ArrayList<>();
         rules.add(line("key (" + String.join(", ", table.primaryKey()) + ")"));
         table.uniques().forEach(u -> rules.add(line("unique (" + String.join(", ", u.columns()) + ")")));
@@ -94,7 +104,7 @@ final class StoredAs {
         return rules;
     }
 
-    private static List<Node> indexes(Table table, Role role) {
+    private List<Node> indexes(Table table, Role role) {
         List<Node> lines = new ArrayList<>();
         for (ForeignKey key : table.foreignKeysOf(role)) {
             String columns = String.join(", ", key.columns());
@@ -106,10 +116,11 @@ final class StoredAs {
         return lines;
     }
 
-    private static Node line(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().addAll("code", "quiet-code");
-        label.setWrapText(true);
-        return label;
+    private Node line(String text) {
+        return kept.node(List.of("rule", text), () -> {
+            Label label = code(text, "quiet-code");
+            label.setWrapText(true);
+            return label;
+        });
     }
 }

@@ -16,6 +16,7 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final Projection.Memory memory = new Projection.Memory();
     private History history;
     private BinaryOperator<Design> finish = (before, after) -> after;
 
@@ -29,7 +30,7 @@ public final class Workspace {
         history = History.startingWith(design);
         selection.set(Selection.NONE);
         path.set(from.map(Path::toAbsolutePath));
-        projection.set(new Projection(design));
+        projection.set(new Projection(design, memory));
     }
 
     public ReadOnlyObjectProperty<Projection> projection() {
@@ -114,7 +115,7 @@ public final class Workspace {
         history = next;
         selection.set(then.orElseGet(() -> selection.get().in(before, design())));
         if (!before.equals(design())) {
-            projection.set(new Projection(design()));
+            projection.set(new Projection(design(), memory));
         }
     }
 }

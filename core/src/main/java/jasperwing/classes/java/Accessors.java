@@ -69,9 +69,19 @@ final class Accessors {
             getter(code, className(inverse.target()), inverse.name());
             reference(code, className(inverse.target()), inverse.name(), Optional.of(reader(inverse)), true);
         } else if (association instanceof Association.Joined joined) {
-            set(code, joined.target(), joined.name(), joined.inverse());
+            joined(
+                    code,
+                    joined.target(),
+                    joined.name(),
+                    joined.inverse(),
+                    joined.sortedBy().isPresent());
         } else if (association instanceof Association.JoinedInverse inverse) {
-            set(code, inverse.target(), inverse.name(), Optional.of(inverse.mappedBy()));
+            joined(
+                    code,
+                    inverse.target(),
+                    inverse.name(),
+                    Optional.of(inverse.mappedBy()),
+                    inverse.sortedBy().isPresent());
         } else if (association instanceof Association.ThroughLink through) {
             throughLink(code, through);
         } else if (association instanceof Association.OneOfEach each) {
@@ -134,15 +144,21 @@ final class Accessors {
         code.line("other." + method("set", reader) + "(null);").line("}").line("}");
     }
 
-    private void set(Code code, String entity, String name, Optional<String> inverse) {
+    /** @param list whether it is kept as a list, which takes care itself that nothing is in it twice */
+    private void joined(Code code, String entity, String name, Optional<String> inverse, boolean list) {
         String type = className(entity);
-        view(code, "Set", type, name);
+        view(code, list ? "List" : "Set", type, name);
         for (String verb : List.of("add", "remove")) {
-            String change = "this." + name + "." + verb + "(other)";
+            boolean guarded = list && verb.equals("add");
+            String change =
+                    (guarded ? "!this." + name + ".contains(other) && " : "") + "this." + name + "." + verb + "(other)";
             code.blank().line("public void " + element(verb, name) + "(" + type + " other) {");
             if (inverse.isPresent()) {
                 code.line("if (" + change + ") {");
                 code.line("other." + element(verb, inverse.get()) + "(this);").line("}");
+            } else if (guarded) {
+                code.line("if (!this." + name + ".contains(other)) {");
+                code.line("this." + name + ".add(other);").line("}");
             } else {
                 code.line(change + ";");
             }
@@ -166,8 +182,20 @@ final class Accessors {
         code.line(
                 "public " + imports.use("java.util.List") + "<" + type + "> " + method("get", through.name()) + "() {");
         code.line("return " + through.links() + ".stream().map(" + className(through.link()) + "::"
-                + method("get", through.linkRole()) + ").distinct().toList();");
+                + method("get", through.linkRole()) + ").distinct()" + sorted(through) + ".toList();");
         code.line("}");
+    }
+
+    /** Rows without a value come last. */
+    private String sorted(Association.ThroughLink through) {
+        return through.sortedBy()
+                .map(s -> {
+                    String comparator = imports.use("java.util.Comparator");
+                    String order = comparator + (s.falling() ? ".reverseOrder()" : ".naturalOrder()");
+                    return ".sorted(" + comparator + ".comparing(" + className(through.target()) + "::"
+                            + method("get", s.property()) + ", " + comparator + ".nullsLast(" + order + ")))";
+                })
+                .orElse("");
     }
 
     private void oneOfEach(Code code, Association.OneOfEach each) {

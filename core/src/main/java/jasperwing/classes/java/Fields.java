@@ -11,6 +11,7 @@ import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -113,7 +114,7 @@ final class Fields {
             joined(code.blank(), joined);
         } else if (association instanceof Association.JoinedInverse inverse) {
             code.blank().line(annotation("ManyToMany") + "(mappedBy = \"" + inverse.mappedBy() + "\")");
-            collection(code, "Set", "LinkedHashSet", className(inverse.target()), inverse.name());
+            joined(code, inverse.target(), inverse.name(), inverse.sortedBy());
         } else if (association instanceof Association.OneOfEach each) {
             each.subjects().forEach(s -> toOne(code.blank(), s));
             each.outside().forEach(o -> outside(code.blank(), o));
@@ -161,6 +162,7 @@ final class Fields {
         String mapped = "(mappedBy = \"" + inverse.mappedBy() + "\"" + cascade;
         if (inverse.many()) {
             code.line(annotation("OneToMany") + mapped + ")");
+            sorted(code, inverse.sortedBy());
             collection(code, "List", "ArrayList", className(inverse.target()), inverse.name());
         } else {
             code.line(
@@ -175,7 +177,19 @@ final class Fields {
                 + EntityFile.sqlName(joined.table().name()) + ",");
         code.line("        " + joinColumns("joinColumns", joined.here(), false) + ",");
         code.line("        " + joinColumns("inverseJoinColumns", joined.there(), false) + ")");
-        collection(code, "Set", "LinkedHashSet", className(joined.target()), joined.name());
+        joined(code, joined.target(), joined.name(), joined.sortedBy());
+    }
+
+    /** What is in an order is a list; else no pair is twice in a set. */
+    private void joined(Code code, String entity, String name, Optional<Association.SortedBy> sortedBy) {
+        sorted(code, sortedBy);
+        boolean list = sortedBy.isPresent();
+        collection(code, list ? "List" : "Set", list ? "ArrayList" : "LinkedHashSet", className(entity), name);
+    }
+
+    private void sorted(Code code, Optional<Association.SortedBy> sortedBy) {
+        sortedBy.ifPresent(s ->
+                code.line(annotation("OrderBy") + "(\"" + s.property() + (s.falling() ? " DESC" : " ASC") + "\")"));
     }
 
     private void kindAndId(Code code, Association.OneOfKind kind) {

@@ -1,0 +1,99 @@
+package jasperwing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.findings.Report;
+import jasperwing.findings.ReportMemory;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.SchemaMemory;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+/** What follows from a design with the help of what followed from others before is what follows from it alone. */
+class RecallTest {
+    @Provide
+    Arbitrary<Design> designs() {
+        return Designs.all();
+    }
+
+    @Property(tries = 120, seed = "20261123")
+    void schemaAndFindingsDoNotDependOnWhatCameBefore(
+            @ForAll("designs") Design first, @ForAll("designs") Design second) {
+        SchemaMemory schemas = new SchemaMemory();
+        ReportMemory reports = new ReportMemory();
+        for (Design design : edited(List.of(first, second, Samples.demo()))) {
+            Schema schema = Schema.derive(design, Dialect.POSTGRESQL, schemas);
+            Schema anew = Schema.derive(design, Dialect.POSTGRESQL);
+            assertThat(schema.tables()).isEqualTo(anew.tables());
+            assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(design, anew)));
+        }
+    }
+
+    @Test
+    void anEditLeavesTheTablesOfOthersAsTheyAre() {
+        SchemaMemory memory = new SchemaMemory();
+        Design demo = Samples.demo();
+        Schema before = Schema.derive(demo, Dialect.POSTGRESQL, memory);
+        Schema after =
+                Schema.derive(EntityEdits.change("Dive", RecallTest::longer).on(demo), Dialect.POSTGRESQL, memory);
+        assertThat(after.table("Dive")).isNotEqualTo(before.table("Dive"));
+        assertThat(after.table("Specimen").orElseThrow())
+                .isSameAs(before.table("Specimen").orElseThrow());
+    }
+
+    /** Each design, and after it what becomes of it edit by edit. */
+    private static List<Design> edited(List<Design> designs) {
+        List<Design> all = new ArrayList<>();
+        for (Design start : designs) {
+            Design design = start;
+            all.add(design);
+            int number = 0;
+            for (Entity entity : start.entities()) {
+                design = edit(design, entity.name(), number++).on(design);
+                all.add(design);
+            }
+        }
+        return all;
+    }
+
+    private static Edit edit(Design design, String entity, int number) {
+        return switch (number % 6) {
+            case 0 -> EntityEdits.change(entity, RecallTest::longer);
+            case 1 -> EntityEdits.rename(entity, entity + "2");
+            case 2 -> EntityEdits.change(entity, e -> e.withOutside(!e.outside()));
+            case 3 -> design.relationships().isEmpty()
+                    ? Edit.NOTHING
+                    : RelationshipEdits.remove(design.relationships().get(0));
+            case 4 -> EntityEdits.change(
+                    entity, e -> e.withAttributes(List.of()).withKey(e.key()));
+            default -> EntityEdits.remove(entity);
+        };
+    }
+
+    private static Entity longer(Entity entity) {
+        List<Attribute> attributes = new ArrayList<>(entity.attributes());
+        attributes.add(Attribute.of("added", Type.of(Scalar.INT)));
+        return entity.withAttributes(attributes);
+    }
+
+    private static List<String> words(Report report) {
+        return report.findings().stream()
+                .map(f -> f.rule() + " " + f.subject().text() + ": " + f.message() + " "
+                        + f.fixes().size())
+                .toList();
+    }
+}
