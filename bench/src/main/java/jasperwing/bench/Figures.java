@@ -10,6 +10,7 @@ import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.SheetEdits;
 import jasperwing.notation.Notation;
@@ -95,11 +96,15 @@ public final class Figures {
             Map<String, Object> fact = new LinkedHashMap<>();
             fact.put("from", relationship.from());
             fact.put("to", relationship.targets());
-            fact.put("forward", relationship.forward());
-            fact.put("back", relationship.back().orElseThrow());
+            fact.put("forward", facts(relationship.forward()));
+            fact.put("back", facts(relationship.back().orElseThrow()));
             relationships.add(fact);
         }
         return Map.of("name", design.name(), "entities", entities, "relationships", relationships);
+    }
+
+    private static Map<String, Object> facts(Reading reading) {
+        return Map.of("must", reading.must(), "verb", reading.verb(), "many", reading.many(), "role", reading.role());
     }
 
     private static void checking() throws Exception {
