@@ -4,6 +4,9 @@ import java.util.List;
 
 /** Walks over the tokens of one line; what is asked for and not there is a {@link SyntaxException} at its place. */
 final class Cursor {
+    /** What fits an int whatever the digits are. */
+    private static final int MOST_DIGITS = 9;
+
     private final Lexer.Line line;
     private int at;
 
@@ -89,7 +92,10 @@ final class Cursor {
 
     int wholeNumber(String what) throws SyntaxException {
         Token token = peek();
-        if (token.kind() != Token.Kind.NUMBER || !token.text().matches("-?\\d{1,9}")) {
+        String text = token.text();
+        boolean sized =
+                text.length() <= (text.startsWith("-") ? MOST_DIGITS + 1 : MOST_DIGITS) && text.indexOf('.') < 0;
+        if (token.kind() != Token.Kind.NUMBER || !sized) {
             throw unexpected(what);
         }
         return Integer.parseInt(next().text());

@@ -108,6 +108,15 @@ final class Lexer {
     }
 
     private void number() {
+        int end = digits(at + 1);
+        if (end == text.length() || text.charAt(end) != '.' && text.charAt(end) != '-') {
+            add(Token.Kind.NUMBER, text.substring(at, end), end);
+        } else {
+            numberOrDate();
+        }
+    }
+
+    private void numberOrDate() {
         int end = at + 1;
         while (end < text.length()
                 && (isDigit(text.charAt(end)) || text.charAt(end) == '.' || text.charAt(end) == '-')) {
@@ -119,13 +128,18 @@ final class Lexer {
         String digits = text.substring(at, end);
         boolean date = DATE.matcher(digits).matches();
         if (!date && !NUMBER.matcher(digits).matches()) {
-            end = at + 1;
-            while (end < text.length() && isDigit(text.charAt(end))) {
-                end++;
-            }
+            end = digits(at + 1);
             digits = text.substring(at, end);
         }
         add(date ? Token.Kind.DATE : Token.Kind.NUMBER, digits, end);
+    }
+
+    private int digits(int from) {
+        int end = from;
+        while (end < text.length() && isDigit(text.charAt(end))) {
+            end++;
+        }
+        return end;
     }
 
     private static boolean isDigit(char c) {

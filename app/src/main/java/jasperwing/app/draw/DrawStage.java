@@ -151,9 +151,9 @@ public final class DrawStage implements Stage {
                 head,
                 new Label("Double-click anywhere for the first entity,"),
                 new Label("or press Ctrl K and say three sentences:"),
-                sentence("entity Dive"),
-                sentence("each Dive may have many Photo, which must belong to one Dive"),
-                sentence("each Photo may show many Species, which may be shown by many Photo"));
+                sentence("a dive has a number, startedAt timestamp and maxDepth decimal(5,1)"),
+                sentence("an expedition has many dives"),
+                sentence("a note is about a dive or an expedition"));
         box.getStyleClass().add("start");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         box.setMouseTransparent(true);

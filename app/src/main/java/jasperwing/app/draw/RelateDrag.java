@@ -2,6 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.Card;
 import jasperwing.diagram.Hit;
 import jasperwing.diagram.Point;
 import jasperwing.model.Design;
@@ -12,7 +13,6 @@ import jasperwing.say.Additions;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Line;
 
 /** Draws a relationship from a card's edge: to another card, or to paper, which makes the entity. What it states shows at once. */
 final class RelateDrag implements Drag {
@@ -20,7 +20,6 @@ final class RelateDrag implements Drag {
     private final SheetView sheet;
     private final String from;
     private final Runnable drawn;
-    private final Line line;
     private final VBox says = new VBox(4);
     private final Label sentence = new Label();
     private final Label adds = new Label();
@@ -31,8 +30,6 @@ final class RelateDrag implements Drag {
         this.workspace = workspace;
         this.sheet = sheet;
         this.from = from;
-        line = new Line(start.x(), start.y(), start.x(), start.y());
-        line.getStyleClass().add("rubber");
         says.getStyleClass().add("drag-says");
         sentence.setWrapText(true);
         sentence.setMaxWidth(270);
@@ -41,46 +38,41 @@ final class RelateDrag implements Drag {
         adds.setMaxWidth(270);
         says.getChildren().addAll(sentence, adds);
         says.setMouseTransparent(true);
-        line.setMouseTransparent(true);
-        sheet.overlay().getChildren().addAll(line, says);
+        sheet.overlay().getChildren().add(says);
     }
 
     @Override
     public void to(Point at, boolean free) {
-        line.setEndX(at.x());
-        line.setEndY(at.y());
         says.relocate(Math.max(8, Math.min(at.x() + 18, sheet.getWidth() - 310)), at.y() + 22);
         Optional<String> over = target(at);
-        line.setVisible(over.isEmpty());
         String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
-        if (!target.equals(saidFor)) {
-            saidFor = target;
-            say(Drawing.tie(workspace.design(), from, target), at, over.isPresent());
-        }
-    }
-
-    /** Says what would be stated and, over a card, shows how it would be drawn. */
-    private void say(Tie tie, Point at, boolean overCard) {
-        Design before = workspace.design();
-        Design after = edit(tie, at).on(before);
-        sentence.setText(Readings.text(Readings.from(tie, from)));
-        adds.setText(String.join("\n", Additions.of(before, after)));
-        if (overCard) {
+        Tie tie = Drawing.tie(workspace.design(), from, target);
+        boolean another = !target.equals(saidFor);
+        if (another || over.isEmpty()) {
+            Design after = edit(tie, at).on(workspace.design());
             sheet.preview(after, tie);
-        } else {
-            sheet.endPreview();
+            if (another) {
+                saidFor = target;
+                say(tie, after);
+            }
         }
     }
 
+    private void say(Tie tie, Design after) {
+        sentence.setText(Readings.text(Readings.from(tie, from)));
+        adds.setText(String.join("\n", Additions.of(workspace.design(), after)));
+    }
+
+    /** The card under the mouse; not the one that would be new. */
     private Optional<String> target(Point at) {
         Hit hit = Hit.at(
                 sheet.scene(),
                 sheet.viewport().toSheet(at.x(), at.y()),
                 4 / sheet.viewport().zoom());
-        if (hit instanceof Hit.OnCard card) {
-            return Optional.of(card.card().entity());
-        }
-        return hit instanceof Hit.OnEdge edge ? Optional.of(edge.card().entity()) : Optional.empty();
+        Optional<Card> card = hit instanceof Hit.OnCard on
+                ? Optional.of(on.card())
+                : hit instanceof Hit.OnEdge edge ? Optional.of(edge.card()) : Optional.empty();
+        return card.map(Card::entity).filter(e -> workspace.design().entity(e).isPresent());
     }
 
     private Edit edit(Tie tie, Point at) {
@@ -103,7 +95,7 @@ final class RelateDrag implements Drag {
 
     @Override
     public void cancel() {
-        sheet.overlay().getChildren().removeAll(line, says);
+        sheet.overlay().getChildren().remove(says);
         sheet.endPreview();
     }
 }
