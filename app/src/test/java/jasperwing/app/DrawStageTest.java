@@ -39,8 +39,6 @@ class DrawStageTest extends WindowTest {
         doubleClickOn(headOf("Site"), MouseButton.PRIMARY);
         until("the card is open", () -> focused("card-name"));
         push(KeyCode.ENTER);
-        push(KeyCode.CONTROL, KeyCode.END);
-        push(KeyCode.ENTER);
         write("depth decimal");
         push(KeyCode.ESCAPE);
         until(
@@ -138,16 +136,21 @@ class DrawStageTest extends WindowTest {
         dragTo(rightEdgeOf("Site"), headOf("Site").add(260, 60));
         until("there is a new entity", () -> design().entity("NewEntity").isPresent());
         assertThat(((Tie) design().relationships().get(1)).holder()).isEqualTo("Site");
-        until("its words can be changed at once", () -> sees("#reading-note"));
-        clickOn(from(lookup("#reading-note").queryAll()).lookup("#word-MUST").<Node>query());
+        until("it is named at once", () -> sees("#card-name"));
+        write("Creek").push(KeyCode.ESCAPE);
         until(
-                "it may be without",
-                () -> !design().relationships().get(1).forward().must());
+                "the relationship follows the name",
+                () -> design().relationships().get(1).targets().contains("Creek"));
         dragTo(rightEdgeOf("Photo"), headOf("Photo"));
         until("photos form a tree", () -> design().relationships().size() == 3);
         Tie tree = (Tie) design().relationships().get(2);
         assertThat(tree.isSelf()).isTrue();
         assertThat(tree.forward().must()).isFalse();
+        until("its words can be changed at once", () -> sees("#reading-note"));
+        clickOn(from(lookup("#reading-note").queryAll()).lookup("#word-MUST").<Node>query());
+        until(
+                "no photo may be without",
+                () -> design().relationships().get(2).forward().must());
     }
 
     @Test

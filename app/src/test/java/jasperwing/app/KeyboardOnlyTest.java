@@ -18,8 +18,6 @@ class KeyboardOnlyTest extends WindowTest {
         write("Tide");
         push(KeyCode.ENTER);
         until("its lines can be typed", () -> focused("card-lines"));
-        push(KeyCode.CONTROL, KeyCode.END);
-        push(KeyCode.ENTER);
         write("height decimal(4,2)");
         push(KeyCode.ENTER);
         write("at timestamp");

@@ -124,10 +124,9 @@ abstract class WindowTest extends ApplicationTest {
         write(name);
         push(KeyCode.ENTER);
         until("its lines can be typed", () -> focused("card-lines"));
-        push(KeyCode.CONTROL, KeyCode.END);
         for (String line : lines) {
-            push(KeyCode.ENTER);
             write(line);
+            push(KeyCode.ENTER);
         }
         push(KeyCode.ESCAPE);
         until(name + " is drawn", () -> design().entity(name).isPresent() && !sees("#card-name"));

@@ -114,7 +114,8 @@ final class Router {
         route.add(ends.from());
         route.addAll(middle);
         route.add(ends.to());
-        return corners(route);
+        List<Point> corners = corners(route);
+        return corners.size() > 1 ? corners : List.of(ends.from(), ends.to());
     }
 
     private static List<Point> straight(Ends e, Ground ground) {

@@ -39,6 +39,22 @@ class GeometryTest {
     }
 
     @Test
+    void cardsThatTouchOrLieOnEachOtherStillHaveALineWithTwoEnds() {
+        double width = scene("places", "  A 0,0").card("A").orElseThrow().box().width();
+        for (int left : new int[] {0, (int) width / 2, (int) width}) {
+            Scene scene = scene(
+                    "each A must be of one B",
+                    "each A may see many B as others",
+                    "places",
+                    "  A 0,0",
+                    "  B " + left + ",0",
+                    "  C 0,900",
+                    "  N 400,900");
+            assertThat(scene.lines()).hasSize(2).allMatch(l -> l.points().size() >= 2);
+        }
+    }
+
+    @Test
     void aCardInBetweenIsGoneAround() {
         Scene scene = scene("each A must be of one B", "places", "  A 0,0", "  C 300,0", "  B 600,0", "  N 0,900");
         Line line = scene.lines().get(0);

@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.complete.AttributeCompletion;
@@ -70,7 +71,7 @@ final class CardEditor extends VBox {
         lines.caretPositionProperty().addListener((o, was, is) -> Platform.runLater(this::propose));
         name.textProperty().addListener((o, was, is) -> check());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        name.setOnAction(e -> lines.requestFocus());
+        name.setOnAction(e -> startAtLine(Integer.MAX_VALUE));
         lines.focusedProperty().addListener((o, was, is) -> completion.hide());
         check();
     }
@@ -80,7 +81,7 @@ final class CardEditor extends VBox {
     }
 
     void startAtName() {
-        name.requestFocus();
+        Focus.take(name);
         name.selectAll();
     }
 

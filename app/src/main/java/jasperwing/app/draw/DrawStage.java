@@ -10,6 +10,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Card;
 import jasperwing.findings.Level;
 import jasperwing.model.Edit;
+import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Place;
 import jasperwing.model.RelationshipEdits;
@@ -18,6 +19,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -37,6 +39,7 @@ public final class DrawStage implements Stage {
     private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
 
     private final Workspace workspace;
+    private boolean warm;
     private final Appearance appearance;
     private final SheetView sheet;
     private final CardEditing editing;
@@ -327,8 +330,16 @@ public final class DrawStage implements Stage {
         return workspace.projection().get().report().count(Level.FAULT) > 0;
     }
 
+    /** What typing on a card needs is loaded beside the first look at the sheet, so that the first card opens at once. */
     @Override
     public void shown() {
         sheet.requestFocus();
+        if (!warm) {
+            warm = true;
+            Thread loading = new Thread(() -> new CardLines(Entity.of("none")), "loading");
+            loading.setDaemon(true);
+            loading.setPriority(Thread.MIN_PRIORITY);
+            Platform.runLater(loading::start);
+        }
     }
 }

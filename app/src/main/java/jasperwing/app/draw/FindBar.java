@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.find.Find;
@@ -60,7 +61,7 @@ final class FindBar extends VBox {
 
     void open() {
         setVisible(true);
-        field.requestFocus();
+        Focus.take(field);
         field.selectAll();
         look();
     }

@@ -21,6 +21,9 @@ import javafx.scene.layout.VBox;
 final class ReadingNote {
     private static final double WIDTH = 290;
 
+    /** How much room a line takes at either side. */
+    private static final double LINE = 8;
+
     private final Workspace workspace;
     private final SheetView sheet;
     private final VBox box = new VBox(6);
@@ -70,19 +73,21 @@ final class ReadingNote {
     }
 
     private void place() {
-        if (!open) {
-            return;
+        if (open) {
+            workspace.selection().get().relationship().ifPresent(r -> anchor(r).ifPresent(at -> place(r, at)));
         }
-        workspace.selection().get().relationship().flatMap(this::anchor).ifPresent(p -> {
-            Point at = sheet.viewport().toScreen(p);
-            double height = box.prefHeight(WIDTH);
-            List<Box> cards =
-                    sheet.scene().cards().stream().map(sheet::onScreen).toList();
-            Point best = places(at, height).stream()
-                    .min(Comparator.comparingDouble(c -> covered(cards, new Box(c.x(), c.y(), WIDTH, height))))
-                    .orElse(at);
-            box.relocate(best.x(), best.y());
-        });
+    }
+
+    private void place(Relationship relationship, Point anchor) {
+        Point at = sheet.viewport().toScreen(anchor);
+        box.applyCss();
+        double height = box.prefHeight(WIDTH);
+        List<Box> minded = new ArrayList<>(line(relationship));
+        sheet.scene().cards().stream().map(sheet::onScreen).forEach(minded::add);
+        Point best = places(at, height).stream()
+                .min(Comparator.comparingDouble(c -> covered(minded, new Box(c.x(), c.y(), WIDTH, height))))
+                .orElse(at);
+        box.relocate(best.x(), best.y());
     }
 
     /** Around the relationship, the nearest first, all within the sheet. */
@@ -100,10 +105,26 @@ final class ReadingNote {
         return places;
     }
 
-    /** How much of the cards lies under a box, in square pixels. */
-    private static double covered(List<Box> cards, Box note) {
+    /** The relationship's own line, in pixels; it may be wanted for a drag. */
+    private List<Box> line(Relationship relationship) {
+        List<Box> boxes = new ArrayList<>();
+        sheet.scene().lines().stream()
+                .filter(l -> l.relationship().equals(relationship))
+                .map(Line::points)
+                .forEach(route -> {
+                    for (int i = 1; i < route.size(); i++) {
+                        Point a = sheet.viewport().toScreen(route.get(i - 1));
+                        Point b = sheet.viewport().toScreen(route.get(i));
+                        boxes.add(Box.around(a, b).grown(LINE));
+                    }
+                });
+        return boxes;
+    }
+
+    /** How much of what is minded lies under a box, in square pixels. */
+    private static double covered(List<Box> minded, Box note) {
         double covered = 0;
-        for (Box b : cards) {
+        for (Box b : minded) {
             double width = Math.min(b.right(), note.right()) - Math.max(b.x(), note.x());
             double height = Math.min(b.bottom(), note.bottom()) - Math.max(b.y(), note.y());
             covered += Math.max(0, width) * Math.max(0, height);

@@ -11,6 +11,7 @@ import jasperwing.model.Tie;
 import jasperwing.reading.Readings;
 import jasperwing.say.Additions;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -20,13 +21,19 @@ final class RelateDrag implements Drag {
     private final SheetView sheet;
     private final String from;
     private final Runnable drawn;
+    private final Consumer<String> made;
     private final VBox says = new VBox(4);
     private final Label sentence = new Label();
     private final Label adds = new Label();
     private String saidFor = "";
 
-    RelateDrag(Workspace workspace, SheetView sheet, String from, Point start, Runnable drawn) {
+    /**
+     * @param drawn called when two entities were related
+     * @param made called with the name of an entity that was made besides
+     */
+    RelateDrag(Workspace workspace, SheetView sheet, String from, Runnable drawn, Consumer<String> made) {
         this.drawn = drawn;
+        this.made = made;
         this.workspace = workspace;
         this.sheet = sheet;
         this.from = from;
@@ -87,10 +94,15 @@ final class RelateDrag implements Drag {
     @Override
     public void end(Point at, boolean free) {
         cancel();
-        String target = target(at).orElseGet(() -> Drawing.freeName(workspace.design()));
+        Optional<String> over = target(at);
+        String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
         Tie tie = Drawing.tie(workspace.design(), from, target);
         workspace.edit(edit(tie, at), Selection.of(tie));
-        drawn.run();
+        if (over.isPresent()) {
+            drawn.run();
+        } else {
+            made.accept(target);
+        }
     }
 
     @Override

@@ -1,6 +1,7 @@
 package jasperwing.app.draw;
 
 import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
@@ -212,7 +213,7 @@ final class SheetBar extends HBox {
         field.setId("sheet-name");
         names.getChildren().set(names.getChildren().indexOf(button), field);
         field.selectAll();
-        field.requestFocus();
+        Focus.take(field);
         field.setOnAction(e -> {
             String wanted = field.getText().strip();
             if (wanted.isEmpty() || !wanted.equals(name) && SheetNames.isTaken(workspace.design(), wanted)) {

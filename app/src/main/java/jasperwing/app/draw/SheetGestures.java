@@ -110,7 +110,7 @@ final class SheetGestures {
             return new Drag.Pan(sheet, pressedAt);
         }
         if (pressedOn instanceof Hit.OnEdge edge) {
-            return new RelateDrag(workspace, sheet, edge.card().entity(), pressedAt, note::open);
+            return new RelateDrag(workspace, sheet, edge.card().entity(), note::open, editing::openName);
         }
         if (pressedOn instanceof Hit.OnRelationship on
                 && !on.relationship().forward().many()) {

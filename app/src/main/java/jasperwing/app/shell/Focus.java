@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.TextInputControl;
 
 /** Keeps the keyboard's focus where it was while a part of the window is built anew. */
 public final class Focus {
@@ -18,6 +19,15 @@ public final class Focus {
             Node now = was.getId() == null ? null : find(parent, was.getId());
             (now == null ? parent : now).requestFocus();
         });
+    }
+
+    /**
+     * Gives a field the focus. One that was only just shown is made ready for keys at once: without a skin, which it would have at
+     * the next frame, it would lose what is typed until then.
+     */
+    public static void take(TextInputControl field) {
+        field.applyCss();
+        field.requestFocus();
     }
 
     private static boolean isInside(Node node, Parent parent) {

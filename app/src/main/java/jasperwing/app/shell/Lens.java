@@ -124,7 +124,12 @@ public final class Lens extends ScrollPane {
 
     private void relationship(Relationship relationship) {
         String targets = String.join(", ", relationship.targets());
-        heading(relationship.from() + " and " + targets, "a relationship; click a word to change it");
+        heading(
+                relationship.from() + " and " + targets,
+                "a relationship; click a word to change it"
+                        + (relationship.forward().many()
+                                ? ""
+                                : ", drag its line to a further card for one of several"));
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
         section(
                 "Reads as",

@@ -84,7 +84,7 @@ public final class PathPrompt extends StackPane {
         action = then;
         say("");
         setVisible(true);
-        field.requestFocus();
+        Focus.take(field);
         field.end();
     }
 

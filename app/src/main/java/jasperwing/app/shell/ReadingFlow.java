@@ -81,7 +81,7 @@ public final class ReadingFlow extends TextFlow {
         field.setPrefColumnCount(Math.max(8, phrase.text().length()));
         getChildren().set(getChildren().indexOf(word), field);
         field.selectAll();
-        field.requestFocus();
+        Focus.take(field);
         field.setOnAction(e -> Readings.withTyped(relationship, phrase.slot(), field.getText())
                 .ifPresentOrElse(change, () -> field.getStyleClass().add("wrong")));
         field.setOnKeyPressed(e -> {

@@ -89,7 +89,7 @@ final class SayField extends HBox {
     }
 
     void takeFocus() {
-        field.requestFocus();
+        Focus.take(field);
         field.selectAll();
     }
 

@@ -2,6 +2,9 @@ package jasperwing.app.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.event.EventHandler;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -51,9 +54,25 @@ public final class Shortcuts {
         for (Shortcut shortcut : all) {
             if (shortcut.keys().match(event)) {
                 event.consume();
+                if (event.getTarget() instanceof Node node && node.getScene() != null) {
+                    keepFromFields(node.getScene());
+                }
                 shortcut.action().run();
                 return;
             }
         }
+    }
+
+    /** The letter of the same stroke must not be typed into a field that the action opens. */
+    private static void keepFromFields(Scene scene) {
+        scene.addEventFilter(KeyEvent.ANY, new EventHandler<>() {
+            @Override
+            public void handle(KeyEvent next) {
+                scene.removeEventFilter(KeyEvent.ANY, this);
+                if (next.getEventType() == KeyEvent.KEY_TYPED) {
+                    next.consume();
+                }
+            }
+        });
     }
 }

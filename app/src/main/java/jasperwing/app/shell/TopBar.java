@@ -118,7 +118,7 @@ final class TopBar extends HBox {
         TextField field = new TextField(workspace.design().name());
         field.setId("design-name");
         getChildren().set(getChildren().indexOf(title), field);
-        field.requestFocus();
+        Focus.take(field);
         field.selectAll();
         field.setOnAction(e -> {
             String name = field.getText().strip();
