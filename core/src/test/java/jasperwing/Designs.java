@@ -23,6 +23,7 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
+import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.model.Tie;
@@ -204,7 +205,10 @@ public final class Designs {
         Arbitrary<Place> places = Combinators.combine(
                         names(), Arbitraries.oneOf(Arbitraries.just(""), names()), coordinate, coordinate)
                 .as(Place::new);
-        return Combinators.combine(
+        Arbitrary<SetAside> asides = Combinators.combine(
+                        names(), names(), Arbitraries.oneOf(Arbitraries.just(""), names()), names(), comments(true))
+                .as(SetAside::new);
+        Arbitrary<Design> designs = Combinators.combine(
                         names(),
                         areas.list().ofMaxSize(2),
                         enums.list().ofMaxSize(2),
@@ -215,7 +219,8 @@ public final class Designs {
                                 .uniqueElements(p -> p.entity() + "\0" + p.sheet())
                                 .ofMaxSize(3),
                         comments(true))
-                .as(Design::new);
+                .as((name, a, e, all, r, s, p, c) -> new Design(name, a, e, all, r, s, List.of(), p, c));
+        return Combinators.combine(designs, asides.list().ofMaxSize(2)).as(Design::withSetAside);
     }
 
     /** Any of the edits the window makes, with the names it needs drawn from the design it is made on. */

@@ -1,5 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.model.Comments;
+import jasperwing.model.SetAside;
 import java.util.List;
 
 /**
@@ -16,5 +18,10 @@ public record Finding(Rule rule, Subject subject, String message, String why, Li
 
     public Level level() {
         return rule.level();
+    }
+
+    /** What is written down to leave it as it is. */
+    public SetAside asSetAside(String reason) {
+        return new SetAside(rule.code(), subject.entity(), subject.member(), reason, Comments.NONE);
     }
 }

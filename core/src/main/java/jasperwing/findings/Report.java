@@ -2,6 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
+import jasperwing.model.SetAside;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
@@ -9,13 +10,19 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * All findings of a design.
  *
- * @param findings faults first, then by rule, then in the order of the design
+ * @param findings faults first, then by rule, then in the order of the design; without the cautions that are set aside
+ * @param aside the cautions that are set aside, in the same order
  */
-public record Report(List<Finding> findings) {
+public record Report(List<Finding> findings, List<Aside> aside) {
+    /** A caution and the reason why it is left as it is. */
+    public record Aside(Finding finding, SetAside said) {}
+
     private static final List<ReportMemory.EntityRule> OF_ENTITIES = List.of(
             NameRules::check,
             ReservedRules::check,
@@ -26,6 +33,7 @@ public record Report(List<Finding> findings) {
 
     public Report {
         findings = List.copyOf(findings);
+        aside = List.copyOf(aside);
     }
 
     /** Holds the design against every rule. */
@@ -43,12 +51,21 @@ public record Report(List<Finding> findings) {
         Checked checked = Checked.of(design, schema);
         List<Finding> all = new ArrayList<>();
         NameRules.check(checked, all::add);
+        AsideRules.check(checked, all::add);
         UnknownRules.check(checked, all::add);
         OneOfRules.check(checked, all::add);
         memory.references(checked, found -> ReferenceRules.check(checked, found), all::add);
         memory.entities(checked, OF_ENTITIES, all::add);
         all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
-        return new Report(all);
+        List<Aside> aside = new ArrayList<>();
+        all.removeIf(f -> {
+            Optional<SetAside> said = design.setAside().stream()
+                    .filter(a -> f.level() == Level.CAUTION && a.isAs(f.asSetAside(a.reason())))
+                    .findFirst();
+            said.ifPresent(a -> aside.add(new Aside(f, a)));
+            return said.isPresent();
+        });
+        return new Report(all, aside);
     }
 
     public List<Finding> of(Level level) {
@@ -66,9 +83,12 @@ public record Report(List<Finding> findings) {
         return levels;
     }
 
-    /** How many faults and cautions there are, in words. */
+    /** How many faults and cautions there are, in words, and how many cautions are set aside, if any are. */
     public String counts() {
-        return counted(Level.FAULT) + ", " + counted(Level.CAUTION);
+        return counted(Level.FAULT)
+                + ", "
+                + counted(Level.CAUTION)
+                + (aside.isEmpty() ? "" : ", " + aside.size() + " set aside");
     }
 
     /** How many findings of a level there are, in words. */
@@ -80,6 +100,9 @@ public record Report(List<Finding> findings) {
     /** How many rules found nothing. */
     public long holding() {
         return Rule.values().length
-                - findings.stream().map(Finding::rule).distinct().count();
+                - Stream.concat(findings.stream(), aside.stream().map(Aside::finding))
+                        .map(Finding::rule)
+                        .distinct()
+                        .count();
     }
 }

@@ -17,6 +17,7 @@ public final class Design {
     private final List<Entity> entities;
     private final List<Relationship> relationships;
     private final List<Sheet> sheets;
+    private final List<SetAside> setAside;
     private final List<Place> places;
     private final Comments comments;
     private volatile Lookup lookup;
@@ -28,6 +29,7 @@ public final class Design {
             List<Entity> entities,
             List<Relationship> relationships,
             List<Sheet> sheets,
+            List<SetAside> setAside,
             List<Place> places,
             Comments comments) {
         this.name = Objects.requireNonNull(name);
@@ -36,13 +38,15 @@ public final class Design {
         this.entities = List.copyOf(entities);
         this.relationships = List.copyOf(relationships);
         this.sheets = List.copyOf(sheets);
+        this.setAside = List.copyOf(setAside);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
     }
 
     /** A design with nothing in it. */
     public static Design named(String name) {
-        return new Design(name, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Comments.NONE);
+        return new Design(
+                name, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Comments.NONE);
     }
 
     public String name() {
@@ -67,6 +71,11 @@ public final class Design {
 
     public List<Sheet> sheets() {
         return sheets;
+    }
+
+    /** The cautions that are to be left as they are. */
+    public List<SetAside> setAside() {
+        return setAside;
     }
 
     public List<Place> places() {
@@ -116,35 +125,39 @@ public final class Design {
     }
 
     public Design withName(String newName) {
-        return new Design(newName, areas, enums, entities, relationships, sheets, places, comments);
+        return new Design(newName, areas, enums, entities, relationships, sheets, setAside, places, comments);
     }
 
     public Design withAreas(List<Area> newAreas) {
-        return new Design(name, newAreas, enums, entities, relationships, sheets, places, comments);
+        return new Design(name, newAreas, enums, entities, relationships, sheets, setAside, places, comments);
     }
 
     public Design withEnums(List<EnumType> newEnums) {
-        return new Design(name, areas, newEnums, entities, relationships, sheets, places, comments);
+        return new Design(name, areas, newEnums, entities, relationships, sheets, setAside, places, comments);
     }
 
     public Design withEntities(List<Entity> newEntities) {
-        return new Design(name, areas, enums, newEntities, relationships, sheets, places, comments);
+        return new Design(name, areas, enums, newEntities, relationships, sheets, setAside, places, comments);
     }
 
     public Design withRelationships(List<Relationship> newRelationships) {
-        return new Design(name, areas, enums, entities, newRelationships, sheets, places, comments);
+        return new Design(name, areas, enums, entities, newRelationships, sheets, setAside, places, comments);
     }
 
     public Design withSheets(List<Sheet> newSheets) {
-        return new Design(name, areas, enums, entities, relationships, newSheets, places, comments);
+        return new Design(name, areas, enums, entities, relationships, newSheets, setAside, places, comments);
+    }
+
+    public Design withSetAside(List<SetAside> newSetAside) {
+        return new Design(name, areas, enums, entities, relationships, sheets, newSetAside, places, comments);
     }
 
     public Design withPlaces(List<Place> newPlaces) {
-        return new Design(name, areas, enums, entities, relationships, sheets, newPlaces, comments);
+        return new Design(name, areas, enums, entities, relationships, sheets, setAside, newPlaces, comments);
     }
 
     public Design withComments(Comments newComments) {
-        return new Design(name, areas, enums, entities, relationships, sheets, places, newComments);
+        return new Design(name, areas, enums, entities, relationships, sheets, setAside, places, newComments);
     }
 
     @Override
@@ -157,13 +170,14 @@ public final class Design {
                         && entities.equals(d.entities)
                         && relationships.equals(d.relationships)
                         && sheets.equals(d.sheets)
+                        && setAside.equals(d.setAside)
                         && places.equals(d.places)
                         && comments.equals(d.comments);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(name, areas, enums, entities, relationships, sheets, places, comments);
+        return Objects.hash(name, areas, enums, entities, relationships, sheets, setAside, places, comments);
     }
 
     /** Its name and how much is in it. */

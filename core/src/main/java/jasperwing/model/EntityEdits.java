@@ -28,7 +28,8 @@ public final class EntityEdits {
         return change(oldName, e -> e.withName(newName)).then(design -> renameMentions(design, oldName, newName));
     }
 
-    private static Design renameMentions(Design design, String oldName, String newName) {
+    private static Design renameMentions(Design before, String oldName, String newName) {
+        Design design = SetAsideEdits.entityRenamed(before, oldName, newName);
         return design.withRelationships(design.relationships().stream()
                         .map(r -> r.mentions(oldName) ? r.withEntityRenamed(oldName, newName) : r)
                         .toList())
@@ -47,7 +48,8 @@ public final class EntityEdits {
 
     /** Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. */
     public static Edit remove(String name) {
-        return design -> design.withEntities(design.entities().stream()
+        return design -> SetAsideEdits.entityRemoved(design, name)
+                .withEntities(design.entities().stream()
                         .filter(e -> !e.name().equals(name))
                         .toList())
                 .withRelationships(design.relationships().stream()
@@ -95,7 +97,8 @@ public final class EntityEdits {
                     .flatMap(e -> e.attribute(attribute))
                     .map(a -> change.apply(a).name())
                     .orElse(attribute);
-            return sorted(changed, entity, s -> Optional.of(s.renamed(attribute, name)));
+            Design followed = SetAsideEdits.memberRenamed(changed, entity, attribute, name);
+            return sorted(followed, entity, s -> Optional.of(s.renamed(attribute, name)));
         };
     }
 
@@ -190,6 +193,9 @@ public final class EntityEdits {
                     Map<String, String> renames = renames(e, attributes);
                     Design changed = change(entity, old -> retyped(old, attributes, key, renames))
                             .on(design);
+                    for (Map.Entry<String, String> rename : renames.entrySet()) {
+                        changed = SetAsideEdits.memberRenamed(changed, entity, rename.getKey(), rename.getValue());
+                    }
                     return sorted(changed, entity, s -> followed(s, e, attributes, renames));
                 })
                 .orElse(design);

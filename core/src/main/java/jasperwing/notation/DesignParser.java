@@ -10,6 +10,7 @@ import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
+import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -19,7 +20,7 @@ import java.util.stream.Collectors;
 
 /** Reads a whole design, statement by statement. */
 final class DesignParser {
-    private static final String STATEMENTS = "'area', 'enum', 'entity', 'each', 'sheet' or 'places'";
+    private static final String STATEMENTS = "'area', 'enum', 'entity', 'each', 'sheet', 'set aside' or 'places'";
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<Area> areas = new ArrayList<>();
@@ -27,6 +28,7 @@ final class DesignParser {
     private final List<Entity> entities = new ArrayList<>();
     private final List<Relationship> relationships = new ArrayList<>();
     private final List<Sheet> sheets = new ArrayList<>();
+    private final List<SetAside> setAside = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
     private final List<String> closing = new ArrayList<>();
     private String name;
@@ -52,6 +54,7 @@ final class DesignParser {
                 entities,
                 relationships,
                 sheets,
+                setAside,
                 places,
                 new Comments(head.before(), head.after(), closing));
         return new Parsed<>(design, problems);
@@ -85,6 +88,7 @@ final class DesignParser {
             case "each" -> relationship(statement);
             case "sheet" -> sheet(statement);
             case "places" -> places(statement);
+            case "set" -> setAside(statement);
             case "value", "trait" -> throw cursor.notYet(first, first.text() + "s");
             default -> throw cursor.unexpected(STATEMENTS);
         }
@@ -164,6 +168,24 @@ final class DesignParser {
             }
         }
         sheets.add(new Sheet(sheetName, shown, statement.head().comments()));
+        noBody(statement);
+    }
+
+    /** {@code set aside CODE on Entity.member "reason"}; a code is words joined by hyphens. */
+    private void setAside(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        cursor.words("set", "aside");
+        String code = cursor.name("the code of a caution");
+        cursor.words("on");
+        String entity = cursor.name("what the caution is about");
+        String member = cursor.takeSymbol(".") ? cursor.name("its attribute or role") : "";
+        Token at = cursor.peek();
+        String reason = cursor.string("the reason in double quotes");
+        cursor.end();
+        if (reason.isBlank()) {
+            throw cursor.wrong(at, "a caution is set aside for a reason", "the reason in double quotes");
+        }
+        setAside.add(new SetAside(code, entity, member, reason, statement.head().comments()));
         noBody(statement);
     }
 

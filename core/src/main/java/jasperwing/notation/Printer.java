@@ -15,6 +15,7 @@ import jasperwing.model.Place;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
+import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.Type;
 import java.util.Arrays;
@@ -22,7 +23,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, entities, relationships, sheets, places. */
+/** Writes a design in its canonical order: name, areas, enums, entities, relationships, sheets, cautions set aside, places. */
 final class Printer {
     private static final int NAME_WIDTH = 12;
     private static final int TYPE_WIDTH = 15;
@@ -39,6 +40,7 @@ final class Printer {
         }
         group(design.relationships(), this::relationship);
         group(design.sheets(), this::sheet);
+        group(design.setAside(), this::setAside);
         if (!design.comments().closing().isEmpty()) {
             blank();
             comments(design.comments().closing(), "");
@@ -78,6 +80,14 @@ final class Printer {
         statement(
                 "enum " + Quoting.name(type.name()) + ": " + values,
                 type.notes().comments());
+    }
+
+    private void setAside(SetAside aside) {
+        String member = aside.member().isEmpty() ? "" : "." + Quoting.name(aside.member());
+        statement(
+                "set aside " + Quoting.name(aside.code()) + " on " + Quoting.name(aside.entity()) + member + " "
+                        + Quoting.string(aside.reason()),
+                aside.comments());
     }
 
     private void entity(Entity entity) {

@@ -2,8 +2,13 @@ package jasperwing.app.shell;
 
 import jasperwing.findings.Finding;
 import jasperwing.findings.Fix;
+import jasperwing.findings.Level;
+import jasperwing.model.SetAsideEdits;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -30,9 +35,41 @@ public final class FindingBox extends VBox {
             fixes.getChildren().add(button);
         }
         getChildren().addAll(head, why);
+        if (finding.level() == Level.CAUTION) {
+            fixes.getChildren().add(setAside(workspace, finding, fixes));
+        }
         if (!fixes.getChildren().isEmpty()) {
             getChildren().add(fixes);
         }
         setAccessibleText(finding.level().word() + ": " + finding.message() + " " + finding.why());
+    }
+
+    /** A caution can be left as it is, for a reason that is typed in the button's place. */
+    private static Button setAside(Workspace workspace, Finding finding, FlowPane fixes) {
+        Button button = new Button("Set aside\u2026");
+        button.getStyleClass().add("aside");
+        button.setId("set-aside-" + finding.rule().code());
+        button.setTooltip(new Tooltip("Leave it as it is, and say why; the design keeps the reason"));
+        button.setOnAction(e -> {
+            TextField reason = new TextField();
+            reason.setId("aside-reason");
+            reason.setPromptText("Why it may stay as it is, then Enter");
+            reason.setPrefColumnCount(24);
+            fixes.getChildren().set(fixes.getChildren().indexOf(button), reason);
+            reason.setOnAction(typed -> {
+                if (!reason.getText().isBlank()) {
+                    workspace.edit(SetAsideEdits.add(
+                            finding.asSetAside(reason.getText().strip())));
+                }
+            });
+            reason.setOnKeyPressed(k -> {
+                if (k.getCode() == KeyCode.ESCAPE) {
+                    fixes.getChildren().set(fixes.getChildren().indexOf(reason), button);
+                    k.consume();
+                }
+            });
+            Focus.take(reason);
+        });
+        return button;
     }
 }

@@ -5,6 +5,7 @@ import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Entity;
+import jasperwing.model.SetAsideEdits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -74,6 +75,7 @@ final class FindingsLine extends VBox {
     private void list(Report report) {
         List<Node> entries = new ArrayList<>();
         report.findings().forEach(f -> entries.add(entry(f)));
+        report.aside().forEach(a -> entries.add(aside(a)));
         entries.add(holding(report));
         list.getChildren().setAll(entries);
     }
@@ -102,7 +104,8 @@ final class FindingsLine extends VBox {
 
     private void counts(Report report) {
         faults.setText(report.counted(Level.FAULT));
-        cautions.setText(report.counted(Level.CAUTION));
+        cautions.setText(report.counted(Level.CAUTION)
+                + (report.aside().isEmpty() ? "" : ", " + report.aside().size() + " set aside"));
         holding.setText(report.holding() + " rules hold");
         counts.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
     }
@@ -137,11 +140,29 @@ final class FindingsLine extends VBox {
                 projection.millis()));
     }
 
+    /** A caution that is left as it is, with the reason. */
+    private HBox aside(Report.Aside aside) {
+        Label said = new Label("Set aside: " + aside.finding().message() + " \u201c"
+                + aside.said().reason() + "\u201d");
+        said.getStyleClass().add("quiet");
+        said.setWrapText(true);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        said.setMaxWidth(Double.MAX_VALUE);
+        Button back = new Button("Look at it again");
+        back.getStyleClass().add("pill");
+        back.setMinWidth(USE_PREF_SIZE);
+        back.setOnAction(e -> workspace.edit(SetAsideEdits.takeBack(aside.said())));
+        HBox row = new HBox(12, said, back);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
     /** The rules that found nothing, each in a few words. */
     private static FlowPane holding(Report report) {
         FlowPane holding = new FlowPane(18, 6);
         for (Rule rule : Rule.values()) {
-            if (report.findings().stream().noneMatch(f -> f.rule() == rule)) {
+            boolean left = report.aside().stream().anyMatch(a -> a.finding().rule() == rule);
+            if (!left && report.findings().stream().noneMatch(f -> f.rule() == rule)) {
                 holding.getChildren().add(count(Icons.holds(), new Label(rule.holds())));
             }
         }

@@ -1,0 +1,36 @@
+package jasperwing.model;
+
+import java.util.Objects;
+
+/**
+ * A caution that was looked at and is to be left as it is.
+ *
+ * @param code of the rule
+ * @param entity what the caution is about
+ * @param member its attribute or role, or empty
+ * @param reason why it is left; not blank
+ */
+public record SetAside(String code, String entity, String member, String reason, Comments comments) {
+    public SetAside {
+        Names.require(entity);
+        Objects.requireNonNull(member);
+        Objects.requireNonNull(comments);
+        if (code.isBlank() || reason.isBlank()) {
+            throw new IllegalArgumentException("a caution is set aside by its code and for a reason, but these were '"
+                    + code + "' and '" + reason + "'");
+        }
+    }
+
+    /** Whether it is about the same caution as another, whatever the reasons. */
+    public boolean isAs(SetAside other) {
+        return code.equals(other.code) && entity.equals(other.entity) && member.equals(other.member);
+    }
+
+    SetAside withEntity(String newEntity) {
+        return new SetAside(code, newEntity, member, reason, comments);
+    }
+
+    SetAside withMember(String newMember) {
+        return new SetAside(code, entity, newMember, reason, comments);
+    }
+}
