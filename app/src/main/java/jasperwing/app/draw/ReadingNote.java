@@ -24,6 +24,14 @@ final class ReadingNote {
     /** How much room a line takes at either side. */
     private static final double LINE = 8;
 
+    /** What the bar at the foot of the sheet takes. */
+    private static final double FOOT = 64;
+
+    private static final double STEP = 28;
+
+    /** As bad as a pixel further away, in covered square pixels. */
+    private static final double FAR = 12;
+
     private final Workspace workspace;
     private final SheetView sheet;
     private final VBox box = new VBox(6);
@@ -84,25 +92,26 @@ final class ReadingNote {
         double height = box.prefHeight(WIDTH);
         List<Box> minded = new ArrayList<>(line(relationship));
         sheet.scene().cards().stream().map(sheet::onScreen).forEach(minded::add);
-        Point best = places(at, height).stream()
-                .min(Comparator.comparingDouble(c -> covered(minded, new Box(c.x(), c.y(), WIDTH, height))))
+        Point best = places(height).stream()
+                .min(Comparator.comparingDouble(c -> dislike(minded, at, new Box(c.x(), c.y(), WIDTH, height))))
                 .orElse(at);
         box.relocate(best.x(), best.y());
     }
 
-    /** Around the relationship, the nearest first, all within the sheet. */
-    private List<Point> places(Point at, double height) {
-        double[] across = {-WIDTH / 2, 24, -WIDTH - 24, 120, -WIDTH - 120};
-        double[] down = {22, -height - 22, 120, -height - 120};
+    /** Places all over the sheet, above the bar at its foot. */
+    private List<Point> places(double height) {
         List<Point> places = new ArrayList<>();
-        for (double dy : down) {
-            for (double dx : across) {
-                double x = Math.max(8, Math.min(at.x() + dx, sheet.getWidth() - WIDTH - 8));
-                double y = Math.max(8, Math.min(at.y() + dy, sheet.getHeight() - height - 64));
+        for (double y = 8; y + height < sheet.getHeight() - FOOT; y += STEP) {
+            for (double x = 8; x + WIDTH < sheet.getWidth() - 8; x += STEP) {
                 places.add(new Point(x, y));
             }
         }
         return places;
+    }
+
+    /** Covering what is minded is worse than standing far away. */
+    private static double dislike(List<Box> minded, Point anchor, Box note) {
+        return covered(minded, note) + FAR * note.center().distance(anchor);
     }
 
     /** The relationship's own line, in pixels; it may be wanted for a drag. */
