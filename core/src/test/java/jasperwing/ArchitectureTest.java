@@ -31,6 +31,7 @@ class ArchitectureTest {
             new Arrow("say", "model", "naming", "notation", "schema"),
             new Arrow("classes", "model", "naming", "schema"),
             new Arrow("diagram", "model", "naming", "notation"),
+            new Arrow("walk", "model", "naming", "schema"),
             new Arrow("arrange", "model", "diagram"),
             new Arrow("find", "model", "notation"),
             new Arrow("complete", "model", "naming", "notation"),

@@ -1,0 +1,41 @@
+package jasperwing.walk;
+
+import jasperwing.model.Relationship;
+
+/**
+ * A role as it is followed from one entity to another.
+ *
+ * @param from the entity it starts at
+ * @param name what {@code from} calls the far end; for one subject of a one-of, the role and the subject, as in {@code subject[Dive]}
+ * @param to the entity it leads to
+ * @param must whether there is always at least one
+ * @param many whether there can be more than one
+ * @param way which reference is followed, and in which direction
+ */
+public record Step(
+        String from, String name, String to, boolean must, boolean many, Relationship relationship, Way way) {
+    /** The references a step can follow. */
+    public enum Way {
+        /** From the holder of a reference to what it points to. */
+        REFERENCE,
+        /** From what a reference points to, to its holders. */
+        HOLDERS,
+        /** Through the pairs of a many-to-many, from the sentence's first end. */
+        PAIRS,
+        /** Through the pairs of a many-to-many, from the far end. */
+        PAIRS_BACK,
+        /** Through a link entity, from the sentence's first end. */
+        LINK,
+        /** Through a link entity, from the far end. */
+        LINK_BACK,
+        /** From a link entity to the sentence's first end. */
+        LINKED_FROM,
+        /** From a link entity to the far end. */
+        LINKED_TO
+    }
+
+    /** How many there can be: {@code 1}, {@code 0..1}, {@code 1..*} or {@code 0..*}. */
+    public String count() {
+        return many ? (must ? "1..*" : "0..*") : must ? "1" : "0..1";
+    }
+}

@@ -1,0 +1,76 @@
+package jasperwing.walk;
+
+import jasperwing.model.Design;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Roles;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Tells where one can go from an entity. */
+final class Steps {
+    private Steps() {}
+
+    /** The steps from an entity, in the order of the relationships; only ways that are read are gone. */
+    static List<Step> from(Design design, String entity) {
+        List<Step> steps = new ArrayList<>();
+        for (Relationship relationship : design.relationshipsOf(entity)) {
+            if (relationship instanceof OneOf oneOf) {
+                oneOf(steps, oneOf, entity);
+            } else {
+                tie(steps, (Tie) relationship, entity);
+            }
+        }
+        return steps;
+    }
+
+    private static void oneOf(List<Step> steps, OneOf oneOf, String entity) {
+        if (oneOf.from().equals(entity)) {
+            boolean alone = oneOf.subjects().size() == 1 && oneOf.forward().must();
+            for (String subject : oneOf.subjects()) {
+                String name = Roles.forward(oneOf) + "[" + subject + "]";
+                steps.add(new Step(entity, name, subject, alone, false, oneOf, Step.Way.REFERENCE));
+            }
+        }
+        if (oneOf.subjects().contains(entity)) {
+            oneOf.back()
+                    .ifPresent(b -> steps.add(new Step(
+                            entity, Roles.back(oneOf), oneOf.from(), b.must(), b.many(), oneOf, Step.Way.HOLDERS)));
+        }
+    }
+
+    private static void tie(List<Step> steps, Tie tie, String entity) {
+        if (tie.from().equals(entity)) {
+            steps.add(step(entity, Roles.forward(tie), tie.to(), tie.forward(), tie, forward(tie)));
+        }
+        if (tie.to().equals(entity)) {
+            tie.back().ifPresent(b -> steps.add(step(entity, Roles.back(tie), tie.from(), b, tie, backward(tie))));
+        }
+        if (tie.via().equals(entity)) {
+            steps.add(new Step(entity, Roles.linkFrom(tie), tie.from(), true, false, tie, Step.Way.LINKED_FROM));
+            steps.add(new Step(entity, Roles.linkTo(tie), tie.to(), true, false, tie, Step.Way.LINKED_TO));
+        }
+    }
+
+    private static Step step(String from, String name, String to, Reading reading, Tie tie, Step.Way way) {
+        return new Step(from, name, to, reading.must(), reading.many(), tie, way);
+    }
+
+    private static Step.Way forward(Tie tie) {
+        return switch (tie.shape()) {
+            case MANY_TO_MANY -> Step.Way.PAIRS;
+            case LINKED -> Step.Way.LINK;
+            default -> tie.fromHolds() ? Step.Way.REFERENCE : Step.Way.HOLDERS;
+        };
+    }
+
+    private static Step.Way backward(Tie tie) {
+        return switch (tie.shape()) {
+            case MANY_TO_MANY -> Step.Way.PAIRS_BACK;
+            case LINKED -> Step.Way.LINK_BACK;
+            default -> tie.fromHolds() ? Step.Way.HOLDERS : Step.Way.REFERENCE;
+        };
+    }
+}
