@@ -4,6 +4,7 @@ import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.ReadingFlow;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
+import jasperwing.diagram.Fan;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Point;
 import jasperwing.model.Relationship;
@@ -114,20 +115,34 @@ final class ReadingNote {
         return covered(minded, note) + FAR * note.center().distance(anchor);
     }
 
-    /** The relationship's own line, in pixels; it may be wanted for a drag. */
+    /** The relationship's own line or fan, in pixels; it may be wanted for a drag. */
     private List<Box> line(Relationship relationship) {
         List<Box> boxes = new ArrayList<>();
-        sheet.scene().lines().stream()
-                .filter(l -> l.relationship().equals(relationship))
-                .map(Line::points)
-                .forEach(route -> {
-                    for (int i = 1; i < route.size(); i++) {
-                        Point a = sheet.viewport().toScreen(route.get(i - 1));
-                        Point b = sheet.viewport().toScreen(route.get(i));
-                        boxes.add(Box.around(a, b).grown(LINE));
-                    }
-                });
+        for (Line line : sheet.scene().lines()) {
+            if (line.relationship().equals(relationship)) {
+                along(line.points(), boxes);
+            }
+        }
+        for (Fan fan : sheet.scene().fans()) {
+            if (fan.relationship().equals(relationship)) {
+                along(List.of(fan.start().at(), fan.hub()), boxes);
+                boxes.add(onScreen(fan.box()).grown(2 * LINE));
+                fan.branches().forEach(b -> along(b, boxes));
+            }
+        }
         return boxes;
+    }
+
+    private void along(List<Point> route, List<Box> boxes) {
+        for (int i = 1; i < route.size(); i++) {
+            boxes.add(onScreen(Box.around(route.get(i - 1), route.get(i))).grown(LINE));
+        }
+    }
+
+    private Box onScreen(Box box) {
+        Point corner = sheet.viewport().toScreen(new Point(box.x(), box.y()));
+        double zoom = sheet.viewport().zoom();
+        return new Box(corner.x(), corner.y(), box.width() * zoom, box.height() * zoom);
     }
 
     /** How much of what is minded lies under a box, in square pixels. */
