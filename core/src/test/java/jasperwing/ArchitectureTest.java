@@ -29,7 +29,7 @@ class ArchitectureTest {
             new Arrow("schema", "model", "naming"),
             new Arrow("findings", "model", "naming", "schema"),
             new Arrow("say", "model", "naming", "notation", "schema"),
-            new Arrow("classes", "model", "naming", "schema"),
+            new Arrow("classes", "model", "naming", "schema", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("walk", "model", "naming", "schema"),
             new Arrow("arrange", "model", "diagram"),

@@ -2,8 +2,12 @@ package jasperwing.classes;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
+import jasperwing.model.Tie;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import jasperwing.walk.Step;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -66,5 +70,34 @@ public final class ClassModel {
             known.put(entity, found);
         }
         return found;
+    }
+
+    /**
+     * The property of a class that a step along a role follows: for a subject of a one-of, the property that may be any of them. Empty when
+     * the classes do not lead there.
+     */
+    public Optional<String> property(Step step) {
+        if (!builder.hasClass(step.from()) || !builder.hasClass(step.to())) {
+            return Optional.empty();
+        }
+        if (step.relationship() instanceof OneOf oneOf) {
+            boolean forward = step.way() == Step.Way.REFERENCE;
+            return oneOf.kept() == Keeping.KIND_AND_ID
+                    ? Optional.empty()
+                    : Optional.of(
+                            names.end(oneOf, step.from(), forward ? MemberNames.End.FORWARD : MemberNames.End.BACK));
+        }
+        return Optional.of(names.end(step.relationship(), step.from(), end((Tie) step.relationship(), step.way())));
+    }
+
+    private static MemberNames.End end(Tie tie, Step.Way way) {
+        return switch (way) {
+            case REFERENCE -> tie.fromHolds() ? MemberNames.End.FORWARD : MemberNames.End.BACK;
+            case HOLDERS -> tie.fromHolds() ? MemberNames.End.BACK : MemberNames.End.FORWARD;
+            case PAIRS, LINK -> MemberNames.End.FORWARD;
+            case PAIRS_BACK, LINK_BACK -> MemberNames.End.BACK;
+            case LINKED_FROM -> MemberNames.End.LINK_FROM;
+            case LINKED_TO -> MemberNames.End.LINK_TO;
+        };
     }
 }

@@ -1,9 +1,11 @@
 package jasperwing.classes;
 
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.java.JavaPath;
 import jasperwing.classes.java.JavaTarget;
 import jasperwing.model.Design;
 import jasperwing.schema.Schema;
+import jasperwing.walk.Walk;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -46,5 +48,14 @@ public enum Target {
      */
     public List<GeneratedFile> generate(Design design, Schema schema, Set<String> entities) {
         return JavaTarget.generate(design, schema, JavaOptions.of(design), entities);
+    }
+
+    /**
+     * What a path leads to, as an expression over the classes; empty where they do not lead there.
+     *
+     * @param schema of the design, for PostgreSQL
+     */
+    public Optional<String> expression(Design design, Schema schema, Walk walk) {
+        return JavaPath.of(ClassModel.of(design, schema), walk);
     }
 }

@@ -57,7 +57,8 @@ final class Joins {
     }
 
     private String named(Aliased table) {
-        return dialect.quote(table.table().name()) + " " + table.alias();
+        String name = dialect.quote(table.table().name());
+        return name.equals(table.alias()) ? name : name + " " + table.alias();
     }
 
     private String column(String alias, String name) {

@@ -90,9 +90,9 @@ class WalkTest {
                         """
                         select distinct tags.*
                         from dives dive
-                        join photos photos on photos.dive_id = dive.id
-                        join photo_tags photo_tags on photo_tags.photo_id = photos.id
-                        join tags tags on photo_tags.tag_id = tags.id
+                        join photos on photos.dive_id = dive.id
+                        join photo_tags on photo_tags.photo_id = photos.id
+                        join tags on photo_tags.tag_id = tags.id
                         where dive.id = ?
                         """);
         assertThat(Walk.of(DIVES, "Stamp", "thing[Dive]").sql(schema))

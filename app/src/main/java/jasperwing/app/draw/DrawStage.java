@@ -48,6 +48,7 @@ public final class DrawStage implements Stage {
     private final PictureKeeping pictures;
     private final SheetBar bar;
     private final FindBar find;
+    private final WalkBar walking;
     private final BorderPane view = new BorderPane();
     private final VBox start = start();
     private final Roster roster;
@@ -66,22 +67,11 @@ public final class DrawStage implements Stage {
         pictures = new PictureKeeping(workspace, sheet, appearance, prompt);
         bar = new SheetBar(workspace, sheet, arranging, pictures, appearance);
         find = new FindBar(workspace, sheet);
-        SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
-        MiniMap map = new MiniMap(sheet, appearance);
-        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, find);
-        StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
-        StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
-        StackPane.setAlignment(selection, Pos.TOP_LEFT);
-        StackPane.setAlignment(arranging, Pos.CENTER);
-        StackPane.setAlignment(find, Pos.TOP_CENTER);
+        walking = new WalkBar(workspace, sheet);
         roster = new Roster(workspace);
         this.prompt = prompt;
-        HBox panes = panes();
-        middle.getChildren().add(panes);
-        StackPane.setAlignment(panes, Pos.TOP_RIGHT);
         view.setLeft(roster);
-        view.setCenter(middle);
-        middle.setMinSize(0, 0);
+        view.setCenter(middle());
         view.setMinSize(0, 0);
         workspace.finishWith(Drawing::placed);
         bind();
@@ -89,6 +79,23 @@ public final class DrawStage implements Stage {
         sheet.viewport().view().addListener((o, was, is) -> editing.follow());
         workspace.projection().addListener((o, was, is) -> refresh());
         refresh();
+    }
+
+    /** The sheet, and over it what tells of it. */
+    private StackPane middle() {
+        SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
+        MiniMap map = new MiniMap(sheet, appearance);
+        HBox panes = panes();
+        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, panes, find, walking);
+        StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
+        StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
+        StackPane.setAlignment(selection, Pos.TOP_LEFT);
+        StackPane.setAlignment(arranging, Pos.CENTER);
+        StackPane.setAlignment(find, Pos.TOP_CENTER);
+        StackPane.setAlignment(walking, Pos.TOP_CENTER);
+        StackPane.setAlignment(panes, Pos.TOP_RIGHT);
+        middle.setMinSize(0, 0);
+        return middle;
     }
 
     private HBox panes() {
@@ -177,6 +184,7 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.N, "A new entity", this::addEntity);
         keys.plain(KeyCode.ENTER, "Type on the card", () -> single().ifPresent(editing::openEnd));
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
+        keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
         keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
         keys.plain(KeyCode.BACK_SPACE, "", this::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);

@@ -1,0 +1,191 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.Focus;
+import jasperwing.app.shell.Projection;
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Workspace;
+import jasperwing.classes.Target;
+import jasperwing.walk.Walk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** Walks from an entity along its roles, and shows each step, the SQL, the expression and other ways to the same place. */
+final class WalkBar extends VBox {
+    private static final int WIDTH = 520;
+
+    private final Workspace workspace;
+    private final SheetView sheet;
+    private final Label from = new Label();
+    private final TextField path = new TextField();
+    private final FlowPane next = new FlowPane(6, 6);
+    private final VBox result = new VBox(6);
+    private String start = "";
+
+    WalkBar(Workspace workspace, SheetView sheet) {
+        this.workspace = workspace;
+        this.sheet = sheet;
+        getStyleClass().addAll("find-bar", "walk-bar");
+        setId("walk-bar");
+        setMaxSize(WIDTH, USE_PREF_SIZE);
+        setAlignment(Pos.TOP_LEFT);
+        setVisible(false);
+        path.setId("walk-path");
+        path.setAccessibleText("Roles joined by dots");
+        path.setPromptText("Roles joined by dots; Tab completes, Enter goes there");
+        path.textProperty().addListener((o, was, is) -> look());
+        path.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        from.getStyleClass().add("strong");
+        next.setPrefWrapLength(WIDTH - 30);
+        next.setRowValignment(VPos.CENTER);
+        getChildren().addAll(from, path, next, result);
+        workspace.projection().addListener((o, was, is) -> look());
+    }
+
+    /** Begins at the entity that is selected; without one, at the first. */
+    void open() {
+        var first = workspace.design().entities().stream().findFirst().map(e -> e.name());
+        workspace.selection().get().single().or(() -> first).ifPresent(entity -> {
+            start = entity;
+            from.setText("Walk from " + entity);
+            setVisible(true);
+            path.clear();
+            look();
+            Focus.take(path);
+        });
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE) {
+            hide();
+            e.consume();
+        } else if (e.getCode() == KeyCode.TAB && !e.isShiftDown()) {
+            completions().stream().findFirst().ifPresent(this::goOn);
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER) {
+            arrive();
+            e.consume();
+        }
+    }
+
+    private void hide() {
+        setVisible(false);
+        sheet.requestFocus();
+    }
+
+    private Walk walk() {
+        return Walk.of(workspace.design(), start, path.getText());
+    }
+
+    private List<String> completions() {
+        return Walk.completions(workspace.design(), start, path.getText());
+    }
+
+    private void goOn(String longer) {
+        path.setText(longer);
+        path.end();
+    }
+
+    /** Selects the entity the path leads to. */
+    private void arrive() {
+        Walk walk = walk();
+        if (walk.problem().isEmpty() && workspace.design().entity(walk.end()).isPresent()) {
+            workspace.selection().set(Selection.of(walk.end()));
+            hide();
+        }
+    }
+
+    private void look() {
+        if (!isVisible()) {
+            return;
+        }
+        Walk walk = walk();
+        boolean whole = walk.problem().isEmpty() && !path.getText().endsWith(".");
+        List<String> possible = new ArrayList<>(completions());
+        if (possible.isEmpty() && whole) {
+            possible.addAll(Walk.completions(workspace.design(), start, path.getText() + "."));
+        }
+        next.getChildren().setAll(possible.stream().map(this::pill).toList());
+        if (!possible.isEmpty()) {
+            next.getChildren().add(0, text("On to:", "quiet"));
+        }
+        List<Node> shown = new ArrayList<>();
+        if (!walk.problem().isEmpty() && possible.isEmpty()) {
+            shown.add(text(walk.problem(), "card-problem"));
+        }
+        if (!walk.steps().isEmpty()) {
+            shown.addAll(steps(walk));
+        }
+        result.getChildren().setAll(shown);
+    }
+
+    private Node pill(String longer) {
+        Button button = new Button(longer.substring(longer.lastIndexOf('.') + 1));
+        button.setMnemonicParsing(false);
+        button.getStyleClass().add("bar-button");
+        button.setTooltip(new Tooltip("Walk on to " + longer));
+        button.setOnAction(e -> {
+            goOn(longer);
+            path.requestFocus();
+        });
+        return button;
+    }
+
+    private List<Node> steps(Walk walk) {
+        Projection projection = workspace.projection().get();
+        List<Node> nodes = new ArrayList<>();
+        String steps = walk.steps().stream()
+                .map(s -> s.name() + " " + s.count() + " " + s.to())
+                .collect(Collectors.joining("  \u2192  "));
+        nodes.add(text(walk.start() + "  \u2192  " + steps, "walk-steps"));
+        nodes.add(text("In all " + walk.count() + " " + walk.end() + " for each " + walk.start(), "quiet"));
+        String sql = walk.sql(projection.schema()).strip();
+        nodes.add(
+                sql.isEmpty() ? text("A step leads outside: no SQL here reaches it.", "quiet") : code(sql, "walk-sql"));
+        Target.JAVA_JAKARTA
+                .expression(projection.design(), projection.schema(), walk)
+                .ifPresent(e -> nodes.add(code(e, "walk-java")));
+        List<Walk> others = walk.otherWays(projection.design());
+        if (!others.isEmpty()) {
+            nodes.add(text("Other ways to " + walk.end() + ", which may lead to other rows:", "quiet"));
+            FlowPane ways = new FlowPane(6, 6);
+            others.forEach(o -> ways.getChildren().add(way(o)));
+            nodes.add(ways);
+        }
+        return nodes;
+    }
+
+    private Node way(Walk other) {
+        Button button = new Button(other.path());
+        button.setMnemonicParsing(false);
+        button.getStyleClass().add("bar-button");
+        button.setOnAction(e -> goOn(other.path()));
+        return button;
+    }
+
+    private static Label text(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private static Node code(String code, String id) {
+        Label label = text(code, "code");
+        label.setId(id);
+        VBox box = new VBox(label);
+        box.getStyleClass().add("code-box");
+        return box;
+    }
+}

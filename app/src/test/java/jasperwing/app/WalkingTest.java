@@ -1,0 +1,70 @@
+package jasperwing.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Walking along roles, and cautions that are set aside. */
+class WalkingTest extends WindowTest {
+    @Override
+    Design first() {
+        return Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "entity Photo",
+                "  id serial key",
+                "  siteId big int?",
+                "entity Tag",
+                "  id serial key",
+                "entity Site",
+                "  id serial key",
+                "each Photo must belong to one Dive as dive, which may have many Photo as photos",
+                "each Photo may carry many Tag as tags, which may mark many Photo as photos",
+                "places",
+                "  Dive 0,200",
+                "  Photo 330,200",
+                "  Site 0,420",
+                "  Tag 330,420");
+    }
+
+    private String text(String id) {
+        return lookup(id).<Label>query().getText();
+    }
+
+    @Test
+    void aPathIsCompletedAndShowsItsJoinsAndItsExpression() {
+        clickOn(headOf("Dive"));
+        push(KeyCode.W);
+        until("a path can be typed", () -> focused("walk-path"));
+        write("ph").push(KeyCode.TAB);
+        write(".ta").push(KeyCode.TAB);
+        until("the joins are shown", () -> sees("#walk-sql"));
+        assertThat(text("#walk-sql"))
+                .contains("from dives dive", "join photos on photos.dive_id = dive.id", "where dive.id = ?");
+        assertThat(text("#walk-java"))
+                .isEqualTo("dive.getPhotos().stream().flatMap(photo -> photo.getTags().stream()).distinct().toList()");
+        push(KeyCode.ENTER);
+        until(
+                "it has gone there",
+                () -> window.workspace().selection().get().entities().contains("Tag"));
+        assertThat(sees("#walk-bar")).isFalse();
+    }
+
+    @Test
+    void aCautionIsSetAsideForAReasonAndTakenBackByUndo() {
+        clickOn(headOf("Photo"));
+        until("the caution is in the lens", () -> sees("#set-aside-undeclared-reference"));
+        clickOn("#set-aside-undeclared-reference");
+        until("a reason can be typed", () -> focused("aside-reason"));
+        write("until the import is done").push(KeyCode.ENTER);
+        until("it is set aside", () -> design().setAside().size() == 1);
+        assertThat(window.workspace().projection().get().report().counts())
+                .isEqualTo("0 faults, 0 cautions, 1 set aside");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until("it is shown again", () -> design().equals(first()));
+    }
+}
