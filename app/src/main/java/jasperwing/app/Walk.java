@@ -91,7 +91,7 @@ final class Walk {
         besides();
     }
 
-    /** The panes beside the sheet, and the dark theme. */
+    /** The panes beside the sheet, a path along roles, and the dark theme. */
     private void besides() {
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
         step(() -> fire("toggle-text"));
@@ -99,6 +99,10 @@ final class Walk {
         step(() -> fire("toggle-readings"));
         picture("readings");
         step(() -> fire("toggle-readings"));
+        step(() -> robot.keyType(KeyCode.W));
+        step(() -> type("specimens.keywords"));
+        picture("walk");
+        step(() -> robot.keyType(KeyCode.ESCAPE));
         step(() -> window.appearance().dark().set(true));
         picture("dark");
         step(() -> window.appearance().dark().set(false));
