@@ -7,22 +7,30 @@ import jasperwing.arrange.Progress;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneMemory;
 import jasperwing.findings.Report;
+import jasperwing.findings.ReportMemory;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
 import jasperwing.model.SheetEdits;
+import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import jasperwing.schema.SchemaMemory;
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** What can be measured without a window. Each line of the output: what, the median, and against what. */
 public final class Figures {
@@ -117,7 +125,31 @@ public final class Figures {
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);
+            oneEdit(design);
         }
+    }
+
+    /** What follows from one more attribute, when everything before it is known. */
+    private static void oneEdit(Design design) throws Exception {
+        String entity = design.entities().get(5).name();
+        SchemaMemory schemas = new SchemaMemory();
+        ReportMemory reports = new ReportMemory();
+        Deque<Design> edited = new ArrayDeque<>();
+        for (int i = 0; i < WARM + RUNS; i++) {
+            Attribute more = Attribute.of("further" + i, Type.of(Scalar.INT));
+            edited.add(EntityEdits.change(
+                            entity,
+                            e -> e.withAttributes(Stream.concat(e.attributes().stream(), Stream.of(more))
+                                    .toList()))
+                    .on(design));
+        }
+        Schema[] derived = new Schema[1];
+        double[] medians = medians(
+                WARM,
+                RUNS,
+                () -> derived[0] = Schema.derive(edited.peek(), Dialect.POSTGRESQL, schemas),
+                () -> Report.of(edited.poll(), derived[0], reports));
+        System.out.printf("    after one edit: derive %.1f ms, check %.1f ms%n", medians[0], medians[1]);
     }
 
     private static void arranging(int entities, int attributes, int relationships) throws Exception {

@@ -9,6 +9,8 @@ import jasperwing.model.Design;
 import jasperwing.model.SheetEdits;
 import jasperwing.picture.Typefaces;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -127,7 +129,8 @@ public final class WindowFigures extends Application {
 
     private void frames() {
         for (int i = 0; i < 6; i++) {
-            steps.add(() -> pan(true));
+            steps.add(() -> frames("an unmoved window", () -> {}));
+            steps.add(() -> frames("pan and zoom 1,000 entities at " + zoom(), new Panning(this)::frame));
             steps.add(() -> {
                 for (int z = 0; z < 8; z++) {
                     scroll(0, 10, true);
@@ -135,40 +138,61 @@ public final class WindowFigures extends Application {
                 after(30, this::next);
             });
         }
-        steps.add(() -> pan(false));
     }
 
-    /** Pans, and every few frames zooms in and out a step; takes the times between frames. */
-    private void pan(boolean more) {
+    /** Pans, and every few frames zooms in or out a step. */
+    private static final class Panning {
+        private final WindowFigures window;
+        private int frame;
+
+        private Panning(WindowFigures window) {
+            this.window = window;
+        }
+
+        private void frame() {
+            window.scroll(frame / 60 % 2 == 0 ? -9 : 9, frame / 30 % 2 == 0 ? -7 : 7, false);
+            if (frame % 40 == 0) {
+                window.scroll(0, frame / 40 % 2 == 0 ? 10 : -10, true);
+            }
+            frame++;
+        }
+    }
+
+    /** Does something each frame and takes the times from one frame to the next. */
+    private void frames(String what, Runnable eachFrame) {
         List<Double> times = new ArrayList<>();
+        List<Double> work = new ArrayList<>();
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         new AnimationTimer() {
             private long last;
+            private long lastWork;
             private int frame;
 
             @Override
             public void handle(long now) {
-                if (last > 0 && frame > LEFT_OUT) {
+                long worked = threads.getCurrentThreadCpuTime();
+                if (frame > LEFT_OUT) {
                     times.add((now - last) / 1e6);
+                    work.add((worked - lastWork) / 1e6);
                 }
                 last = now;
-                scroll(frame / 60 % 2 == 0 ? -9 : 9, frame / 30 % 2 == 0 ? -7 : 7, false);
-                if (frame % 40 == 0) {
-                    scroll(0, frame / 40 % 2 == 0 ? 10 : -10, true);
-                }
+                lastWork = worked;
+                eachFrame.run();
                 if (++frame > FRAMES + LEFT_OUT) {
                     stop();
-                    report(times);
+                    report(what, times);
+                    report("  of it at work", work);
                     next();
                 }
             }
         }.start();
     }
 
-    private void report(List<Double> times) {
+    private static void report(String what, List<Double> times) {
         List<Double> sorted = times.stream().sorted().toList();
         System.out.printf(
-                "pan and zoom 1,000 entities at %s: median %.1f ms, 95 %% within %.1f ms, longest %.1f ms%n",
-                zoom(),
+                "%s: median %.1f ms, 95 %% within %.1f ms, longest %.1f ms%n",
+                what,
                 sorted.get(sorted.size() / 2),
                 sorted.get(sorted.size() * 95 / 100),
                 sorted.get(sorted.size() - 1));

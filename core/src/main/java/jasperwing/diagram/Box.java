@@ -38,4 +38,20 @@ public record Box(double x, double y, double width, double height) {
         return new Box(
                 Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.abs(a.x() - b.x()), Math.abs(a.y() - b.y()));
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Box o
+                        && Double.compare(x, o.x) == 0
+                        && Double.compare(y, o.y) == 0
+                        && Double.compare(width, o.width) == 0
+                        && Double.compare(height, o.height) == 0;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * (31 * (31 * Double.hashCode(x) + Double.hashCode(y)) + Double.hashCode(width))
+                + Double.hashCode(height);
+    }
 }

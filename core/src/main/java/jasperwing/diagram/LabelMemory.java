@@ -8,7 +8,19 @@ import java.util.Optional;
 /** Where the labels of the scene built last stand. A label is recalled only where nothing it could stand at has changed since. */
 final class LabelMemory {
     /** The n-th of several labels that say the same along the same route. */
-    record Key(String label, List<Point> route, int nth) {}
+    record Key(String label, List<Point> route, int nth) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other == this
+                    || other instanceof Key o && label.equals(o.label) && route.equals(o.route) && nth == o.nth;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * (31 * label.hashCode() + route.hashCode()) + nth;
+        }
+    }
 
     private Map<Key, Box> places = Map.of();
 

@@ -63,10 +63,29 @@ final class Labels {
         return places;
     }
 
+    /** The left end of the base line of a name under the upper edge of a box: the leftmost place that covers least. */
+    Point along(String name, Box box) {
+        double width = metrics.width(name, Metrics.Face.KEY);
+        Point best = null;
+        double least = Double.MAX_VALUE;
+        for (double x = box.x() + 10; best == null || x + width + 10 < box.right(); x += 12) {
+            Box place = new Box(x, box.y() + 4, width, HEIGHT);
+            double cost = cost(place);
+            if (cost < least) {
+                least = cost;
+                best = new Point(x, box.y() + 15);
+            }
+        }
+        return best;
+    }
+
     private static List<LabelMemory.Key> keys(List<Wanted> all) {
-        Map<Wanted, Integer> counts = new HashMap<>();
+        Map<LabelMemory.Key, Integer> counts = new HashMap<>();
         return all.stream()
-                .map(w -> new LabelMemory.Key(w.label(), w.route(), counts.merge(w, 1, Integer::sum)))
+                .map(w -> new LabelMemory.Key(
+                        w.label(),
+                        w.route(),
+                        counts.merge(new LabelMemory.Key(w.label(), w.route(), 0), 1, Integer::sum)))
                 .toList();
     }
 

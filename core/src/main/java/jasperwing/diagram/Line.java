@@ -21,6 +21,11 @@ public record Line(
         boolean identifying,
         String label,
         Point labelAt) {
+    /** How far from its corners a line's ends and label are drawn at most. */
+    private static final double REACH = 24;
+
+    private static final double LABEL_WIDTH = 120;
+
     public Line {
         points = List.copyOf(points);
     }
@@ -30,13 +35,20 @@ public record Line(
         return distance(points, p);
     }
 
-    /** The box around all corners and the label. */
-    public Box bounds() {
-        Box bounds = Box.around(points.get(0), labelAt).grown(24);
-        for (Point p : points) {
-            bounds = bounds.union(new Box(p.x() - 12, p.y() - 12, 24, 24));
+    /** The box around all corners with what is drawn at the ends, and the label. */
+    Box bounds() {
+        double left = labelAt.x() - REACH;
+        double top = labelAt.y() - REACH;
+        double right = labelAt.x() + (label.isEmpty() ? REACH : LABEL_WIDTH);
+        double bottom = labelAt.y() + REACH;
+        for (int i = 0; i < points.size(); i++) {
+            Point p = points.get(i);
+            left = Math.min(left, p.x() - REACH);
+            top = Math.min(top, p.y() - REACH);
+            right = Math.max(right, p.x() + REACH);
+            bottom = Math.max(bottom, p.y() + REACH);
         }
-        return label.isEmpty() ? bounds : bounds.union(new Box(labelAt.x(), labelAt.y() - 14, 120, 20));
+        return new Box(left, top, right - left, bottom - top);
     }
 
     /** The middle of the longest segment. */

@@ -22,7 +22,7 @@ final class Regions {
 
     private Regions() {}
 
-    static List<Region> of(Design design, Collection<Card> cards) {
+    static List<Region> of(Design design, Collection<Card> cards, Labels labels) {
         Map<String, Card> byName =
                 cards.stream().collect(Collectors.toMap(Card::entity, Function.identity(), (a, b) -> a));
         BoxIndex all = new BoxIndex(cards.stream().map(Card::box).toList());
@@ -35,7 +35,7 @@ final class Regions {
                     .toList();
             if (!own.isEmpty()) {
                 List<Box> boxes = joined(own, all);
-                regions.add(new Region(area.name(), area.color(), boxes));
+                regions.add(new Region(area.name(), area.color(), boxes, labels.along(area.name(), boxes.get(0))));
             }
         }
         return regions;

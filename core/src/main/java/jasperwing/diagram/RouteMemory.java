@@ -14,7 +14,18 @@ import java.util.Set;
  */
 final class RouteMemory {
     /** The n-th of several routes with the same ends. */
-    record Key(Router.Ends ends, int nth) {}
+    record Key(Router.Ends ends, int nth) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other == this || other instanceof Key o && ends.equals(o.ends) && nth == o.nth;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * ends.hashCode() + nth;
+        }
+    }
 
     private Set<Box> minded = Set.of();
     private Map<Key, List<Point>> routes = Map.of();

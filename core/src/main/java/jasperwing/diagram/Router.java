@@ -42,6 +42,21 @@ final class Router {
         Box area(double reach) {
             return Box.around(from, to).grown(reach);
         }
+
+        @Override
+        public boolean equals(Object other) {
+            return other == this
+                    || other instanceof Ends o
+                            && from.equals(o.from)
+                            && fromSide == o.fromSide
+                            && to.equals(o.to)
+                            && toSide == o.toSide;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * from.hashCode() + to.hashCode();
+        }
     }
 
     /**

@@ -1,18 +1,51 @@
 package jasperwing.diagram;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
-/** A sheet, ready to be drawn; cards lie above lines. */
-public record Scene(List<Card> cards, List<Line> lines, List<Fan> fans, List<Region> regions) {
+/** A sheet, ready to be drawn; cards lie above lines. Immutable; equal when all parts are. */
+public final class Scene {
     public static final Scene EMPTY = new Scene(List.of(), List.of(), List.of(), List.of());
 
-    public Scene {
-        cards = List.copyOf(cards);
-        lines = List.copyOf(lines);
-        fans = List.copyOf(fans);
-        regions = List.copyOf(regions);
+    private final List<Card> cards;
+    private final List<Line> lines;
+    private final List<Fan> fans;
+    private final List<Region> regions;
+    private volatile Extents extents;
+
+    public Scene(List<Card> cards, List<Line> lines, List<Fan> fans, List<Region> regions) {
+        this.cards = List.copyOf(cards);
+        this.lines = List.copyOf(lines);
+        this.fans = List.copyOf(fans);
+        this.regions = List.copyOf(regions);
+    }
+
+    public List<Card> cards() {
+        return cards;
+    }
+
+    public List<Line> lines() {
+        return lines;
+    }
+
+    public List<Fan> fans() {
+        return fans;
+    }
+
+    public List<Region> regions() {
+        return regions;
+    }
+
+    /** The lines of which something may lie in a part of the sheet, in order. */
+    public List<Line> linesIn(Box part) {
+        Extents known = extents;
+        if (known == null) {
+            known = new Extents(lines.stream().map(Line::bounds).toList());
+            extents = known;
+        }
+        return known.overlapping(part).mapToObj(lines::get).toList();
     }
 
     public Optional<Card> card(String entity) {
@@ -60,5 +93,25 @@ public record Scene(List<Card> cards, List<Line> lines, List<Fan> fans, List<Reg
             all = all.union(new Box(p.x(), p.y(), 0, 0));
         }
         return all;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Scene scene
+                        && cards.equals(scene.cards)
+                        && lines.equals(scene.lines)
+                        && fans.equals(scene.fans)
+                        && regions.equals(scene.regions);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(cards, lines, fans, regions);
+    }
+
+    @Override
+    public String toString() {
+        return "scene of " + cards.size() + " cards and " + lines.size() + " lines";
     }
 }

@@ -128,7 +128,7 @@ public final class SceneBuilder {
                 List.copyOf(cards.values()),
                 ends.stream().map(e -> line(e, routes.get(e), labelled.get(e))).toList(),
                 drawn.stream().map(f -> labelled(f, places.next())).toList(),
-                Regions.of(design, cards.values()));
+                Regions.of(design, cards.values(), labels));
     }
 
     private static boolean isLabelled(Ends ends) {

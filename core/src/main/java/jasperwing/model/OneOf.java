@@ -82,4 +82,22 @@ public record OneOf(
     public boolean mentions(String entity) {
         return from.equals(entity) || subjects.contains(entity);
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof OneOf o
+                        && from.equals(o.from)
+                        && subjects.equals(o.subjects)
+                        && forward.equals(o.forward)
+                        && back.equals(o.back)
+                        && keeping.equals(o.keeping)
+                        && deletes.equals(o.deletes)
+                        && notes.equals(o.notes);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * from.hashCode() + subjects.hashCode();
+    }
 }

@@ -123,4 +123,22 @@ public record Tie(
     private String viaFor(Reading there, Optional<Reading> here) {
         return there.many() && here.map(Reading::many).orElse(true) ? via : "";
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Tie o
+                        && from.equals(o.from)
+                        && to.equals(o.to)
+                        && via.equals(o.via)
+                        && forward.equals(o.forward)
+                        && back.equals(o.back)
+                        && deletes.equals(o.deletes)
+                        && notes.equals(o.notes);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * (31 * from.hashCode() + to.hashCode()) + via.hashCode();
+    }
 }

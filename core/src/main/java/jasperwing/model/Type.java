@@ -18,7 +18,18 @@ public sealed interface Type {
     }
 
     /** One of the types that need no further numbers. */
-    record Plain(Scalar scalar) implements Type {}
+    record Plain(Scalar scalar) implements Type {
+
+        @Override
+        public boolean equals(Object other) {
+            return other == this || other instanceof Plain o && scalar == o.scalar;
+        }
+
+        @Override
+        public int hashCode() {
+            return scalar.hashCode();
+        }
+    }
 
     /** A type the design declares: an enum. The name may be one that does not exist. */
     record Named(String name) implements Type {

@@ -18,4 +18,18 @@ public record Emphasis(Set<String> entities, Set<Relationship> relationships, Se
         relationships = Set.copyOf(relationships);
         hidden = Set.copyOf(hidden);
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Emphasis o
+                        && entities.equals(o.entities)
+                        && relationships.equals(o.relationships)
+                        && hidden.equals(o.hidden);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * (31 * entities.hashCode() + relationships.hashCode()) + hidden.hashCode();
+    }
 }

@@ -26,7 +26,7 @@ public record Look(Palette palette, Ends ends, boolean regions, Columns columns)
 
     /** Whether both paint the same, if they say the same of columns. */
     public boolean isAs(Look other) {
-        return palette.equals(other.palette) && ends == other.ends && regions == other.regions;
+        return palette == other.palette && ends == other.ends && regions == other.regions;
     }
 
     public Look withPalette(Palette other) {

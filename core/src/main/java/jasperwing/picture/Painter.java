@@ -5,6 +5,7 @@ import jasperwing.diagram.Card;
 import jasperwing.diagram.Fan;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Metrics;
+import jasperwing.diagram.Point;
 import jasperwing.diagram.Region;
 import jasperwing.diagram.Scene;
 import java.awt.Graphics2D;
@@ -25,7 +26,22 @@ public final class Painter {
     }
 
     /** Where a scene stands on a picture: sheet point {@code (x, y)} at its upper left corner, {@code zoom} pixels a unit. */
-    public record View(double x, double y, double zoom) {}
+    public record View(double x, double y, double zoom) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other == this
+                    || other instanceof View o
+                            && Double.compare(x, o.x) == 0
+                            && Double.compare(y, o.y) == 0
+                            && Double.compare(zoom, o.zoom) == 0;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * (31 * Double.hashCode(x) + Double.hashCode(y)) + Double.hashCode(zoom);
+        }
+    }
 
     /** Fills the picture with paper and the dots on it. */
     public void paper(Graphics2D g, View view, double width, double height) {
@@ -58,10 +74,8 @@ public final class Painter {
             regions(g, scene, seen, view.zoom());
         }
         LinePainter lines = new LinePainter(g, look, detail);
-        for (Line line : scene.lines()) {
-            if (seen.overlaps(line.bounds())) {
-                lines.line(line, emphasis.relationships().contains(line.relationship()));
-            }
+        for (Line line : scene.linesIn(seen)) {
+            lines.line(line, emphasis.relationships().contains(line.relationship()));
         }
         for (Fan fan : scene.fans()) {
             lines.fan(fan, emphasis.relationships().contains(fan.relationship()));
@@ -97,14 +111,14 @@ public final class Painter {
         }
     }
 
-    /** The name in the upper left of the largest box; from afar larger than life, so that it can be read. */
+    /** From afar the name stands above the largest box, larger than life, so that it can be read. */
     private void regionName(Graphics2D g, Region region, double zoom) {
         Box box = region.boxes().get(0);
         boolean afar = zoom < 0.5;
         double size =
                 afar ? Math.min(12 / zoom, box.width() / (0.62 * region.name().length() + 2)) : 12;
         g.setColor(look.palette().area(Optional.of(region.color())));
-        double base = afar ? box.y() - size * 0.3 : box.y() + 15;
-        Lettering.draw(g, region.name(), Metrics.Face.KEY, size, box.x() + 10, base);
+        Point at = afar ? new Point(box.x() + 10, box.y() - size * 0.3) : region.nameAt();
+        Lettering.draw(g, region.name(), Metrics.Face.KEY, size, at.x(), at.y());
     }
 }

@@ -38,6 +38,8 @@ public final class KeyTypes {
     /** Whether every subject has a key of one column and all are of one type. */
     public static boolean alike(Design design, List<String> subjects) {
         List<Type> types = types(design, subjects);
-        return types.size() == subjects.size() && types.stream().distinct().count() == 1;
+        return !types.isEmpty()
+                && types.size() == subjects.size()
+                && types.stream().allMatch(types.get(0)::equals);
     }
 }

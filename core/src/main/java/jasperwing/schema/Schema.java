@@ -12,7 +12,9 @@ import java.util.Optional;
 public final class Schema {
     private final Dialect dialect;
     private final List<Table> tables;
-    private final Map<Table.Source, Table> bySource = new HashMap<>();
+    private final Map<String, Table> byEntity = new HashMap<>();
+    private final Map<Tie, Table> byTie = new HashMap<>();
+    private final Map<List<String>, Table> byList = new HashMap<>();
     private final Map<String, Table> byName = new HashMap<>();
 
     /** @param tables entities in the order of the design, each followed by its list tables; then join tables */
@@ -20,8 +22,18 @@ public final class Schema {
         this.dialect = Objects.requireNonNull(dialect);
         this.tables = List.copyOf(tables);
         for (Table table : this.tables) {
-            bySource.putIfAbsent(table.source(), table);
+            index(table);
             byName.putIfAbsent(table.name(), table);
+        }
+    }
+
+    private void index(Table table) {
+        if (table.source() instanceof Table.Source.OfEntity of) {
+            byEntity.putIfAbsent(of.entity(), table);
+        } else if (table.source() instanceof Table.Source.OfJoin of) {
+            byTie.putIfAbsent(of.tie(), table);
+        } else if (table.source() instanceof Table.Source.OfList of) {
+            byList.putIfAbsent(List.of(of.entity(), of.attribute()), table);
         }
     }
 
@@ -46,19 +58,15 @@ public final class Schema {
 
     /** The table of an entity; none when the entity is outside or unknown. */
     public Optional<Table> table(String entity) {
-        return from(new Table.Source.OfEntity(entity));
+        return Optional.ofNullable(byEntity.get(entity));
     }
 
     public Optional<Table> joinTable(Tie tie) {
-        return from(new Table.Source.OfJoin(tie));
+        return Optional.ofNullable(byTie.get(tie));
     }
 
     public Optional<Table> listTable(String entity, String attribute) {
-        return from(new Table.Source.OfList(entity, attribute));
-    }
-
-    private Optional<Table> from(Table.Source source) {
-        return Optional.ofNullable(bySource.get(source));
+        return Optional.ofNullable(byList.get(List.of(entity, attribute)));
     }
 
     public Optional<Table> named(String name) {

@@ -31,6 +31,24 @@ class RegionsTest {
         }
     }
 
+    @Test
+    void noLineRunsThroughTheNameOfAGround() {
+        Scene scene = SceneBuilder.build(Samples.demo(), "", METRICS);
+        for (Region region : scene.regions()) {
+            Box name = new Box(
+                    region.nameAt().x(), region.nameAt().y() - 10, region.name().length() * 7.0, 12);
+            for (Line line : scene.lines()) {
+                for (int i = 1; i < line.points().size(); i++) {
+                    Box segment =
+                            Box.around(line.points().get(i - 1), line.points().get(i));
+                    assertThat(segment.overlaps(name))
+                            .as("%s through %s", line.relationship(), region.name())
+                            .isFalse();
+                }
+            }
+        }
+    }
+
     @Property(tries = 200, seed = "20261126")
     void whatIsInAnAreaIsWhatTouchesIt(
             @ForAll @Size(40) List<@IntRange(min = 0, max = 3000) Integer> places,
