@@ -32,6 +32,7 @@ class ArchitectureTest {
             new Arrow("classes", "model", "naming", "schema", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("walk", "model", "naming", "schema"),
+            new Arrow("moves", "model", "naming", "notation", "schema", "findings", "classes"),
             new Arrow("arrange", "model", "diagram"),
             new Arrow("find", "model", "notation"),
             new Arrow("complete", "model", "naming", "notation"),

@@ -42,7 +42,7 @@ public enum Target {
     }
 
     /**
-     * The files of some entities alone, the same as among all; sorted by path.
+     * The files of some entities and enums alone, the same as among all; sorted by path.
      *
      * @param schema of the design, for PostgreSQL
      */

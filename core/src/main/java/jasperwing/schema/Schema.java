@@ -75,9 +75,12 @@ public final class Schema {
 
     /** The SQL that creates everything, in an order that works; ends with a line end. */
     public String sql() {
-        StringBuilder out = new StringBuilder();
-        new SqlWriter(this, out).write();
-        return out.toString();
+        return SqlWriter.all(this);
+    }
+
+    /** The SQL that creates one of its tables, when those it points to are there; ends with a line end. */
+    public String sql(Table table) {
+        return SqlWriter.alone(this, table);
     }
 
     @Override

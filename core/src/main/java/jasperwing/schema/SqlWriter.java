@@ -11,14 +11,28 @@ final class SqlWriter {
     private final StringBuilder out;
     private final Order order;
 
-    SqlWriter(Schema schema, StringBuilder out) {
+    private SqlWriter(Schema schema, Order order, StringBuilder out) {
         this.schema = schema;
         this.dialect = schema.dialect();
         this.out = out;
-        this.order = Order.of(schema);
+        this.order = order;
     }
 
-    void write() {
+    /** Everything, in an order that works. */
+    static String all(Schema schema) {
+        StringBuilder out = new StringBuilder();
+        new SqlWriter(schema, Order.of(schema), out).write();
+        return out.toString();
+    }
+
+    /** One table with its indexes and comment, as it is when those it points to are there. */
+    static String alone(Schema schema, Table table) {
+        StringBuilder out = new StringBuilder();
+        new SqlWriter(schema, new Order(List.of(List.of(table)), List.of()), out).write();
+        return out.toString();
+    }
+
+    private void write() {
         for (Table table : order.tables()) {
             separate();
             table(table);

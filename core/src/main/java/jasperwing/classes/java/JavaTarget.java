@@ -37,7 +37,7 @@ public final class JavaTarget {
         return new JavaTarget(ClassModel.of(design), options).run();
     }
 
-    /** The files of some entities alone, as they are among all files; sorted by path. */
+    /** The files of some entities and enums alone, as they are among all files; sorted by path. */
     public static List<GeneratedFile> generate(
             Design design, Schema schema, JavaOptions options, Set<String> entities) {
         return new JavaTarget(ClassModel.of(design, schema), options).run(entities);
@@ -46,6 +46,10 @@ public final class JavaTarget {
     private List<GeneratedFile> run(Set<String> entities) {
         reserveAll();
         model.classNames().keySet().stream().filter(entities::contains).forEach(e -> classFiles(find(e)));
+        model.design().enums().stream()
+                .filter(e -> entities.contains(e.name()))
+                .distinct()
+                .forEach(this::enumFile);
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
     }

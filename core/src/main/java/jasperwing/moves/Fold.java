@@ -1,0 +1,88 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Members;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Takes the entity that holds a one-to-one into the one it points to. Its attributes may be empty from then on when it was not a must;
+ * a generated key of its own goes.
+ *
+ * @param at where its attributes stand among those of the other; beyond them when at their end
+ */
+public record Fold(Tie tie, int at) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.when(
+                        !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),
+                        "Only a one-to-one between two entities can be folded."),
+                () -> Hindrances.entity(design, tie.parent()),
+                () -> Hindrances.entity(design, tie.holder()),
+                () -> pointing(design),
+                () -> new Absorbing(tie.parent(), tie.holder()).hindrance(design, Optional.of(tie)),
+                () -> clash(design));
+    }
+
+    /** The reference that goes must not be what something is unique by or shown as. */
+    private Optional<String> pointing(Design design) {
+        Entity gone = design.entity(tie.holder()).orElseThrow();
+        List<String> roles = Hindrances.roles(tie, tie.holder());
+        boolean shared =
+                gone.key().names().size() == 1 && roles.containsAll(gone.key().names());
+        List<Members> naming = new ArrayList<>(gone.uniques());
+        naming.add(gone.shown());
+        if (!shared) {
+            naming.add(gone.key());
+        }
+        return naming.stream()
+                .flatMap(m -> m.names().stream())
+                .filter(roles::contains)
+                .findFirst()
+                .map(r -> tie.holder() + " is told apart or shown by its " + r + ", which goes; change that first.");
+    }
+
+    private Optional<String> clash(Design design) {
+        List<String> names = Hindrances.members(design, tie.parent());
+        names.removeAll(Hindrances.roles(tie, tie.parent()));
+        return Keyless.of(design.entity(tie.holder()).orElseThrow()).attributes().stream()
+                .map(Attribute::name)
+                .filter(names::contains)
+                .findFirst()
+                .map(n -> "Both have a " + n + "; rename one of them first.");
+    }
+
+    @Override
+    public Design made(Design design) {
+        Entity gone = Keyless.of(design.entity(tie.holder()).orElseThrow());
+        boolean must = tie.held().map(Reading::must).orElse(false);
+        List<Attribute> coming = gone.attributes().stream()
+                .map(a -> must || a.list() ? a : a.withOptional(true))
+                .toList();
+        List<Relationship> relationships = new ArrayList<>(design.relationships());
+        relationships.remove(tie);
+        Design folded =
+                Making.change(design.withRelationships(relationships), tie.parent(), e -> taking(e, gone, coming));
+        return new Absorbing(tie.parent(), tie.holder())
+                .done(folded, tie.notes().comments());
+    }
+
+    private Entity taking(Entity entity, Entity gone, List<Attribute> coming) {
+        List<Attribute> attributes = new ArrayList<>(entity.attributes());
+        attributes.addAll(at < 0 || at > attributes.size() ? attributes.size() : at, coming);
+        List<Members> uniques = new ArrayList<>(entity.uniques());
+        uniques.addAll(gone.uniques());
+        return entity.withAttributes(attributes)
+                .withUniques(uniques)
+                .withShown(entity.shown().isEmpty() ? gone.shown() : entity.shown());
+    }
+}

@@ -1,0 +1,78 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Members;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Takes one entity into another of which it is a double: attributes both have are kept once, those only one has may be empty from then
+ * on, and whatever was related to the one is related to the other.
+ */
+public record MergeEntities(String stays, String gone) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.when(stays.equals(gone), "Merging takes two entities."),
+                () -> Hindrances.entity(design, stays),
+                () -> Hindrances.entity(design, gone),
+                () -> new Absorbing(stays, gone).hindrance(design, Optional.empty()),
+                () -> clash(design));
+    }
+
+    private Optional<String> clash(Design design) {
+        Entity one = design.entity(stays).orElseThrow();
+        List<String> roles = Hindrances.members(design, stays);
+        for (Attribute attribute : Keyless.of(design.entity(gone).orElseThrow()).attributes()) {
+            Optional<Attribute> other = one.attribute(attribute.name());
+            boolean differs = other.isPresent()
+                    && !(other.get().type().equals(attribute.type())
+                            && other.get().list() == attribute.list());
+            if (differs || other.isEmpty() && roles.contains(attribute.name())) {
+                return Optional.of("Both have a " + attribute.name() + ", and not alike; rename one of them first.");
+            }
+        }
+        List<String> coming = design.entity(gone).orElseThrow().attributes().stream()
+                .map(Attribute::name)
+                .toList();
+        List<String> own = one.attributes().stream().map(Attribute::name).toList();
+        return Hindrances.members(design, gone).stream()
+                .filter(m -> !coming.contains(m) && own.contains(m))
+                .findFirst()
+                .map(m -> "Both have a " + m + ", and not alike; rename one of them first.");
+    }
+
+    @Override
+    public Design made(Design design) {
+        Entity coming = Keyless.of(design.entity(gone).orElseThrow());
+        Design merged = Making.change(design, stays, e -> taking(e, coming));
+        return new Absorbing(stays, gone).done(merged, Comments.NONE);
+    }
+
+    private static Entity taking(Entity entity, Entity coming) {
+        List<Attribute> attributes = new ArrayList<>();
+        for (Attribute attribute : entity.attributes()) {
+            boolean optional = !entity.isKey(attribute)
+                    && !attribute.list()
+                    && coming.attribute(attribute.name())
+                            .map(Attribute::optional)
+                            .orElse(true);
+            attributes.add(optional ? attribute.withOptional(true) : attribute);
+        }
+        coming.attributes().stream()
+                .filter(a -> entity.attribute(a.name()).isEmpty())
+                .map(a -> a.list() ? a : a.withOptional(true))
+                .forEach(attributes::add);
+        List<Members> uniques = new ArrayList<>(entity.uniques());
+        coming.uniques().stream()
+                .filter(u -> uniques.stream().noneMatch(o -> o.names().equals(u.names())))
+                .forEach(uniques::add);
+        return entity.withAttributes(attributes).withUniques(uniques);
+    }
+}

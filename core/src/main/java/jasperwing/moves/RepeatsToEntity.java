@@ -1,0 +1,94 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Literal;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.Range;
+import jasperwing.model.Reading;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes numbered repeats rows of an entity, told apart by their numbers. */
+public record RepeatsToEntity(String entity, String stem, String name) implements Move {
+    private static final String NUMBER = "position";
+
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.freeName(design, name),
+                () -> Hindrances.when(
+                        repeats(design).isEmpty(),
+                        entity + " has no numbered attributes " + stem + "1, " + stem + "2."),
+                () -> named(design.entity(entity).orElseThrow(), repeats(design).orElseThrow()),
+                () -> Hindrances.sorting(
+                        design, entity, repeats(design).orElseThrow().names()),
+                () -> Hindrances.freeMember(design, entity, role()));
+    }
+
+    private Optional<String> named(Entity e, Repeats repeats) {
+        List<Members> naming = new ArrayList<>(e.uniques());
+        naming.add(e.shown());
+        return naming.stream()
+                .flatMap(m -> m.names().stream())
+                .filter(repeats.names()::contains)
+                .findFirst()
+                .map(n -> entity + " is told apart or shown by its " + n + "; change that first.");
+    }
+
+    private Optional<Repeats> repeats(Design design) {
+        return Repeats.of(design.entity(entity).orElseThrow()).stream()
+                .filter(r -> r.stem().equals(stem))
+                .findFirst();
+    }
+
+    private String role() {
+        return Plurals.plural(Words.camel(stem));
+    }
+
+    @Override
+    public Design made(Design design) {
+        Repeats repeats = repeats(design).orElseThrow();
+        Attribute first = repeats.numbered().values().iterator().next();
+        Range numbers = new Range(
+                Optional.of(Literal.number("" + repeats.numbered().firstKey())),
+                Optional.of(Literal.number("" + repeats.numbered().lastKey())));
+        Attribute position = Attribute.of(NUMBER, Type.of(Scalar.SMALL_INT)).withRange(Optional.of(numbers));
+        Attribute said = first.withName(Words.camel(stem))
+                .withOptional(false)
+                .withNotes(Notes.NONE.withDoc(first.notes().doc()));
+        Entity added = Making.keyed(name, List.of(position, said))
+                .withUniques(List.of(Members.of(Words.camel(entity), NUMBER)))
+                .withShown(Members.of(said.name()));
+        Design without = Making.change(
+                Making.addBeside(design, entity, added),
+                entity,
+                e -> e.withAttributes(Making.without(e, repeats.names())));
+        Comments comments = new Comments(comments(repeats), "", List.of());
+        Reading having = new Reading(false, "have", true, role());
+        return Making.relate(without, Making.part(name, entity, having, comments));
+    }
+
+    private static List<String> comments(Repeats repeats) {
+        List<String> lines = new ArrayList<>();
+        for (Attribute attribute : repeats.numbered().values()) {
+            Comments comments = attribute.notes().comments();
+            lines.addAll(comments.before());
+            if (!comments.after().isEmpty()) {
+                lines.add(comments.after());
+            }
+        }
+        return lines;
+    }
+}

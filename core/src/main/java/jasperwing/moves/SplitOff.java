@@ -1,0 +1,74 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.Reading;
+import jasperwing.model.Tie;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * Moves attributes into a new entity with a generated key, and what is unique among them.
+ *
+ * @param attributes names, at least one
+ * @param shared whether many rows may have the same one of the new entity; else each has its own, which goes with it
+ */
+public record SplitOff(String entity, List<String> attributes, String name, boolean shared) implements Move {
+    public SplitOff {
+        attributes = List.copyOf(attributes);
+    }
+
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.freeName(design, name),
+                () -> Hindrances.when(attributes.isEmpty(), "Choose what is to move."),
+                () -> Hindrances.attributes(design, entity, attributes),
+                () -> Hindrances.inKey(design, entity, attributes),
+                () -> Hindrances.torn(design, entity, attributes),
+                () -> Hindrances.sorting(design, entity, attributes),
+                () -> Hindrances.freeMember(design, entity, role()),
+                () -> Hindrances.when(
+                        attributes.contains(Words.camel(entity)) && !shared,
+                        name + " would have two members " + Words.camel(entity) + "; rename the attribute first."));
+    }
+
+    private String role() {
+        return Words.camel(name);
+    }
+
+    @Override
+    public Design made(Design design) {
+        Entity before = design.entity(entity).orElseThrow();
+        List<Attribute> moved = before.attributes().stream()
+                .filter(a -> attributes.contains(a.name()))
+                .toList();
+        Predicate<Members> moves = m -> !m.isEmpty() && attributes.containsAll(m.names());
+        Entity added = Making.keyed(name, moved)
+                .withUniques(before.uniques().stream().filter(moves).toList())
+                .withShown(moves.test(before.shown()) ? before.shown() : Members.NONE);
+        Design split = Making.change(
+                Making.addBeside(design, entity, added), entity, e -> e.withAttributes(Making.without(e, attributes))
+                        .withUniques(e.uniques().stream().filter(moves.negate()).toList())
+                        .withShown(moves.test(e.shown()) ? Members.NONE : e.shown()));
+        boolean must = moved.stream().anyMatch(a -> !a.optional() && !a.list());
+        Reading having = new Reading(must, "have", false, role());
+        return Making.relate(
+                Making.asidesMoved(split, entity, attributes, name),
+                shared ? sharing(having) : Making.part(name, entity, having, Comments.NONE));
+    }
+
+    private Tie sharing(Reading having) {
+        Reading back = new Reading(false, "be of", true, Making.backRole(entity, true));
+        return new Tie(entity, name, "", having, Optional.of(back), List.of(), Notes.NONE);
+    }
+}
