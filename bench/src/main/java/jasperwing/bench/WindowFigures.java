@@ -7,6 +7,8 @@ import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.model.Design;
 import jasperwing.model.SheetEdits;
+import jasperwing.moves.Move;
+import jasperwing.moves.SplitOff;
 import jasperwing.picture.Typefaces;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
@@ -17,6 +19,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.DoubleConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -57,11 +60,12 @@ public final class WindowFigures extends Application {
                 ? ""
                 : getParameters().getRaw().get(0);
         Design design =
-                large.equals("memory") || large.equals("frames") ? arranged(1000, 10, 2000) : arranged(200, 8, 300);
+                List.of("memory", "frames", "moves").contains(large) ? arranged(1000, 10, 2000) : arranged(200, 8, 300);
         window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home));
         switch (large) {
             case "frames" -> frames();
             case "memory" -> steps.add(this::memory);
+            case "moves" -> steps.add(() -> move(new ArrayList<>(), 0));
             default -> presses();
         }
         steps.add(() -> {
@@ -232,15 +236,43 @@ public final class WindowFigures extends Application {
             next();
             return;
         }
+        untilRight(() -> lines.insertText(lines.getLength() - 1, "b"), millis -> {
+            if (count >= LEFT_OUT) {
+                times.add(millis);
+            }
+            press(times, count + 1);
+        });
+    }
+
+    /** Splits attributes off and undoes it, by turns of entities, with the pane of moves closed as when a move was just made. */
+    private void move(List<Double> times, int count) {
+        if (count >= PRESSES + LEFT_OUT) {
+            report("a move on 1,000 entities to everything right", times);
+            next();
+            return;
+        }
+        Move split = new SplitOff("Thing" + (1 + count % 20), List.of("a3", "a4"), "Further", false);
+        if (split.hindrance(window.workspace().design()).isPresent()) {
+            throw new IllegalStateException(
+                    split.hindrance(window.workspace().design()).get());
+        }
+        untilRight(() -> window.workspace().edit(split), millis -> {
+            if (count >= LEFT_OUT) {
+                times.add(millis);
+            }
+            untilRight(() -> window.workspace().undo(), back -> move(times, count + 1));
+        });
+    }
+
+    /** Does something and takes the time until all that follows from it has been laid out and painted. */
+    private void untilRight(Runnable work, DoubleConsumer then) {
         long start = System.nanoTime();
-        lines.insertText(lines.getLength() - 1, "b");
+        work.run();
         Runnable[] done = new Runnable[1];
         done[0] = () -> {
             window.stage().getScene().removePostLayoutPulseListener(done[0]);
-            if (count >= LEFT_OUT) {
-                times.add((System.nanoTime() - start) / 1e6);
-            }
-            after(2, () -> press(times, count + 1));
+            double millis = (System.nanoTime() - start) / 1e6;
+            after(2, () -> then.accept(millis));
         };
         window.stage().getScene().addPostLayoutPulseListener(done[0]);
         Platform.requestNextPulse();

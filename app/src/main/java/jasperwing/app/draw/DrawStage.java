@@ -55,6 +55,7 @@ public final class DrawStage implements Stage {
     private final PathPrompt prompt;
     private TextPane text;
     private ReadingsPane readings;
+    private MovesPane moves;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
@@ -103,12 +104,15 @@ public final class DrawStage implements Stage {
                 pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", this::toggleText);
         ToggleButton aloud =
                 pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
-        HBox box = new HBox(6, asText, aloud);
+        ToggleButton shapes =
+                pane("Shape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
+        HBox box = new HBox(6, shapes, asText, aloud);
         box.getStyleClass().add("pane-toggles");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         view.rightProperty().addListener((o, was, is) -> {
             asText.setSelected(is != null && is == text);
             aloud.setSelected(is != null && is == readings);
+            shapes.setSelected(is != null && is == moves);
         });
         return box;
     }
@@ -138,6 +142,15 @@ public final class DrawStage implements Stage {
         }
         if (toggle(readings)) {
             readings.refresh();
+        }
+    }
+
+    private void toggleMoves() {
+        if (moves == null) {
+            moves = new MovesPane(workspace, this::toggleMoves);
+        }
+        if (toggle(moves)) {
+            moves.shown();
         }
     }
 
@@ -185,6 +198,7 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.ENTER, "Type on the card", () -> single().ifPresent(editing::openEnd));
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
         keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
+        keys.plain(KeyCode.M, "Change the shape of what is selected", this::toggleMoves);
         keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
         keys.plain(KeyCode.BACK_SPACE, "", this::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);

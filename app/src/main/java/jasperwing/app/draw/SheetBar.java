@@ -8,6 +8,7 @@ import jasperwing.model.SheetEdits;
 import jasperwing.picture.Ends;
 import java.util.List;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
@@ -27,6 +28,9 @@ final class SheetBar extends HBox {
 
     private List<Object> seen = List.of();
     private final Workspace workspace;
+    /** A sheet of this width has room for the whole bar. */
+    private static final double ROOMY = 690;
+
     private final SheetView sheet;
     private final HBox names = new HBox(2);
     private final Label zoom = new Label();
@@ -42,8 +46,10 @@ final class SheetBar extends HBox {
         label.getStyleClass().add("quiet");
         label.setMinWidth(USE_PREF_SIZE);
         names.setAlignment(Pos.CENTER_LEFT);
-        Region space = new Region();
-        space.setMinWidth(6);
+        MenuButton ends = ends(appearance);
+        MenuButton picture = picture(pictures);
+        whereRoomy(label, ends, picture);
+        Region space = space();
         zoom.getStyleClass().add("quiet");
         zoom.setMinWidth(44);
         zoom.setAlignment(Pos.CENTER_RIGHT);
@@ -52,9 +58,9 @@ final class SheetBar extends HBox {
                         label,
                         names,
                         space,
-                        ends(appearance),
+                        ends,
                         arrange(arranging),
-                        picture(pictures),
+                        picture,
                         button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2)),
                         zoom,
                         button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2)),
@@ -64,6 +70,22 @@ final class SheetBar extends HBox {
         sheet.viewport().view().addListener((o, was, is) -> showZoom());
         refresh();
         showZoom();
+    }
+
+    private static Region space() {
+        Region space = new Region();
+        space.setMinWidth(6);
+        return space;
+    }
+
+    /** What can be done without is left out where the sheet is narrow. */
+    private void whereRoomy(Node... nodes) {
+        sheet.widthProperty().addListener((o, was, is) -> {
+            for (Node node : nodes) {
+                node.setVisible(is.doubleValue() >= ROOMY);
+                node.setManaged(node.isVisible());
+            }
+        });
     }
 
     private static Button button(String text, String tip, Runnable action) {

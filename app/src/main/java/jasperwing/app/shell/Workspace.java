@@ -63,6 +63,11 @@ public final class Workspace {
         move(history.then(finish.apply(design(), edit.on(design()))), Optional.of(then));
     }
 
+    /** The design as an edit would leave it, with what would follow. */
+    public Projection imagined(Edit edit) {
+        return new Projection(finish.apply(design(), edit.on(design())), memory);
+    }
+
     /**
      * Edits that are typed letter by letter: together they are one step of the history, unless something else is edited
      * between them.
