@@ -36,6 +36,9 @@ public final class WindowFigures extends Application {
     private static final int FRAMES = 240;
     private static final int PRESSES = 60;
     private static final int LEFT_OUT = 30;
+    private static final int MOVES = 21;
+    private static final int MOVES_LEFT_OUT = 6;
+    private static final int SETTLING = 120;
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private JasperwingApp.Window window;
@@ -244,23 +247,26 @@ public final class WindowFigures extends Application {
         });
     }
 
-    /** Splits attributes off and undoes it, by turns of entities, with the pane of moves closed as when a move was just made. */
+    /** Splits attributes off and undoes it, by turns of entities; between them the best lines are found in the background. */
     private void move(List<Double> times, int count) {
-        if (count >= PRESSES + LEFT_OUT) {
+        if (count >= MOVES + MOVES_LEFT_OUT) {
             report("a move on 1,000 entities to everything right", times);
             next();
             return;
         }
-        Move split = new SplitOff("Thing" + (1 + count % 20), List.of("a3", "a4"), "Further", false);
+        Move split = new SplitOff("Thing" + (1 + count % 20), List.of("field3", "field4"), "Further", false);
         if (split.hindrance(window.workspace().design()).isPresent()) {
             throw new IllegalStateException(
                     split.hindrance(window.workspace().design()).get());
         }
         untilRight(() -> window.workspace().edit(split), millis -> {
-            if (count >= LEFT_OUT) {
+            if (count >= MOVES_LEFT_OUT) {
                 times.add(millis);
             }
-            untilRight(() -> window.workspace().undo(), back -> move(times, count + 1));
+            after(
+                    SETTLING,
+                    () -> untilRight(
+                            () -> window.workspace().undo(), back -> after(SETTLING, () -> move(times, count + 1))));
         });
     }
 

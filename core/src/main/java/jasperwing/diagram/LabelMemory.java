@@ -59,6 +59,13 @@ final class LabelMemory {
         }
     }
 
+    /** The same labels, for another thread. */
+    LabelMemory copy() {
+        LabelMemory copy = new LabelMemory();
+        copy.places = places;
+        return copy;
+    }
+
     /** @param changed where the sheet is not what it was; labels that go or move are added to it */
     Round begin(BoxIndex changed, List<Key> wanted) {
         return new Round(changed, wanted);

@@ -68,7 +68,7 @@ final class Labels {
         double width = metrics.width(name, Metrics.Face.KEY);
         Point best = null;
         double least = Double.MAX_VALUE;
-        for (double x = box.x() + 10; best == null || x + width + 10 < box.right(); x += 12) {
+        for (double x = box.x() + 10; best == null || least > 0 && x + width + 10 < box.right(); x += 12) {
             Box place = new Box(x, box.y() + 4, width, HEIGHT);
             double cost = cost(place);
             if (cost < least) {

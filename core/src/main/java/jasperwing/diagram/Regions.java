@@ -2,42 +2,46 @@ package jasperwing.diagram;
 
 import jasperwing.model.Area;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Draws boxes around the cards of each area: as few as can be without taking in a card of another. */
 final class Regions {
-    private static final double MARGIN = 22;
+    static final double MARGIN = 22;
 
     /** Cards farther apart than this are not held together. */
     private static final double FAR = 420;
 
     private Regions() {}
 
-    static List<Region> of(Design design, Collection<Card> cards, Labels labels) {
-        Map<String, Card> byName =
-                cards.stream().collect(Collectors.toMap(Card::entity, Function.identity(), (a, b) -> a));
-        BoxIndex all = new BoxIndex(cards.stream().map(Card::box).toList());
+    static List<Region> of(Design design, Collection<Card> cards, Labels labels, RegionMemory memory) {
+        Map<String, Set<Box>> byArea = new HashMap<>();
+        for (Card card : cards) {
+            String area = design.entity(card.entity()).map(Entity::area).orElse("");
+            byArea.computeIfAbsent(area, a -> new LinkedHashSet<>()).add(card.box());
+        }
+        List<Box> everywhere = cards.stream().map(Card::box).toList();
+        BoxIndex all = new BoxIndex(everywhere);
+        RegionMemory.Round round = memory.begin(everywhere);
         List<Region> regions = new ArrayList<>();
         for (Area area : design.areas()) {
-            List<Box> own = design.entities().stream()
-                    .filter(e -> e.area().equals(area.name()) && byName.containsKey(e.name()))
-                    .map(e -> byName.get(e.name()).box())
-                    .distinct()
-                    .toList();
+            List<Box> own = List.copyOf(byArea.getOrDefault(area.name(), Set.of()));
             if (!own.isEmpty()) {
-                List<Box> boxes = joined(own, all);
+                List<Box> boxes = round.recall(own).orElseGet(() -> joined(own, all));
+                round.keep(own, boxes);
                 regions.add(new Region(area.name(), area.color(), boxes, labels.along(area.name(), boxes.get(0))));
             }
         }
+        round.end();
         return regions;
     }
 

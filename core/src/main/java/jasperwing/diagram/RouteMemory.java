@@ -10,7 +10,8 @@ import java.util.Set;
 
 /**
  * The routes of the scene built last, so that an edit pays only for those it concerns. A route is recalled only where nothing within
- * its reach has changed since, so what is drawn does not depend on what was drawn before. Confined to one thread at a time.
+ * its reach has changed since, so what is drawn does not depend on what was drawn before; unless patience ends, when routes are kept as
+ * long as nothing new stands in their way. Confined to one thread at a time.
  */
 final class RouteMemory {
     /** The n-th of several routes with the same ends. */
@@ -30,15 +31,20 @@ final class RouteMemory {
     private Set<Box> minded = Set.of();
     private Map<Key, List<Point>> routes = Map.of();
     private int searched;
+    private int hasty;
 
     /** What has to be found now, and where the sheet is not what it was. */
     final class Round {
         private final Map<Key, List<Point>> found = new HashMap<>();
         private final BoxIndex changed = new BoxIndex();
+        private final BoxIndex fresh = new BoxIndex();
         private final Set<Box> minding;
+        private final int patience;
 
-        private Round(Set<Box> minding, List<Key> wanted) {
+        private Round(Set<Box> minding, List<Key> wanted, int patience) {
             this.minding = minding;
+            this.patience = patience;
+            minding.stream().filter(b -> !minded.contains(b)).forEach(fresh::add);
             minding.stream().filter(b -> !minded.contains(b)).forEach(changed::add);
             minded.stream().filter(b -> !minding.contains(b)).forEach(changed::add);
             Set<Key> keys = new HashSet<>(wanted);
@@ -56,7 +62,25 @@ final class RouteMemory {
         }
 
         Optional<List<Point>> recall(Key key, Box reach) {
-            return Optional.ofNullable(routes.get(key)).filter(r -> !changed.anyIn(reach));
+            List<Point> route = routes.get(key);
+            if (route == null || !changed.anyIn(reach)) {
+                return Optional.ofNullable(route);
+            }
+            if (searched < patience || isBarred(route)) {
+                return Optional.empty();
+            }
+            hasty++;
+            return Optional.of(route);
+        }
+
+        /** Whether something has come to stand in its way. */
+        private boolean isBarred(List<Point> route) {
+            for (int i = 1; i < route.size(); i++) {
+                if (fresh.anyIn(Box.around(route.get(i - 1), route.get(i)).grown(0.1))) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         void searched(Key key, List<Point> route) {
@@ -82,10 +106,27 @@ final class RouteMemory {
         }
     }
 
-    /** @param minding every box and sign on the sheet */
-    Round begin(Set<Box> minding, List<Key> wanted) {
+    /**
+     * @param minding every box and sign on the sheet
+     * @param patience how many routes may be searched for before those that are still clear are kept, though better ones may be found
+     */
+    Round begin(Set<Box> minding, List<Key> wanted, int patience) {
         searched = 0;
-        return new Round(minding, wanted);
+        hasty = 0;
+        return new Round(minding, wanted, patience);
+    }
+
+    /** The same routes, for another thread. */
+    RouteMemory copy() {
+        RouteMemory copy = new RouteMemory();
+        copy.minded = minded;
+        copy.routes = routes;
+        return copy;
+    }
+
+    /** How many routes of the scene built last were kept though better ones may be found. */
+    int hasty() {
+        return hasty;
     }
 
     /** The ends as keys: of equal ones each has a number of its own. */

@@ -21,11 +21,14 @@ final class Router {
 
     private final Ground.Sheet sheet;
     private final RouteMemory memory;
+    private final int patience;
     private BoxIndex changed = new BoxIndex();
 
-    Router(List<Box> obstacles, RouteMemory memory) {
+    /** @param patience see {@link RouteMemory#begin} */
+    Router(List<Box> obstacles, RouteMemory memory, int patience) {
         this.sheet = new Ground.Sheet(obstacles);
         this.memory = memory;
+        this.patience = patience;
     }
 
     void block(Box box) {
@@ -74,7 +77,7 @@ final class Router {
      */
     List<List<Point>> routes(List<Ends> wanted) {
         List<RouteMemory.Key> keys = RouteMemory.keys(wanted);
-        RouteMemory.Round round = memory.begin(sheet.minded(), keys);
+        RouteMemory.Round round = memory.begin(sheet.minded(), keys, patience);
         List<List<Point>> routes = new ArrayList<>();
         for (RouteMemory.Key key : keys) {
             List<Point> route = round.recall(key, key.ends().area(REACH)).orElseGet(() -> {

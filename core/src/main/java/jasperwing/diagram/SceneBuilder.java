@@ -17,18 +17,24 @@ import java.util.Objects;
 /** Lays out one sheet of a design: cards where they were put, lines around them. */
 public final class SceneBuilder {
     private final Design design;
+    /** As many routes as are found in a few milliseconds. */
+    private static final int PATIENCE = 20;
+
+    /** Of more relationships than this, no route is looked for that can stay. */
+    private static final int MANY = 400;
+
     private final SceneMemory memory;
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Ports ports = new Ports();
     private final Router router;
     private final Labels labels;
 
-    private SceneBuilder(Design design, List<Card> shown, Metrics metrics, SceneMemory memory) {
+    private SceneBuilder(Design design, List<Card> shown, Metrics metrics, SceneMemory memory, int patience) {
         this.design = design;
         this.memory = memory;
         shown.forEach(c -> cards.put(c.entity(), c));
         List<Box> boxes = cards.values().stream().map(Card::box).toList();
-        this.router = new Router(boxes, memory.routes());
+        this.router = new Router(boxes, memory.routes(), patience);
         this.labels = new Labels(metrics, boxes);
     }
 
@@ -58,7 +64,16 @@ public final class SceneBuilder {
 
     /** @param cards of the sheet, as {@link #cards(Design, String, Metrics)} gives them */
     public static Scene build(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
-        return new SceneBuilder(design, cards, metrics, memory).build();
+        return new SceneBuilder(design, cards, metrics, memory, Integer.MAX_VALUE).build();
+    }
+
+    /**
+     * As {@link #build(Design, List, Metrics, SceneMemory)} after an edit, within the time of a key press: when many lines would have to
+     * be found anew, only those are that cannot stay. {@link SceneMemory#hasty()} tells how many may not be the best.
+     */
+    public static Scene soon(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
+        int patience = design.relationships().size() > MANY ? 0 : PATIENCE;
+        return new SceneBuilder(design, cards, metrics, memory, patience).build();
     }
 
     private record Ends(Connection connection, Ports.Port from, Ports.Port to) {
@@ -128,7 +143,7 @@ public final class SceneBuilder {
                 List.copyOf(cards.values()),
                 ends.stream().map(e -> line(e, routes.get(e), labelled.get(e))).toList(),
                 drawn.stream().map(f -> labelled(f, places.next())).toList(),
-                Regions.of(design, cards.values(), labels));
+                Regions.of(design, cards.values(), labels, memory.regions()));
     }
 
     private static boolean isLabelled(Ends ends) {

@@ -5,9 +5,31 @@ package jasperwing.diagram;
  * drawn before. Cards are confined to one thread, lines and labels to one thread at a time.
  */
 public final class SceneMemory {
-    private final CardMemory cards = new CardMemory();
-    private final RouteMemory routes = new RouteMemory();
-    private final LabelMemory labels = new LabelMemory();
+    private final CardMemory cards;
+    private final RouteMemory routes;
+    private final LabelMemory labels;
+    private final RegionMemory regions;
+
+    public SceneMemory() {
+        this(new CardMemory(), new RouteMemory(), new LabelMemory(), new RegionMemory());
+    }
+
+    private SceneMemory(CardMemory cards, RouteMemory routes, LabelMemory labels, RegionMemory regions) {
+        this.cards = cards;
+        this.routes = routes;
+        this.labels = labels;
+        this.regions = regions;
+    }
+
+    /** The same lines and labels, for another thread. */
+    public SceneMemory copy() {
+        return new SceneMemory(new CardMemory(), routes.copy(), labels.copy(), regions.copy());
+    }
+
+    /** The cards of this with the lines and labels of another. */
+    public SceneMemory with(SceneMemory lines) {
+        return new SceneMemory(cards, lines.routes, lines.labels, lines.regions);
+    }
 
     CardMemory cards() {
         return cards;
@@ -19,6 +41,15 @@ public final class SceneMemory {
 
     LabelMemory labels() {
         return labels;
+    }
+
+    RegionMemory regions() {
+        return regions;
+    }
+
+    /** How many routes of the scene built last were kept though better ones may be found. */
+    public int hasty() {
+        return routes.hasty();
     }
 
     /** How many routes of the scene built last had to be searched for. */

@@ -7,9 +7,13 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -70,9 +74,9 @@ final class ReferenceRules {
 
     private static void requiredCycles(Checked checked, Consumer<Finding> found) {
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
-        List<Role> musts = checked.roles().stream()
+        List<Role> musts = inCircles(checked.roles().stream()
                 .filter(r -> r.must() && r.targets().size() == 1 && !r.target().equals(r.holder()))
-                .toList();
+                .toList());
         for (Role role : musts) {
             graph.addVertex(role.holder());
             graph.addVertex(role.target());
@@ -84,6 +88,26 @@ final class ReferenceRules {
                         .sorted(Comparator.comparing(
                                 c -> String.join(",", c.stream().sorted().toList())))
                         .forEach(c -> found.accept(requiredCycle(c, musts)));
+    }
+
+    /** Those that can lie on a circle: all but those whose chains of musts come to an end. Linear, after Kahn. */
+    private static List<Role> inCircles(List<Role> roles) {
+        Map<String, List<Role>> pointing = new HashMap<>();
+        Map<String, Integer> open = new HashMap<>();
+        for (Role role : roles) {
+            pointing.computeIfAbsent(role.target(), t -> new ArrayList<>()).add(role);
+            open.merge(role.holder(), 1, Integer::sum);
+        }
+        Deque<String> ended = new ArrayDeque<>(
+                pointing.keySet().stream().filter(t -> !open.containsKey(t)).toList());
+        while (!ended.isEmpty()) {
+            for (Role role : pointing.getOrDefault(ended.remove(), List.of())) {
+                if (open.merge(role.holder(), -1, Integer::sum) == 0) {
+                    ended.add(role.holder());
+                }
+            }
+        }
+        return roles.stream().filter(r -> open.get(r.holder()) > 0).toList();
     }
 
     private static Finding requiredCycle(Set<String> circle, List<Role> musts) {

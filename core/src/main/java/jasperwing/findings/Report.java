@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -23,12 +24,14 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     /** A caution and the reason why it is left as it is. */
     public record Aside(Finding finding, SetAside said) {}
 
+    private static final ReportMemory.EntityRule UNDECLARED = UndeclaredRules::check;
+
     private static final List<ReportMemory.EntityRule> OF_ENTITIES = List.of(
             NameRules::check,
             ReservedRules::check,
             UnknownRules::check,
             KeyRules::check,
-            UndeclaredRules::check,
+            UNDECLARED,
             ValueRules::check);
 
     public Report {
@@ -55,7 +58,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         UnknownRules.check(checked, all::add);
         OneOfRules.check(checked, all::add);
         memory.references(checked, found -> ReferenceRules.check(checked, found), all::add);
-        memory.entities(checked, OF_ENTITIES, all::add);
+        memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED), all::add);
         all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
         List<Aside> aside = new ArrayList<>();
         all.removeIf(f -> {

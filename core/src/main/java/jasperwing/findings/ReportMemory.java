@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /**
@@ -20,38 +21,55 @@ public final class ReportMemory {
         void check(Checked checked, Entity entity, Consumer<Finding> found);
     }
 
-    private record Known(List<Relationship> relationships, Optional<Table> table, List<Finding> findings) {}
+    private record Known(List<Relationship> relationships, Optional<Table> table, List<List<Finding>> findings) {}
 
     private Map<Entity, Known> known = new IdentityHashMap<>();
     private List<Object> surroundings = List.of();
+    private Map<String, String> names = Map.of();
     private List<Relationship> relationships = List.of();
     private List<Finding> ofReferences = List.of();
 
-    /** The findings of each entity under some rules, in the order of the design. */
-    void entities(Checked checked, List<EntityRule> rules, Consumer<Finding> found) {
+    /**
+     * The findings of each entity under some rules, in the order of the design.
+     *
+     * @param ofNames those of the rules that look for entities by names like theirs
+     */
+    void entities(Checked checked, List<EntityRule> rules, Set<EntityRule> ofNames, Consumer<Finding> found) {
         List<Object> now = List.of(
                 checked.design().areas(),
                 checked.design().enums(),
-                checked.bySnake(),
                 checked.schema().dialect());
         Map<Entity, Known> before = now.equals(surroundings) ? known : Map.of();
+        Set<EntityRule> anew = checked.bySnake().equals(names) ? Set.of() : ofNames;
         surroundings = now;
+        names = checked.bySnake();
         known = new IdentityHashMap<>();
         for (Entity entity : checked.design().entities()) {
-            Known each = recalled(checked, entity, before.get(entity), rules);
+            Known each = recalled(checked, entity, before.get(entity), rules, anew);
             known.put(entity, each);
-            each.findings().forEach(found);
+            each.findings().forEach(f -> f.forEach(found));
         }
     }
 
-    private static Known recalled(Checked checked, Entity entity, Known last, List<EntityRule> rules) {
+    private static Known recalled(
+            Checked checked, Entity entity, Known last, List<EntityRule> rules, Set<EntityRule> anew) {
         List<Relationship> of = checked.design().relationshipsOf(entity.name());
         Optional<Table> table = checked.schema().table(entity.name());
-        if (last != null && last.relationships().equals(of) && last.table().equals(table)) {
+        boolean same =
+                last != null && last.relationships().equals(of) && last.table().equals(table);
+        if (same && anew.isEmpty()) {
             return last;
         }
-        List<Finding> findings = new ArrayList<>();
-        rules.forEach(r -> r.check(checked, entity, findings::add));
+        List<List<Finding>> findings = new ArrayList<>();
+        for (EntityRule rule : rules) {
+            List<Finding> found = new ArrayList<>();
+            if (same && !anew.contains(rule)) {
+                found = last.findings().get(findings.size());
+            } else {
+                rule.check(checked, entity, found::add);
+            }
+            findings.add(found);
+        }
         return new Known(of, table, findings);
     }
 

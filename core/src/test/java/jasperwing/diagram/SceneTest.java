@@ -81,6 +81,47 @@ class SceneTest {
         }
     }
 
+    /** Cards in rows, each related to the next; more than a scene that is wanted soon looks at anew. */
+    private static Design rows(int count) {
+        List<String> lines = new ArrayList<>();
+        List<String> ties = new ArrayList<>();
+        List<String> places = new ArrayList<>(List.of("places"));
+        for (int i = 0; i < count; i++) {
+            lines.add("entity E" + i);
+            lines.add("  id serial key");
+            places.add("  E" + i + " " + i % 20 * 300 + "," + i / 20 * 160);
+            ties.add("each E" + i + " may have one E" + (i + 1) % count + " as next");
+        }
+        lines.addAll(ties);
+        lines.addAll(places);
+        return Samples.design(lines.toArray(String[]::new));
+    }
+
+    @Test
+    void aSceneWantedSoonKeepsWhatIsClearAndRunsThroughNoCard() {
+        Design design = rows(420);
+        SceneMemory memory = new SceneMemory();
+        SceneBuilder.build(design, SceneBuilder.cards(design, "", METRICS, memory), METRICS, memory);
+        Design moved = SheetEdits.place("E30", "", 10 * 300 - 130, 160 + 70).on(design);
+        List<Card> cards = SceneBuilder.cards(moved, "", METRICS, memory);
+        SceneMemory exact = memory.copy();
+        Scene soon = SceneBuilder.soon(moved, cards, METRICS, memory);
+        assertThat(memory.hasty()).isPositive();
+        assertThat(memory.searched()).isPositive().isLessThan(40);
+        noLineRunsThroughACard(soon);
+        assertThat(SceneBuilder.build(moved, cards, METRICS, exact)).isEqualTo(SceneBuilder.build(moved, "", METRICS));
+    }
+
+    private static void noLineRunsThroughACard(Scene scene) {
+        for (Line line : scene.lines()) {
+            for (int i = 1; i < line.points().size(); i++) {
+                Box segment = Box.around(line.points().get(i - 1), line.points().get(i))
+                        .grown(0.1);
+                assertThat(scene.cards()).noneMatch(c -> c.box().grown(-1).overlaps(segment));
+            }
+        }
+    }
+
     @Test
     void anEditFarAwaySearchesForNoRoute() {
         SceneMemory memory = new SceneMemory();

@@ -10,28 +10,40 @@ import jasperwing.picture.Typefaces;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /**
- * Builds the scenes of one sheet view. What an edit changes is built at once; where very many cards are new or have moved, the
- * cards are shown at once and the lines when they are found, away from the window's thread.
+ * Builds the scenes of one sheet view. An edit is shown at once: with the lines it concerns, and where these are many, with all that can
+ * stay as they are; the best lines follow when they are found, away from the window's thread. Where very many cards are new or have
+ * moved, the cards are shown first and all lines follow.
  */
 final class Scenes {
     /** More new or moved cards than this take longer to route than a window may stand still. */
     private static final int MANY = 60;
 
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
+    /** How long nothing must have been edited before better lines are looked for, in milliseconds. */
+    private static final int QUIET = 150;
+
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
         Thread routing = new Thread(r, "routing");
         routing.setDaemon(true);
         return routing;
     });
     private final Consumer<Scene> show;
-    private final SceneMemory memory = new SceneMemory();
+
+    /** What the window's thread found last; what is found in the other thread is copied to it. */
+    private SceneMemory here = new SceneMemory();
+
+    /** Confined to the other thread. */
+    private final SceneMemory there = new SceneMemory();
+
     private Map<String, Box> last = Map.of();
-    private int asked;
+    private boolean bare;
+    private volatile int asked;
     private int waiting;
 
     /** @param show called on the window's thread with every scene that is to be seen */
@@ -39,31 +51,51 @@ final class Scenes {
         this.show = show;
     }
 
-    /** Whether lines are still being looked for. */
+    /** Whether lines, or better ones, are still being looked for. */
     boolean isBusy() {
         return waiting > 0;
     }
 
     void build(Design design, String sheet) {
         asked++;
-        List<Card> cards = SceneBuilder.cards(design, sheet, Typefaces.get(), memory);
-        boolean much = moved(cards) > MANY;
-        if (!much && waiting == 0) {
-            show.accept(SceneBuilder.build(design, cards, Typefaces.get(), memory));
-            return;
+        List<Card> cards = SceneBuilder.cards(design, sheet, Typefaces.get(), here);
+        int moved = moved(cards);
+        if (bare || moved > MANY) {
+            bare = true;
+            show.accept(new Scene(cards, List.of(), List.of(), List.of()));
+            follow(design, cards, 0);
+        } else {
+            show.accept(SceneBuilder.soon(design, cards, Typefaces.get(), here));
+            if (here.hasty() > 0) {
+                follow(design, cards, QUIET);
+            }
         }
-        show.accept(new Scene(cards, List.of(), List.of(), List.of()));
+    }
+
+    /** Finds the best lines in the other thread, unless something is edited before it begins. */
+    private void follow(Design design, List<Card> cards, int delay) {
         int number = asked;
         waiting++;
-        thread.execute(() -> {
-            Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), memory);
-            Platform.runLater(() -> {
-                waiting--;
-                if (number == asked) {
-                    show.accept(scene);
-                }
-            });
-        });
+        thread.schedule(() -> find(number, design, cards), delay, TimeUnit.MILLISECONDS);
+    }
+
+    private void find(int number, Design design, List<Card> cards) {
+        if (number == asked) {
+            Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), there);
+            SceneMemory memory = there.copy();
+            Platform.runLater(() -> found(number, scene, memory));
+        } else {
+            Platform.runLater(() -> waiting--);
+        }
+    }
+
+    private void found(int number, Scene scene, SceneMemory memory) {
+        waiting--;
+        if (number == asked) {
+            bare = false;
+            here = here.with(memory);
+            show.accept(scene);
+        }
     }
 
     private int moved(List<Card> cards) {
