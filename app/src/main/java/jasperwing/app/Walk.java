@@ -14,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
@@ -91,7 +92,7 @@ final class Walk {
         besides();
     }
 
-    /** The panes beside the sheet, a path along roles, and the dark theme. */
+    /** The panes beside the sheet, a path along roles, a move, and the dark theme. */
     private void besides() {
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
         step(() -> fire("toggle-text"));
@@ -103,6 +104,13 @@ final class Walk {
         step(() -> type("specimens.keywords"));
         picture("walk");
         step(() -> robot.keyType(KeyCode.ESCAPE));
+        step(() -> window.workspace().selection().set(Selection.of("Site")));
+        step(() -> fire("toggle-moves"));
+        step(() -> List.of("latitude", "longitude", "tidal").forEach(a -> fire("choose-" + a)));
+        step(() -> ((TextInputControl) window.shell().lookup("#move-said")).setText("Position"));
+        picture("moves");
+        step(() -> fire("toggle-moves"));
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
         step(() -> window.appearance().dark().set(true));
         picture("dark");
         step(() -> window.appearance().dark().set(false));
