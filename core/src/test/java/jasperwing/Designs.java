@@ -11,6 +11,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
+import jasperwing.model.Form;
 import jasperwing.model.Keeping;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
@@ -110,7 +111,7 @@ public final class Designs {
 
     private static Arbitrary<Attribute> attributes() {
         Arbitrary<Boolean> flag = Arbitraries.of(true, false);
-        return Combinators.combine(
+        Arbitrary<Attribute> attributes = Combinators.combine(
                         names(),
                         types(),
                         flag,
@@ -119,7 +120,16 @@ public final class Designs {
                         literals().optional(0.3),
                         ranges().optional(0.2),
                         notes(true, false))
-                .as(Attribute::new);
+                .as((name, type, list, optional, unique, fallback, range, notes) ->
+                        new Attribute(name, type, list, optional, unique, fallback, range, Form.NONE, notes));
+        return Combinators.combine(attributes, forms()).as(Attribute::withForm);
+    }
+
+    private static Arbitrary<Form> forms() {
+        Arbitrary<String> patterns =
+                Arbitraries.of("", "", "", "[A-Z]{2}/\\d+", "a|b'c\"#", "\\\\/x", "\\/", "`é` +", "//");
+        return Combinators.combine(Arbitraries.integers().between(0, 9).optional(0.2), patterns)
+                .as(Form::new);
     }
 
     private static Arbitrary<Members> members(List<Attribute> attributes) {

@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Form;
 import jasperwing.schema.Literals;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,9 @@ final class ValueRules {
                     .range()
                     .filter(r -> !Literals.rangeFits(attribute.type(), r))
                     .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
+            if (!attribute.form().isEmpty() && !Literals.formFits(attribute)) {
+                found.accept(formNotOfType(entity, attribute));
+            }
         }
     }
 
@@ -35,6 +39,17 @@ final class ValueRules {
                         "Take the default away",
                         EntityEdits.changeAttribute(
                                 entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
+    }
+
+    private static Finding formNotOfType(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.FORM_NOT_OF_TYPE,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " has a length or a pattern, but is no single text.",
+                "It is left out of the tables and classes, so that they can be created.",
+                List.of(new Fix(
+                        "Take the length and the pattern away",
+                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
     }
 
     private static Finding rangeNotOfType(Entity entity, Attribute attribute) {

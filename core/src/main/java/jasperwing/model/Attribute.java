@@ -12,43 +12,50 @@ public record Attribute(
         boolean unique,
         Optional<Literal> defaultValue,
         Optional<Range> range,
+        Form form,
         Notes notes) {
     public Attribute {
         Names.require(name);
         Objects.requireNonNull(type);
+        Objects.requireNonNull(form);
         Objects.requireNonNull(notes);
     }
 
     /** A required attribute with no rules. */
     public static Attribute of(String name, Type type) {
-        return new Attribute(name, type, false, false, false, Optional.empty(), Optional.empty(), Notes.NONE);
+        return new Attribute(
+                name, type, false, false, false, Optional.empty(), Optional.empty(), Form.NONE, Notes.NONE);
     }
 
     public Attribute withName(String newName) {
-        return new Attribute(newName, type, list, optional, unique, defaultValue, range, notes);
+        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, notes);
     }
 
     public Attribute withType(Type newType) {
-        return new Attribute(name, newType, list, optional, unique, defaultValue, range, notes);
+        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, notes);
     }
 
     public Attribute withOptional(boolean nowOptional) {
-        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, notes);
+        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, notes);
     }
 
     public Attribute withUnique(boolean nowUnique) {
-        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, notes);
+        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
-        return new Attribute(name, type, list, optional, unique, newDefault, range, notes);
+        return new Attribute(name, type, list, optional, unique, newDefault, range, form, notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, notes);
+    }
+
+    public Attribute withForm(Form newForm) {
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, notes);
     }
 
     public Attribute withNotes(Notes newNotes) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, newNotes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newNotes);
     }
 }

@@ -52,6 +52,7 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 shared,
                 Optional.empty(),
                 before.range(),
+                before.form(),
                 Notes.NONE.withDoc(before.notes().doc()));
         Entity added = Making.keyed(name, List.of(element)).withShown(Members.of(said));
         Design without = Making.change(

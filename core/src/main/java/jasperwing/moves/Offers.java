@@ -93,7 +93,7 @@ public final class Offers {
 
     private void texts(Entity entity) {
         List<String> texts = entity.attributes().stream()
-                .filter(a -> a.type().isText() && !a.list() && !entity.isKey(a) && !a.unique())
+                .filter(a -> a.type().isText() && !a.list() && !entity.isKey(a) && !isUnique(entity, a))
                 .map(Attribute::name)
                 .toList();
         if (texts.isEmpty()) {
@@ -120,6 +120,12 @@ public final class Offers {
                     free(entity.name() + pascal(text, "Word")) + ": ",
                     (chosen, said) -> closed(entity.name(), text, said));
         }
+    }
+
+    /** What is said once already would gain nothing by a table or a closed list. */
+    private static boolean isUnique(Entity entity, Attribute attribute) {
+        return attribute.unique()
+                || entity.uniques().stream().anyMatch(u -> u.names().equals(List.of(attribute.name())));
     }
 
     private static Move closed(String entity, String text, String said) {

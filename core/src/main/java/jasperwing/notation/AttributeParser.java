@@ -2,11 +2,14 @@ package jasperwing.notation;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
+import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Notes;
 import jasperwing.model.Range;
 import jasperwing.model.Type;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.regex.PatternSyntaxException;
 
 /** Reads one attribute line: a name, a type, and rules in any order, each at most once. */
 final class AttributeParser {
@@ -20,6 +23,7 @@ final class AttributeParser {
     private boolean key;
     private Optional<Literal> defaultValue = Optional.empty();
     private Optional<Range> range = Optional.empty();
+    private Form form = Form.NONE;
     private Notes notes;
 
     AttributeParser(Cursor cursor, Comments comments) {
@@ -37,7 +41,7 @@ final class AttributeParser {
         while (!cursor.atEnd()) {
             rule();
         }
-        Attribute attribute = new Attribute(name, type, list, optional, unique, defaultValue, range, notes);
+        Attribute attribute = new Attribute(name, type, list, optional, unique, defaultValue, range, form, notes);
         return new AttributeLine(attribute, key);
     }
 
@@ -53,6 +57,15 @@ final class AttributeParser {
             case "from", "up" -> {
                 once(range.isPresent());
                 range = Optional.of(token.isWord("up") ? upTo() : from());
+            }
+            case "longer" -> {
+                once(form.longerThan().isPresent());
+                cursor.words("than");
+                form = form.withLongerThan(length());
+            }
+            case "matching" -> {
+                once(!form.matching().isEmpty());
+                form = form.withMatching(pattern());
             }
             case "label" -> {
                 once(!notes.label().isEmpty());
@@ -74,13 +87,13 @@ final class AttributeParser {
         if (token.isSymbol("=")) {
             throw cursor.notYet(token, "computed attributes");
         }
-        for (String word : new String[] {"set", "longer", "matching", "was"}) {
+        for (String word : new String[] {"set", "was"}) {
             if (token.isWord(word)) {
                 throw cursor.notYet(token, "rules with '" + word + "'");
             }
         }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'label', 'column' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'longer than', 'matching', 'label', 'column' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {
@@ -89,6 +102,28 @@ final class AttributeParser {
         }
         cursor.next();
         return true;
+    }
+
+    private int length() throws SyntaxException {
+        Token token = cursor.peek();
+        int length = cursor.wholeNumber("a number of characters");
+        if (length < 0) {
+            throw cursor.wrong(token, "a length cannot be negative", "a number of characters");
+        }
+        return length;
+    }
+
+    private String pattern() throws SyntaxException {
+        Token token = cursor.peek();
+        if (token.kind() != Token.Kind.PATTERN || token.text().isEmpty()) {
+            throw cursor.unexpected("a regular expression between slashes, as in /[A-Z]{2}[0-9]+/");
+        }
+        try {
+            Pattern.compile(token.text());
+        } catch (PatternSyntaxException e) {
+            throw cursor.wrong(token, "this is no regular expression: " + e.getDescription(), "");
+        }
+        return cursor.next().text();
     }
 
     private Range from() throws SyntaxException {

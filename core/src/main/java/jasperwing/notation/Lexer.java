@@ -68,6 +68,8 @@ final class Lexer {
             quoted('`', Token.Kind.QUOTED_NAME);
         } else if (isDigit(c) || c == '-' && at + 1 < text.length() && isDigit(text.charAt(at + 1))) {
             number();
+        } else if (c == '/' && isAfter("matching")) {
+            pattern();
         } else if (SYMBOLS.indexOf(c) >= 0) {
             add(Token.Kind.SYMBOL, text.substring(at, at + 1), at + 1);
         } else {
@@ -81,6 +83,28 @@ final class Lexer {
             }
             add(Token.Kind.WORD, text.substring(at, end), end);
         }
+    }
+
+    private boolean isAfter(String word) {
+        return !tokens.isEmpty() && tokens.get(tokens.size() - 1).isWord(word);
+    }
+
+    /** A regular expression between slashes; a slash within it has a backslash before it. */
+    private void pattern() throws SyntaxException {
+        StringBuilder content = new StringBuilder();
+        int i = at + 1;
+        while (i < text.length() && text.charAt(i) != '/') {
+            boolean escaped = text.charAt(i) == '\\' && i + 1 < text.length();
+            if (escaped && text.charAt(i + 1) != '/') {
+                content.append('\\');
+            }
+            i += escaped ? 1 : 0;
+            content.append(text.charAt(i++));
+        }
+        if (i >= text.length()) {
+            throw problem(at, text.length() - at, "the pattern is not closed", "/ at its end");
+        }
+        add(Token.Kind.PATTERN, content.toString(), i + 1);
     }
 
     /** Where the plain word that starts at {@code start} ends; {@code start} when none does. */

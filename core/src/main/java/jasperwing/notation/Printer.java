@@ -186,11 +186,18 @@ final class Printer {
         rules.append(key ? " key" : "").append(attribute.unique() ? " unique" : "");
         attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
         attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
+        attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
+                .append(l));
+        rules.append(pattern(attribute.form().matching()));
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
                 .append(notes.physical().isEmpty() ? "" : " column " + Quoting.string(notes.physical()))
                 .append(notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
         return rules.isEmpty() ? "" : rules.substring(1);
+    }
+
+    private static String pattern(String regex) {
+        return regex.isEmpty() ? "" : " matching /" + regex.replace("/", "\\/") + "/";
     }
 
     private static String range(Range range) {

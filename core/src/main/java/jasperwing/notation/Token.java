@@ -15,6 +15,7 @@ record Token(Kind kind, String text, int column, int length) {
         NUMBER,
         DATE,
         SYMBOL,
+        PATTERN,
         END
     }
 
@@ -35,6 +36,7 @@ record Token(Kind kind, String text, int column, int length) {
         return switch (kind) {
             case END -> "the end of the line";
             case STRING -> "\"" + text + "\"";
+            case PATTERN -> "/" + text + "/";
             default -> "'" + text + "'";
         };
     }

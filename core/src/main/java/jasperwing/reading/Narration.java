@@ -152,6 +152,12 @@ public final class Narration {
         attribute
                 .defaultValue()
                 .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
+        attribute.form().longerThan().ifPresent(l -> fact.append("; longer than ")
+                .append(l)
+                .append(l == 1 ? " character" : " characters"));
+        if (!attribute.form().matching().isEmpty()) {
+            fact.append("; of the form ").append(attribute.form().matching());
+        }
         if (attribute.unique()) {
             fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");
         }

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
+import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -119,8 +120,21 @@ final class ColumnTypes {
             r.from().ifPresent(from -> conditions.add(column + " >= " + literal(type, from)));
             r.to().ifPresent(to -> conditions.add(column + " <= " + literal(type, to)));
         });
+        if (Literals.formFits(attribute)) {
+            conditions.addAll(form(attribute.form(), column));
+        }
         if (dialect == Dialect.SQLITE) {
             conditions.addAll(sqliteConditions(type, column));
+        }
+        return conditions;
+    }
+
+    /** SQLite has no regular expressions of its own: there only the classes hold a text to its pattern. */
+    private List<String> form(Form form, String column) {
+        List<String> conditions = new ArrayList<>();
+        form.longerThan().ifPresent(l -> conditions.add("length(" + column + ") > " + l));
+        if (!form.matching().isEmpty() && dialect == Dialect.POSTGRESQL) {
+            conditions.add(column + " ~ " + Dialect.literal("^(?:" + form.matching() + ")$"));
         }
         return conditions;
     }

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
@@ -85,6 +86,13 @@ public final class Literals {
             case LOCAL_TIMESTAMP -> parses(() -> LocalDateTime.parse(text));
             default -> false;
         };
+    }
+
+    /** Whether an attribute can be held to what is said of its form: a single text can. */
+    public static boolean formFits(Attribute attribute) {
+        return !attribute.form().isEmpty()
+                && !attribute.list()
+                && attribute.type().isText();
     }
 
     /** Whether the bounds are of the attribute's type and the lower is not above the upper. */

@@ -184,6 +184,18 @@ class FindingsTest {
                         "entity Dive",
                         "  id serial key",
                         "  depth int from 9 to 1"),
+                broken(
+                        Rule.FORM_NOT_OF_TYPE,
+                        "Dive.depth",
+                        "entity Dive",
+                        "  id serial key",
+                        "  depth int longer than 2"),
+                broken(
+                        Rule.FORM_NOT_OF_TYPE,
+                        "Dive.tags",
+                        "entity Dive",
+                        "  id serial key",
+                        "  tags text(4) list matching /a+/"),
                 broken(Rule.UNKNOWN_NAME, "Dive", "entity Dive", "  id serial key", "each Dive may have many Photo"),
                 broken(Rule.UNKNOWN_NAME, "Dive.duty", "entity Dive", "  id serial key", "  duty Duty"),
                 broken(Rule.UNKNOWN_NAME, "Dive", "entity Dive in Nowhere", "  id serial key"),

@@ -10,6 +10,7 @@ import jasperwing.model.Type;
 import jasperwing.schema.Literals;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What types, rules and defaults become in Java, for one source file. */
 final class JavaTypes {
@@ -90,8 +91,13 @@ final class JavaTypes {
     /** The validation annotations of an attribute's values. */
     List<String> validations(Attribute attribute) {
         List<String> all = new ArrayList<>();
-        if (attribute.type() instanceof Type.Text text && !attribute.list()) {
-            all.add("@" + imports.use(VALIDATION + "Size") + "(max = " + text.length() + ")");
+        String size = size(attribute);
+        if (!size.isEmpty()) {
+            all.add("@" + imports.use(VALIDATION + "Size") + "(" + size + ")");
+        }
+        if (Literals.formFits(attribute) && !attribute.form().matching().isEmpty()) {
+            all.add("@" + imports.use(VALIDATION + "Pattern") + "(regexp = "
+                    + Code.quote(attribute.form().matching()) + ")");
         }
         if (attribute.type().isNumeric() && !attribute.list()) {
             attribute
@@ -100,6 +106,13 @@ final class JavaTypes {
                     .ifPresent(r -> all.addAll(bounds(attribute.type(), r)));
         }
         return all;
+    }
+
+    private static String size(Attribute attribute) {
+        Optional<Integer> over = Literals.formFits(attribute) ? attribute.form().longerThan() : Optional.empty();
+        String min = over.map(l -> "min = " + (l + 1)).orElse("");
+        String max = attribute.type() instanceof Type.Text text && !attribute.list() ? "max = " + text.length() : "";
+        return min + (min.isEmpty() || max.isEmpty() ? "" : ", ") + max;
     }
 
     private List<String> bounds(Type type, Range range) {

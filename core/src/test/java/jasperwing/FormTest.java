@@ -1,0 +1,136 @@
+package jasperwing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import jasperwing.classes.Javac;
+import jasperwing.classes.Target;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Form;
+import jasperwing.notation.Notation;
+import jasperwing.notation.Problem;
+import jasperwing.reading.Narration;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What a text must look like, from the notation to the database and the classes. */
+class FormTest {
+    private final Design design = Samples.design(
+            "entity Boat",
+            "  id serial key",
+            "  sign text(8) longer than 2 matching /[A-Z]{2}\\/\\d+(?:'|\"|#)?/ label \"Call sign\"",
+            "  motto long text? longer than 0");
+
+    private static Form form(Design design, String attribute) {
+        return design.entities()
+                .get(0)
+                .attribute(attribute)
+                .map(Attribute::form)
+                .orElseThrow();
+    }
+
+    @Test
+    void isReadAndPrintedWithSlashesEscaped() {
+        assertThat(form(design, "sign")).isEqualTo(new Form(Optional.of(2), "[A-Z]{2}/\\d+(?:'|\"|#)?"));
+        assertThat(form(design, "motto")).isEqualTo(Form.NONE.withLongerThan(0));
+        assertThat(Notation.print(design))
+                .contains(
+                        "  sign        text(8)        longer than 2 matching /[A-Z]{2}\\/\\d+(?:'|\"|#)?/ label \"Call sign\"\n");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "sign text(8) matching /[A-Z/ | this is no regular expression: Unclosed character class",
+                "sign text(8) matching /abc | the pattern is not closed",
+                "sign text(8) matching // | found //",
+                "sign text(8) matching abc | found 'abc'",
+                "sign text(8) longer than -1 | a length cannot be negative",
+                "sign text(8) longer 3 | found '3'",
+                "sign text(8) longer than 1 longer than 2 | 'longer' is said twice"
+            })
+    void whatCannotBeReadIsAProblemAtItsPlace(String line, String message) {
+        assertThat(Notation.parse("design \"T\"\nentity Boat\n  " + line + "\n").problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.line()).isEqualTo(3))
+                .extracting(Problem::message)
+                .isEqualTo(message);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"a\nb", "a\n"})
+    void aPatternIsOneLine(String pattern) {
+        assertThatIllegalArgumentException().isThrownBy(() -> new Form(Optional.empty(), pattern));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void theDatabaseRefusesWhatIsTooShort(Dialect dialect) throws SQLException {
+        try (Connection connection = loaded(dialect);
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into boats (sign) values ('AB/7')");
+            assertThatThrownBy(() -> statement.execute("insert into boats (sign, motto) values ('AB/8', '')"))
+                    .isInstanceOf(SQLException.class);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"AB/", "ab/7", "xAB/7", "AB/7x", "AB/7\n"})
+    void postgresqlRefusesWhatDoesNotMatchAsAWhole(String sign) throws SQLException {
+        try (Connection connection = loaded(Dialect.POSTGRESQL);
+                var statement = connection.prepareStatement("insert into boats (sign) values (?)")) {
+            statement.setString(1, sign);
+            assertThatThrownBy(statement::execute).isInstanceOf(SQLException.class);
+        }
+    }
+
+    private Connection loaded(Dialect dialect) throws SQLException {
+        Connection connection = Databases.open(dialect);
+        try (Statement statement = connection.createStatement()) {
+            String sql = Schema.derive(design, dialect).sql();
+            if (dialect == Dialect.SQLITE) {
+                statement.executeUpdate(sql);
+            } else {
+                statement.execute(sql);
+            }
+        }
+        return connection;
+    }
+
+    @Test
+    void theClassIsValidatedToTheSame(@TempDir Path folder) throws Exception {
+        String code = Target.JAVA_JAKARTA.generate(design).stream()
+                .filter(f -> f.entity().equals("Boat"))
+                .findFirst()
+                .orElseThrow()
+                .text();
+        assertThat(code)
+                .contains(
+                        "@Size(min = 3, max = 8)",
+                        "@Size(min = 1)",
+                        "@Pattern(regexp = \"[A-Z]{2}/\\\\d+(?:'|\\\"|#)?\")");
+        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.compile(folder.resolve("src"), folder.resolve("out"));
+    }
+
+    @Test
+    void isReadAloud() {
+        assertThat(Narration.entity(design, "Boat").get(0).facts())
+                .anyMatch(f -> f.contains("longer than 2 characters; of the form [A-Z]{2}/"));
+    }
+}
