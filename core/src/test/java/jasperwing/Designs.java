@@ -76,7 +76,8 @@ public final class Designs {
 
     private static Arbitrary<Notes> notes(boolean physical, boolean closing) {
         Arbitrary<String> physicals = physical ? texts() : Arbitraries.just("");
-        return Combinators.combine(texts(), texts(), physicals, comments(closing))
+        Arbitrary<String> former = physical ? Arbitraries.oneOf(Arbitraries.just(""), names()) : Arbitraries.just("");
+        return Combinators.combine(texts(), texts(), physicals, former, comments(closing))
                 .as(Notes::new);
     }
 
@@ -164,8 +165,9 @@ public final class Designs {
         Arbitrary<String> verb = Arbitraries.of("have", "belong to", "be", "be about", "sign in as", "co-own", "o'er");
         Arbitrary<String> role = Arbitraries.oneOf(Arbitraries.just(""), names());
         Arbitrary<Boolean> many = oneOnly ? Arbitraries.just(false) : Arbitraries.of(true, false);
-        return Combinators.combine(Arbitraries.of(true, false), verb, many, role)
-                .as(Reading::new);
+        return Combinators.combine(Arbitraries.of(true, false), verb, many, role, role)
+                .as((must, words, plural, name, former) ->
+                        new Reading(must, words, plural, name).withWas(name.isEmpty() ? "" : former));
     }
 
     public static Arbitrary<Relationship> relationships() {

@@ -8,15 +8,17 @@ import java.util.Objects;
  * @param label how people see the element's name
  * @param doc a sentence or more of documentation
  * @param physical the table's or column's name, where it is not to be derived; kept to the letter
+ * @param was the name it had where it has not been changed yet, such as in a running database
  * @param comments comments of the design text
  */
-public record Notes(String label, String doc, String physical, Comments comments) {
-    public static final Notes NONE = new Notes("", "", "", Comments.NONE);
+public record Notes(String label, String doc, String physical, String was, Comments comments) {
+    public static final Notes NONE = new Notes("", "", "", "", Comments.NONE);
 
     public Notes {
         Objects.requireNonNull(label);
         Objects.requireNonNull(doc);
         Objects.requireNonNull(physical);
+        Objects.requireNonNull(was);
         Objects.requireNonNull(comments);
     }
 
@@ -25,18 +27,22 @@ public record Notes(String label, String doc, String physical, Comments comments
     }
 
     public Notes withLabel(String newLabel) {
-        return new Notes(newLabel, doc, physical, comments);
+        return new Notes(newLabel, doc, physical, was, comments);
     }
 
     public Notes withDoc(String newDoc) {
-        return new Notes(label, newDoc, physical, comments);
+        return new Notes(label, newDoc, physical, was, comments);
     }
 
     public Notes withPhysical(String newPhysical) {
-        return new Notes(label, doc, newPhysical, comments);
+        return new Notes(label, doc, newPhysical, was, comments);
+    }
+
+    public Notes withWas(String formerName) {
+        return new Notes(label, doc, physical, formerName, comments);
     }
 
     public Notes withComments(Comments newComments) {
-        return new Notes(label, doc, physical, newComments);
+        return new Notes(label, doc, physical, was, newComments);
     }
 }

@@ -13,14 +13,19 @@ import java.util.regex.Pattern;
  * @param verb the words between must or may and one or many, such as {@code belong to}; single spaces
  * @param many whether there can be more than one
  * @param role what the far end is called from here, or empty when it follows from the far end's name
+ * @param was the role it had where it has not been changed yet, or empty
  * @param sorting the order in which many are read; empty when any will do, and for one
  */
-public record Reading(boolean must, String verb, boolean many, String role, Optional<Sorting> sorting) {
+public record Reading(boolean must, String verb, boolean many, String role, String was, Optional<Sorting> sorting) {
     private static final Set<String> COUNTS = Set.of("one", "many");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}_'-]+");
 
     public Reading {
         Objects.requireNonNull(role);
+        if (role.isEmpty() && !was.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "a role that is not said has no former name, but was given '" + was + "'");
+        }
         if (!isVerb(verb)) {
             throw new IllegalArgumentException(
                     "a verb is one or more words, none of them 'one' or 'many', but was '" + verb + "'");
@@ -33,7 +38,7 @@ public record Reading(boolean must, String verb, boolean many, String role, Opti
 
     /** A reading of things in any order. */
     public Reading(boolean must, String verb, boolean many, String role) {
-        this(must, verb, many, role, Optional.empty());
+        this(must, verb, many, role, "", Optional.empty());
     }
 
     public static boolean isVerb(String text) {
@@ -43,22 +48,26 @@ public record Reading(boolean must, String verb, boolean many, String role, Opti
     }
 
     public Reading withMust(boolean nowMust) {
-        return new Reading(nowMust, verb, many, role, sorting);
+        return new Reading(nowMust, verb, many, role, was, sorting);
     }
 
     public Reading withMany(boolean nowMany) {
-        return new Reading(must, verb, nowMany, role, sorting.filter(o -> nowMany));
+        return new Reading(must, verb, nowMany, role, was, sorting.filter(o -> nowMany));
     }
 
     public Reading withVerb(String newVerb) {
-        return new Reading(must, newVerb, many, role, sorting);
+        return new Reading(must, newVerb, many, role, was, sorting);
     }
 
     public Reading withRole(String newRole) {
-        return new Reading(must, verb, many, newRole, sorting);
+        return new Reading(must, verb, many, newRole, newRole.isEmpty() ? "" : was, sorting);
+    }
+
+    public Reading withWas(String formerRole) {
+        return new Reading(must, verb, many, role, formerRole, sorting);
     }
 
     public Reading withSorting(Optional<Sorting> newSorting) {
-        return new Reading(must, verb, many, role, newSorting);
+        return new Reading(must, verb, many, role, was, newSorting);
     }
 }

@@ -60,7 +60,31 @@ public final class Offers {
                 tie(tie);
             }
         }
+        renames(entity);
         areas(List.of(entity.name()));
+    }
+
+    private void renames(Entity entity) {
+        add(
+                "Rename and remember",
+                "Everywhere, and the design keeps the former name, so that a database is changed and not emptied.",
+                List.of(),
+                List.of(),
+                "Its new name",
+                entity.name(),
+                (chosen, said) -> new Rename(entity.name(), "", said));
+        List<String> attributes =
+                entity.attributes().stream().map(Attribute::name).toList();
+        if (!attributes.isEmpty()) {
+            add(
+                    "Rename an attribute and remember",
+                    "Choose one. The design keeps its former name.",
+                    attributes,
+                    attributes.subList(0, 1),
+                    "Its new name",
+                    attributes.get(0),
+                    (chosen, said) -> new Rename(entity.name(), chosen.size() == 1 ? chosen.get(0) : "?", said));
+        }
     }
 
     private void splits(Entity entity) {

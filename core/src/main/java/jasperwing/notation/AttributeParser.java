@@ -67,16 +67,24 @@ final class AttributeParser {
                 once(!form.matching().isEmpty());
                 form = form.withMatching(pattern());
             }
-            case "label" -> {
-                once(!notes.label().isEmpty());
-                notes = notes.withLabel(cursor.string("the label in double quotes"));
-            }
-            case "column" -> {
-                once(!notes.physical().isEmpty());
-                notes = notes.withPhysical(cursor.string("the column's name in double quotes"));
-            }
+            case "label", "column", "was" -> note(token);
             default -> other(token);
         }
+    }
+
+    private void note(Token word) throws SyntaxException {
+        boolean already =
+                switch (word.text()) {
+                    case "label" -> !notes.label().isEmpty();
+                    case "column" -> !notes.physical().isEmpty();
+                    default -> !notes.was().isEmpty();
+                };
+        once(already);
+        notes = switch (word.text()) {
+            case "label" -> notes.withLabel(cursor.string("the label in double quotes"));
+            case "column" -> notes.withPhysical(cursor.string("the column's name in double quotes"));
+            default -> notes.withWas(cursor.name("the former name of the attribute"));
+        };
     }
 
     private void other(Token token) throws SyntaxException {
@@ -87,13 +95,11 @@ final class AttributeParser {
         if (token.isSymbol("=")) {
             throw cursor.notYet(token, "computed attributes");
         }
-        for (String word : new String[] {"set", "was"}) {
-            if (token.isWord(word)) {
-                throw cursor.notYet(token, "rules with '" + word + "'");
-            }
+        if (token.isWord("set")) {
+            throw cursor.notYet(token, "rules with 'set'");
         }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'longer than', 'matching', 'label', 'column' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'longer than', 'matching', 'label', 'column', 'was' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {

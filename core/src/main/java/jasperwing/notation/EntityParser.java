@@ -27,7 +27,7 @@ final class EntityParser {
         cursor.words("entity");
         String name = cursor.name("the name of the entity");
         Entity entity = head(cursor, Entity.of(name));
-        notes = Notes.of(statement.head().comments());
+        notes = entity.notes().withComments(statement.head().comments());
         for (Outline.Item item : statement.body()) {
             try {
                 line(item);
@@ -60,8 +60,8 @@ final class EntityParser {
         if (token.isWord("is")) {
             throw cursor.notYet(token, "subtypes");
         }
-        if (token.isWord("was")) {
-            throw cursor.notYet(token, "former names");
+        if (cursor.takeWord("was")) {
+            result = result.withNotes(result.notes().withWas(cursor.name("the former name of the entity")));
         }
         cursor.end();
         return result;

@@ -93,7 +93,10 @@ final class Printer {
     private void entity(Entity entity) {
         String area = entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area());
         Comments comments = entity.notes().comments();
-        head("entity " + Quoting.name(entity.name()) + area + (entity.outside() ? ", outside" : ""), comments);
+        head(
+                "entity " + Quoting.name(entity.name()) + area + (entity.outside() ? ", outside" : "")
+                        + was(entity.notes()),
+                comments);
         notes(entity.notes(), "table");
         boolean flags = keyIsFlagged(entity);
         for (Attribute attribute : entity.attributes()) {
@@ -192,8 +195,13 @@ final class Printer {
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
                 .append(notes.physical().isEmpty() ? "" : " column " + Quoting.string(notes.physical()))
+                .append(was(notes))
                 .append(notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
         return rules.isEmpty() ? "" : rules.substring(1);
+    }
+
+    private static String was(Notes notes) {
+        return notes.was().isEmpty() ? "" : " was " + Quoting.name(notes.was());
     }
 
     private static String pattern(String regex) {

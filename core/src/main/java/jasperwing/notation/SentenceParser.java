@@ -27,13 +27,14 @@ final class SentenceParser {
         String from = cursor.name("the name of an entity");
         Far far = far(cursor, from);
         String role = role(cursor);
+        String was = was(cursor, role);
         Optional<Sorting> sorting = sorting(cursor, far.many());
         Token viaAt = cursor.peek();
         String via = cursor.takeWord("via") ? cursor.name("the name of the link entity") : "";
         Optional<Reading> back = cursor.takeSymbol(",") ? Optional.of(back(cursor, from)) : Optional.empty();
         cursor.takeSymbol(".");
         cursor.end();
-        Reading forward = new Reading(far.must(), far.verb(), far.many(), role, sorting);
+        Reading forward = new Reading(far.must(), far.verb(), far.many(), role, was, sorting);
         boolean plural = forward.many() && back.map(Reading::many).orElse(true);
         if (!via.isEmpty() && (far.oneOf() || !plural)) {
             throw cursor.wrong(viaAt, "a link entity needs many at both ends", "");
@@ -87,11 +88,17 @@ final class SentenceParser {
             throw cursor.wrong(at, "the way back must lead to " + from + ", but leads to " + at.shown(), from);
         }
         String role = role(cursor);
-        return new Reading(must, verb, many, role, sorting(cursor, many));
+        String was = was(cursor, role);
+        return new Reading(must, verb, many, role, was, sorting(cursor, many));
     }
 
     private static String role(Cursor cursor) throws SyntaxException {
         return cursor.takeWord("as") ? cursor.name("the role's name") : "";
+    }
+
+    /** A former role can be said where the role is. */
+    private static String was(Cursor cursor, String role) throws SyntaxException {
+        return !role.isEmpty() && cursor.takeWord("was") ? cursor.name("the former name of the role") : "";
     }
 
     private static Optional<Sorting> sorting(Cursor cursor, boolean many) throws SyntaxException {

@@ -49,7 +49,8 @@ final class SentencePrinter {
 
     private static String role(Reading reading) {
         String role = reading.role().isEmpty() ? "" : " as " + Quoting.name(reading.role());
-        return role + reading.sorting().map(SentencePrinter::sorting).orElse("");
+        String was = reading.was().isEmpty() || role.isEmpty() ? "" : " was " + Quoting.name(reading.was());
+        return role + was + reading.sorting().map(SentencePrinter::sorting).orElse("");
     }
 
     private static String sorting(Sorting sorting) {

@@ -208,6 +208,34 @@ class MovesTest {
     }
 
     @Test
+    void renamingLeavesTheOldestFormerNameBehind() {
+        Design once = new Rename("Dive", "", "Descent").on(design);
+        assertThat(Notation.print(once))
+                .contains("entity Descent in Sea was Dive\n", "each Descent must be at one Site", "  Descent 10,20\n");
+        Design twice = new Rename("Descent", "", "Plunge").on(once);
+        assertThat(Notation.print(twice)).contains("entity Plunge in Sea was Dive\n");
+        assertThat(new Rename("Plunge", "", "Dive").on(twice)).isEqualTo(design);
+        assertThat(text(new Rename("Dive", "number", "count"), design))
+                .contains(
+                        "  count       int            was number\n", "  unique (site, count)\n", "  shown as count\n");
+        hindered(new Rename("Dive", "", "Site"), "There is a Site already");
+        hindered(new Rename("Dive", "number", "wind"), "Dive has a wind already");
+        hindered(new Rename("Dive", "number", "number"), "Say its new name");
+    }
+
+    @Test
+    void formerNamesOfRolesAreKeptInTheText() {
+        Design named = Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "entity Site",
+                "  id serial key",
+                "each Dive must be at one Site as site was place, which may have many Dive as dives was descents in order of id");
+        assertThat(named.relationships().get(0).forward().was()).isEqualTo("place");
+        assertThat(Notation.print(named)).contains("as dives was descents in order of id\n");
+    }
+
+    @Test
     void entitiesMoveToAnotherArea() {
         assertThat(text(new ToArea(List.of("Site"), "Land"), design)).contains("entity Site in Land\n");
         hindered(new ToArea(List.of("Site"), "Sky"), "no area Sky");
