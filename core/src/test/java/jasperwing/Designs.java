@@ -27,6 +27,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
+import jasperwing.model.Stamp;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
@@ -121,9 +122,11 @@ public final class Designs {
                         literals().optional(0.3),
                         ranges().optional(0.2),
                         notes(true, false))
-                .as((name, type, list, optional, unique, fallback, range, notes) ->
-                        new Attribute(name, type, list, optional, unique, fallback, range, Form.NONE, notes));
-        return Combinators.combine(attributes, forms()).as(Attribute::withForm);
+                .as((name, type, list, optional, unique, fallback, range, notes) -> new Attribute(
+                        name, type, list, optional, unique, fallback, range, Form.NONE, Optional.empty(), notes));
+        Arbitrary<Optional<Stamp>> stamps = Arbitraries.of(Stamp.values()).optional(0.1);
+        return Combinators.combine(attributes, forms(), stamps)
+                .as((attribute, form, stamp) -> attribute.withForm(form).withStamp(stamp));
     }
 
     private static Arbitrary<Form> forms() {

@@ -178,6 +178,8 @@ public final class AttributeCompletion {
             {"default ", "what a row gets when nothing is said"},
             {"from 0", "at least 0; go on with to"},
             {"up to 100", "at most 100"},
+            {"set on insert", "set by itself when a row is first kept"},
+            {"set on update", "set by itself whenever a row changes"},
             {"longer than 0", "of more characters than this"},
             {"matching //", "of the form of a regular expression"},
             {"label \"\"", "how people see it"},

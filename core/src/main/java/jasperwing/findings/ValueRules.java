@@ -23,6 +23,9 @@ final class ValueRules {
                     .range()
                     .filter(r -> !Literals.rangeFits(attribute.type(), r))
                     .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
+            if (attribute.stamp().isPresent() && attribute.stamped().isEmpty()) {
+                found.accept(stampNotOfType(entity, attribute));
+            }
             if (!attribute.form().isEmpty() && !Literals.formFits(attribute)) {
                 found.accept(formNotOfType(entity, attribute));
             }
@@ -50,6 +53,19 @@ final class ValueRules {
                 List.of(new Fix(
                         "Take the length and the pattern away",
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
+    }
+
+    private static Finding stampNotOfType(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.STAMP_NOT_OF_TYPE,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name()
+                        + " cannot be set by itself: it is no time, and no number counted on updates.",
+                "Nothing sets it.",
+                List.of(new Fix(
+                        "Let it be set by hand",
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withStamp(Optional.empty())))));
     }
 
     private static Finding rangeNotOfType(Entity entity, Attribute attribute) {

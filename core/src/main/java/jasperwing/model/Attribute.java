@@ -13,49 +13,69 @@ public record Attribute(
         Optional<Literal> defaultValue,
         Optional<Range> range,
         Form form,
+        Optional<Stamp> stamp,
         Notes notes) {
     public Attribute {
         Names.require(name);
         Objects.requireNonNull(type);
         Objects.requireNonNull(form);
+        Objects.requireNonNull(stamp);
         Objects.requireNonNull(notes);
     }
 
     /** A required attribute with no rules. */
     public static Attribute of(String name, Type type) {
         return new Attribute(
-                name, type, false, false, false, Optional.empty(), Optional.empty(), Form.NONE, Notes.NONE);
+                name,
+                type,
+                false,
+                false,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Form.NONE,
+                Optional.empty(),
+                Notes.NONE);
     }
 
     public Attribute withName(String newName) {
-        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, notes);
+        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, stamp, notes);
     }
 
     public Attribute withType(Type newType) {
-        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, notes);
+        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, stamp, notes);
     }
 
     public Attribute withOptional(boolean nowOptional) {
-        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, notes);
+        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, stamp, notes);
     }
 
     public Attribute withUnique(boolean nowUnique) {
-        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, notes);
+        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, stamp, notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
-        return new Attribute(name, type, list, optional, unique, newDefault, range, form, notes);
+        return new Attribute(name, type, list, optional, unique, newDefault, range, form, stamp, notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, stamp, notes);
     }
 
     public Attribute withForm(Form newForm) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, stamp, notes);
+    }
+
+    public Attribute withStamp(Optional<Stamp> newStamp) {
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newStamp, notes);
+    }
+
+    /** When it is set by itself, if it can be. */
+    public Optional<Stamp> stamped() {
+        return stamp.filter(s -> s.fits(this));
     }
 
     public Attribute withNotes(Notes newNotes) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newNotes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, newNotes);
     }
 }

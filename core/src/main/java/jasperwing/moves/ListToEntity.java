@@ -53,6 +53,7 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 Optional.empty(),
                 before.range(),
                 before.form(),
+                Optional.empty(),
                 Notes.NONE.withDoc(before.notes().doc()));
         Entity added = Making.keyed(name, List.of(element)).withShown(Members.of(said));
         Design without = Making.change(

@@ -6,6 +6,7 @@ import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Notes;
 import jasperwing.model.Range;
+import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -24,6 +25,7 @@ final class AttributeParser {
     private Optional<Literal> defaultValue = Optional.empty();
     private Optional<Range> range = Optional.empty();
     private Form form = Form.NONE;
+    private Optional<Stamp> stamp = Optional.empty();
     private Notes notes;
 
     AttributeParser(Cursor cursor, Comments comments) {
@@ -41,7 +43,8 @@ final class AttributeParser {
         while (!cursor.atEnd()) {
             rule();
         }
-        Attribute attribute = new Attribute(name, type, list, optional, unique, defaultValue, range, form, notes);
+        Attribute attribute =
+                new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, notes);
         return new AttributeLine(attribute, key);
     }
 
@@ -66,6 +69,10 @@ final class AttributeParser {
             case "matching" -> {
                 once(!form.matching().isEmpty());
                 form = form.withMatching(pattern());
+            }
+            case "set" -> {
+                once(stamp.isPresent());
+                stamp = Optional.of(stamp());
             }
             case "label", "column", "was" -> note(token);
             default -> other(token);
@@ -95,11 +102,8 @@ final class AttributeParser {
         if (token.isSymbol("=")) {
             throw cursor.notYet(token, "computed attributes");
         }
-        if (token.isWord("set")) {
-            throw cursor.notYet(token, "rules with 'set'");
-        }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'longer than', 'matching', 'label', 'column', 'was' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'label', 'column', 'was' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {
@@ -108,6 +112,16 @@ final class AttributeParser {
         }
         cursor.next();
         return true;
+    }
+
+    private Stamp stamp() throws SyntaxException {
+        cursor.words("on");
+        for (Stamp each : Stamp.values()) {
+            if (cursor.takeWord(each.word())) {
+                return each;
+            }
+        }
+        throw cursor.unexpected("'insert' or 'update'");
     }
 
     private int length() throws SyntaxException {

@@ -189,6 +189,7 @@ final class Printer {
         rules.append(key ? " key" : "").append(attribute.unique() ? " unique" : "");
         attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
         attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
+        attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));
         attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
         rules.append(pattern(attribute.form().matching()));

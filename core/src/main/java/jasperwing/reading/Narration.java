@@ -10,6 +10,7 @@ import jasperwing.model.Members;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
+import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
@@ -152,6 +153,7 @@ public final class Narration {
         attribute
                 .defaultValue()
                 .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
+        attribute.stamped().ifPresent(s -> fact.append(stamp(attribute, s)));
         attribute.form().longerThan().ifPresent(l -> fact.append("; longer than ")
                 .append(l)
                 .append(l == 1 ? " character" : " characters"));
@@ -168,6 +170,11 @@ public final class Narration {
             fact.append(". ").append(attribute.notes().doc());
         }
         return fact.toString();
+    }
+
+    private static String stamp(Attribute attribute, Stamp stamp) {
+        String what = attribute.type().isNumeric() ? "; counted up" : "; set by itself";
+        return what + (stamp == Stamp.INSERT ? " when it is first kept" : " whenever it is changed");
     }
 
     private static String fallback(Literal literal) {

@@ -85,7 +85,16 @@ final class ColumnTypes {
                 .defaultValue()
                 .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
                 .map(d -> literal(attribute.type(), d))
+                .or(() -> attribute.stamped().map(s -> stamp(attribute.type())))
                 .orElse("");
+    }
+
+    /** What a stamped column gets when a row is inserted without it. */
+    private static String stamp(Type type) {
+        if (type.isNumeric()) {
+            return "0";
+        }
+        return type.is(Scalar.DATE) ? "current_date" : type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
     }
 
     private String literal(Type type, Literal literal) {

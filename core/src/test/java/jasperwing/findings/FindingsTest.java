@@ -185,6 +185,18 @@ class FindingsTest {
                         "  id serial key",
                         "  depth int from 9 to 1"),
                 broken(
+                        Rule.STAMP_NOT_OF_TYPE,
+                        "Dive.depth",
+                        "entity Dive",
+                        "  id serial key",
+                        "  depth int set on insert"),
+                broken(
+                        Rule.STAMP_NOT_OF_TYPE,
+                        "Dive.name",
+                        "entity Dive",
+                        "  id serial key",
+                        "  name text(9) set on update"),
+                broken(
                         Rule.FORM_NOT_OF_TYPE,
                         "Dive.depth",
                         "entity Dive",

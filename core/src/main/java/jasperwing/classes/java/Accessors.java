@@ -41,7 +41,7 @@ final class Accessors {
             return;
         }
         getter(code, type, property.name());
-        if (!property.column().orElseThrow().generated()) {
+        if (!property.column().orElseThrow().generated() && attribute.stamped().isEmpty()) {
             setter(code, type, property.name());
         }
     }

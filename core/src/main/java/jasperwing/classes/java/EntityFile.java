@@ -35,6 +35,7 @@ final class EntityFile {
         head(code);
         new Fields(target, subject, imports, types).write(code);
         constructors(code);
+        new Stamps(subject, imports, types).write(code);
         new Accessors(target, subject, imports, types).write(code);
         new Identity(target, subject, imports, types).write(code);
         return code.line("}").toString();
@@ -147,6 +148,7 @@ final class EntityFile {
         return !property.attribute().optional()
                 && !property.attribute().list()
                 && !generated
+                && property.attribute().stamped().isEmpty()
                 && types.initial(property.attribute()).isEmpty();
     }
 }

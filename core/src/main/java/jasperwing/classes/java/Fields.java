@@ -54,6 +54,9 @@ final class Fields {
         if (property.key()) {
             key(code, attribute);
         }
+        if (Stamps.isVersion(subject, property)) {
+            code.line(annotation("Version"));
+        }
         String converter = types.converter(attribute.type());
         if (!converter.isEmpty()) {
             code.line(converter);

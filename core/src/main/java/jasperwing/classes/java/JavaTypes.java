@@ -140,6 +140,10 @@ final class JavaTypes {
                 .defaultValue()
                 .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
                 .map(d -> value(attribute.type(), d))
+                .or(() -> attribute
+                        .stamped()
+                        .filter(s -> attribute.type().isNumeric())
+                        .map(s -> number(attribute.type(), "0", type(attribute.type()))))
                 .orElse("");
     }
 

@@ -1,0 +1,63 @@
+package jasperwing.classes.java;
+
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.Property;
+import jasperwing.model.Attribute;
+import jasperwing.model.Stamp;
+import java.util.List;
+import java.util.Optional;
+
+/** The methods the persistence provider calls to set what is set by itself. */
+final class Stamps {
+    private final ModelClass subject;
+    private final Imports imports;
+    private final JavaTypes types;
+
+    Stamps(ModelClass subject, Imports imports, JavaTypes types) {
+        this.subject = subject;
+        this.imports = imports;
+        this.types = types;
+    }
+
+    /** Whether the provider counts a property up itself, and refuses to change what another has changed: the first count is. */
+    static boolean isVersion(ModelClass subject, Property property) {
+        return subject.properties().stream()
+                .filter(p -> isCount(p.attribute()))
+                .findFirst()
+                .filter(property::equals)
+                .isPresent();
+    }
+
+    private static boolean isCount(Attribute attribute) {
+        return attribute.stamped().isPresent() && attribute.type().isNumeric();
+    }
+
+    void write(Code code) {
+        List<Property> stamped = subject.properties().stream()
+                .filter(p -> p.attribute().stamped().isPresent() && !isVersion(subject, p))
+                .toList();
+        method(code, "PrePersist", "stampInsert", stamped);
+        List<Property> changing = stamped.stream()
+                .filter(p -> p.attribute().stamped().equals(Optional.of(Stamp.UPDATE)))
+                .toList();
+        method(code, "PreUpdate", "stampUpdate", changing);
+    }
+
+    private void method(Code code, String event, String name, List<Property> properties) {
+        if (properties.isEmpty()) {
+            return;
+        }
+        code.blank().line("@" + imports.use("jakarta.persistence." + event)).line("void " + name + "() {");
+        for (Property property : properties) {
+            String type = types.type(property.attribute().type());
+            String value = isCount(property.attribute()) ? counted(type, property.name()) : type + ".now()";
+            code.line("this." + property.name() + " = " + value + ";");
+        }
+        code.line("}");
+    }
+
+    private static String counted(String type, String name) {
+        String next = name + " == null ? " + (type.equals("Long") ? "0L" : "0") + " : " + name + " + 1";
+        return type.equals("Short") ? "(short) (" + next + ")" : next;
+    }
+}
