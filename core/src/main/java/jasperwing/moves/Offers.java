@@ -83,7 +83,9 @@ public final class Offers {
                     attributes.subList(0, 1),
                     "Its new name",
                     attributes.get(0),
-                    (chosen, said) -> new Rename(entity.name(), chosen.size() == 1 ? chosen.get(0) : "?", said));
+                    (chosen, said) -> chosen.size() == 1
+                            ? new Rename(entity.name(), chosen.get(0), said)
+                            : new Unanswered("Choose one attribute."));
         }
     }
 

@@ -221,6 +221,12 @@ class MovesTest {
         hindered(new Rename("Dive", "", "Site"), "There is a Site already");
         hindered(new Rename("Dive", "number", "wind"), "Dive has a wind already");
         hindered(new Rename("Dive", "number", "number"), "Say its new name");
+        Offer offer = Offers.ofEntity(design, "Dive").stream()
+                .filter(o -> o.title().equals("Rename an attribute and remember"))
+                .findFirst()
+                .orElseThrow();
+        hindered(offer.maker().of(List.of("number", "wind"), "count"), "Choose one attribute");
+        assertThat(offer.maker().of(List.of("number"), "count")).isEqualTo(new Rename("Dive", "number", "count"));
     }
 
     @Test
