@@ -43,6 +43,10 @@ final class Scenes {
 
     private Map<String, Box> last = Map.of();
     private boolean bare;
+
+    /** Whether what is shown may not have the best lines. */
+    private boolean hasty;
+
     private volatile int asked;
     private int waiting;
 
@@ -66,7 +70,8 @@ final class Scenes {
             follow(design, cards, 0);
         } else {
             show.accept(SceneBuilder.soon(design, cards, Typefaces.get(), here));
-            if (here.hasty() > 0) {
+            hasty |= here.hasty() > 0;
+            if (hasty) {
                 follow(design, cards, QUIET);
             }
         }
@@ -93,6 +98,7 @@ final class Scenes {
         waiting--;
         if (number == asked) {
             bare = false;
+            hasty = false;
             here = here.with(memory);
             show.accept(scene);
         }
