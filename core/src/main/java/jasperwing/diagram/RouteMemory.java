@@ -44,8 +44,10 @@ final class RouteMemory {
         private Round(Set<Box> minding, List<Key> wanted, int patience) {
             this.minding = minding;
             this.patience = patience;
-            minding.stream().filter(b -> !minded.contains(b)).forEach(fresh::add);
-            minding.stream().filter(b -> !minded.contains(b)).forEach(changed::add);
+            minding.stream().filter(b -> !minded.contains(b)).forEach(b -> {
+                fresh.add(b);
+                changed.add(b);
+            });
             minded.stream().filter(b -> !minding.contains(b)).forEach(changed::add);
             Set<Key> keys = new HashSet<>(wanted);
             routes.forEach((key, route) -> {
