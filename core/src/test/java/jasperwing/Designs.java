@@ -3,6 +3,7 @@ package jasperwing;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -13,6 +14,8 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Form;
 import jasperwing.model.Keeping;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Lineage;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -36,6 +39,7 @@ import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
 
 /**
  * Generates designs: sound and unsound, with hostile names, texts and comments. The properties that use them have fixed
@@ -159,9 +163,31 @@ public final class Designs {
                                 keys(attributes),
                                 members(attributes).list().ofMaxSize(2),
                                 keys(attributes),
+                                lineages(),
                                 notes(true, true))
-                        .as((name, area, outside, key, uniques, shown, notes) ->
-                                new Entity(name, area, outside, attributes, key, uniques, shown, notes)));
+                        .as((name, area, outside, key, uniques, shown, lineage, notes) ->
+                                new Entity(name, area, outside, attributes, key, uniques, shown, lineage, notes)));
+    }
+
+    private static Arbitrary<Lineage> lineages() {
+        Arbitrary<Lineage> any = Combinators.combine(
+                        Arbitraries.oneOf(Arbitraries.just(""), names()),
+                        Arbitraries.of(true, false),
+                        Arbitraries.of(KindsKept.values()).optional(),
+                        names().list().uniqueElements().ofMaxSize(2))
+                .as(Lineage::new);
+        return Arbitraries.frequencyOf(Tuple.of(2, Arbitraries.just(Lineage.NONE)), Tuple.of(1, any));
+    }
+
+    private static Arbitrary<AttributeGroup> groups() {
+        return Combinators.combine(
+                        Arbitraries.of(AttributeGroup.Kind.values()),
+                        names(),
+                        attributes().list().uniqueElements(Attribute::name).ofMaxSize(3),
+                        texts(),
+                        comments(true))
+                .as((kind, name, attributes, doc, comments) -> new AttributeGroup(
+                        kind, name, attributes, Notes.of(comments).withDoc(doc)));
     }
 
     private static Arbitrary<Reading> readings(boolean oneOnly) {
@@ -234,8 +260,10 @@ public final class Designs {
                                 .uniqueElements(p -> p.entity() + "\0" + p.sheet())
                                 .ofMaxSize(3),
                         comments(true))
-                .as((name, a, e, all, r, s, p, c) -> new Design(name, a, e, all, r, s, List.of(), p, c));
-        return Combinators.combine(designs, asides.list().ofMaxSize(2)).as(Design::withSetAside);
+                .as((name, a, e, all, r, s, p, c) -> new Design(name, a, e, List.of(), all, r, s, List.of(), p, c));
+        return Combinators.combine(
+                        designs, asides.list().ofMaxSize(2), groups().list().ofMaxSize(2))
+                .as((design, aside, groups) -> design.withSetAside(aside).withGroups(groups));
     }
 
     /** Any of the edits the window makes, with the names it needs drawn from the design it is made on. */

@@ -14,7 +14,6 @@ import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
-import jasperwing.schema.Schema;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -81,7 +80,7 @@ class FormTest {
     @ParameterizedTest
     @EnumSource(Dialect.class)
     void theDatabaseRefusesWhatIsTooShort(Dialect dialect) throws SQLException {
-        try (Connection connection = loaded(dialect);
+        try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {
             statement.execute("insert into boats (sign) values ('AB/7')");
             assertThatThrownBy(() -> statement.execute("insert into boats (sign, motto) values ('AB/8', '')"))
@@ -92,24 +91,11 @@ class FormTest {
     @ParameterizedTest
     @ValueSource(strings = {"AB/", "ab/7", "xAB/7", "AB/7x", "AB/7\n"})
     void postgresqlRefusesWhatDoesNotMatchAsAWhole(String sign) throws SQLException {
-        try (Connection connection = loaded(Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
                 var statement = connection.prepareStatement("insert into boats (sign) values (?)")) {
             statement.setString(1, sign);
             assertThatThrownBy(statement::execute).isInstanceOf(SQLException.class);
         }
-    }
-
-    private Connection loaded(Dialect dialect) throws SQLException {
-        Connection connection = Databases.open(dialect);
-        try (Statement statement = connection.createStatement()) {
-            String sql = Schema.derive(design, dialect).sql();
-            if (dialect == Dialect.SQLITE) {
-                statement.executeUpdate(sql);
-            } else {
-                statement.execute(sql);
-            }
-        }
-        return connection;
     }
 
     @Test

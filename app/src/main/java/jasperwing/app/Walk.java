@@ -104,10 +104,10 @@ final class Walk {
         step(() -> type("specimens.keywords"));
         picture("walk");
         step(() -> robot.keyType(KeyCode.ESCAPE));
-        step(() -> window.workspace().selection().set(Selection.of("Site")));
+        step(() -> window.workspace().selection().set(Selection.of("Expedition")));
         step(() -> fire("toggle-moves"));
-        step(() -> List.of("latitude", "longitude", "tidal").forEach(a -> fire("choose-" + a)));
-        step(() -> ((TextInputControl) window.shell().lookup("#move-said")).setText("Position"));
+        step(() -> List.of("startsOn", "endsOn", "budget").forEach(a -> fire("choose-" + a)));
+        step(() -> ((TextInputControl) window.shell().lookup("#move-said")).setText("Season"));
         picture("moves");
         step(() -> fire("toggle-moves"));
         step(() -> window.workspace().selection().set(Selection.of("Dive")));

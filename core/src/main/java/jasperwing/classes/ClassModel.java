@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
@@ -22,8 +23,8 @@ public final class ClassModel {
     private final MemberNames names;
     private final Map<String, Optional<ModelClass>> known = new HashMap<>();
 
-    private ClassModel(Design design, Schema schema) {
-        this.design = design;
+    private ClassModel(Design given, Schema schema) {
+        this.design = given.whole();
         this.names = new MemberNames(design);
         this.builder = new ClassModelBuilder(design, schema, names);
     }
@@ -38,6 +39,7 @@ public final class ClassModel {
         return new ClassModel(design, schema);
     }
 
+    /** The design, with the attributes of traits in the entities that have them. */
     public Design design() {
         return design;
     }
@@ -61,6 +63,18 @@ public final class ClassModel {
     /** The class names of the enums, by their names in the design. */
     public Map<String, String> enumNames() {
         return names.enums();
+    }
+
+    /** The values and traits, in the order of the design. */
+    public List<ModelGroup> groups() {
+        return design.groups().stream().distinct().map(builder::group).toList();
+    }
+
+    /** The value or trait of that name. */
+    public Optional<ModelGroup> group(AttributeGroup.Kind kind, String name) {
+        return groups().stream()
+                .filter(g -> g.group().is(kind) && g.group().name().equals(name))
+                .findFirst();
     }
 
     public Optional<ModelClass> find(String entity) {

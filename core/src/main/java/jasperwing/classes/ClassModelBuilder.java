@@ -1,6 +1,7 @@
 package jasperwing.classes;
 
 import jasperwing.classes.MemberNames.End;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
@@ -29,12 +30,18 @@ final class ClassModelBuilder {
     private final Design design;
     private final Schema schema;
     private final MemberNames names;
+    private final Properties properties;
     private Map<String, Draft> drafts = Map.of();
 
     ClassModelBuilder(Design design, Schema schema, MemberNames names) {
         this.design = design;
         this.schema = schema;
         this.names = names;
+        this.properties = new Properties(design, schema, names);
+    }
+
+    ModelGroup group(AttributeGroup group) {
+        return properties.group(group);
     }
 
     private record Draft(
@@ -67,17 +74,13 @@ final class ClassModelBuilder {
     private ModelClass finished(Draft draft) {
         List<Association> all = new ArrayList<>(draft.references());
         all.addAll(draft.back());
-        List<Property> properties = draft.entity().attributes().stream()
-                .map(a -> new Property(
-                        names.attribute(draft.entity().name(), a),
-                        a,
-                        draft.entity().isKey(a),
-                        draft.table().columnsOf(a.name()).stream().findFirst(),
-                        a.list() ? schema.listTable(draft.entity().name(), a.name()) : Optional.empty()))
-                .filter(p -> p.column().isPresent() || p.listTable().isPresent())
-                .toList();
         return new ModelClass(
-                draft.entity(), names.className(draft.entity().name()), draft.table(), properties, all, draft.of());
+                draft.entity(),
+                names.className(draft.entity().name()),
+                draft.table(),
+                properties.of(draft.entity(), draft.table()),
+                all,
+                draft.of());
     }
 
     private void relationship(Relationship relationship) {

@@ -1,6 +1,7 @@
 package jasperwing.classes;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.OneOf;
@@ -29,6 +30,8 @@ final class MemberNames {
 
     private final Map<String, String> classes = new HashMap<>();
     private final Map<String, String> enums = new HashMap<>();
+    private final Map<AttributeGroup, String> groups = new HashMap<>();
+    private final Map<AttributeGroup, Map<Attribute, String>> inGroups = new HashMap<>();
     private final Design design;
     private final Map<String, Scope> scopes = new HashMap<>();
 
@@ -37,6 +40,7 @@ final class MemberNames {
         Identifiers classNames = new Identifiers(0);
         design.entities().forEach(e -> classes.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
         design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
+        design.groups().forEach(g -> groups.computeIfAbsent(g, n -> classNames.take(wantedClass(n.name()))));
     }
 
     /** The properties of one class. Attributes are named first, then what it says of others, then what others say of it. */
@@ -117,6 +121,22 @@ final class MemberNames {
     /** The class names of the enums, by their names in the design. */
     Map<String, String> enums() {
         return Map.copyOf(enums);
+    }
+
+    String group(AttributeGroup group) {
+        return groups.get(group);
+    }
+
+    /** The property of a value or trait that an attribute of it becomes. */
+    String attribute(AttributeGroup group, Attribute attribute) {
+        return inGroups.computeIfAbsent(group, MemberNames::properties).get(attribute);
+    }
+
+    private static Map<Attribute, String> properties(AttributeGroup group) {
+        Identifiers taken = new Identifiers(0);
+        Map<Attribute, String> properties = new HashMap<>();
+        group.attributes().forEach(a -> properties.put(a, taken.take(propertyName(a.name()))));
+        return properties;
     }
 
     String attribute(String entity, Attribute attribute) {

@@ -1,6 +1,7 @@
 package jasperwing.complete;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
@@ -17,6 +18,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Completes attribute lines: a name that is used elsewhere, a type, a rule, a value of an enum. */
 public final class AttributeCompletion {
@@ -102,6 +105,9 @@ public final class AttributeCompletion {
         design.enums().stream()
                 .filter(e -> starts(e.name(), typed))
                 .forEach(e -> add(list, Notation.name(e.name()), values(e)));
+        design.groups().stream()
+                .filter(g -> g.is(AttributeGroup.Kind.VALUE) && starts(g.name(), typed))
+                .forEach(g -> add(list, Notation.name(g.name()), parts(g)));
         if (starts("text(", typed)) {
             add(list, "text(80)", "text of at most 80 characters");
         }
@@ -130,9 +136,16 @@ public final class AttributeCompletion {
     }
 
     private static String values(EnumType type) {
-        String values =
-                String.join(", ", type.values().stream().map(v -> v.name()).toList());
-        return values.length() > 44 ? values.substring(0, 42) + "\u2026" : values;
+        return shortened(type.values().stream().map(v -> v.name()));
+    }
+
+    private static String parts(AttributeGroup value) {
+        return shortened(value.attributes().stream().map(Attribute::name));
+    }
+
+    private static String shortened(Stream<String> names) {
+        String all = names.collect(Collectors.joining(", "));
+        return all.length() > 44 ? all.substring(0, 42) + "\u2026" : all;
     }
 
     private static String words(Type type) {

@@ -30,10 +30,16 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
     public enum Mark {
         NONE,
         KEY,
-        UNIQUE
+        UNIQUE,
+        TRAIT
     }
 
-    /** One attribute. */
+    /** How many of its rows are attributes of its own; they come first. */
+    public int attributes() {
+        return (int) rows.stream().filter(r -> r.mark() != Mark.TRAIT).count();
+    }
+
+    /** One attribute, or a trait that gives several. */
     public record Row(String name, String type, Mark mark) {}
 
     /** The same card elsewhere. */

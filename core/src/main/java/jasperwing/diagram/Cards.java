@@ -8,6 +8,7 @@ import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Makes cards of the entities of one design. */
 final class Cards {
@@ -33,8 +34,10 @@ final class Cards {
     }
 
     private Card measured(Entity entity, String badge, Optional<AreaColor> color) {
-        List<Card.Row> rows =
-                entity.attributes().stream().map(a -> row(entity, a)).toList();
+        List<Card.Row> rows = Stream.concat(
+                        entity.attributes().stream().map(a -> row(entity, a)),
+                        entity.lineage().traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT)))
+                .toList();
         double head = Card.TEXT_LEFT
                 + metrics.width(entity.name(), Metrics.Face.TITLE)
                 + Card.CUT

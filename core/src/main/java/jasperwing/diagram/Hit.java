@@ -46,7 +46,7 @@ public sealed interface Hit {
     private static int row(Card card, Point point) {
         double offset = point.y() - card.box().y() - Card.HEADER;
         int row = (int) Math.floor(offset / Card.ROW);
-        return offset < 0 || row >= card.rows().size() ? -1 : row;
+        return offset < 0 || row >= card.attributes() ? -1 : row;
     }
 
     private static Hit line(Scene scene, Point point, double reach) {

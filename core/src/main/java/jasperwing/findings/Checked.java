@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
@@ -19,6 +20,13 @@ record Checked(Design design, Schema schema, Map<String, String> bySnake) {
         Map<String, String> bySnake = new HashMap<>();
         design.entities().forEach(e -> bySnake.putIfAbsent(Words.snake(e.name()), e.name()));
         return new Checked(design, schema, bySnake);
+    }
+
+    /** The entity with the attributes of its traits. */
+    Entity whole(Entity entity) {
+        return entity.lineage().traits().isEmpty()
+                ? entity
+                : design.whole().entity(entity.name()).orElse(entity);
     }
 
     /** Every reference, in the order of the relationships. */

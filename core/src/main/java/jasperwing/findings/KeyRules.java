@@ -7,6 +7,7 @@ import jasperwing.model.Members;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.schema.Leaves;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -34,13 +35,18 @@ final class KeyRules {
                 fixes(entity));
     }
 
-    /** The members of the key that are no single value: lists, and references to one of several kinds. */
+    /** The members of the key that are no single value: lists, values of several parts, and references to one of several kinds. */
     private static List<String> unfit(Checked checked, Entity entity) {
         return entity.key().names().stream()
-                .filter(m -> entity.attribute(m).map(Attribute::list).orElse(false)
+                .filter(m -> entity.attribute(m).map(a -> isSeveral(checked, a)).orElse(false)
                         || checked.heldBy(entity.name()).stream()
                                 .anyMatch(r -> r.name().equals(m) && r.relationship() instanceof OneOf))
                 .toList();
+    }
+
+    private static boolean isSeveral(Checked checked, Attribute attribute) {
+        return attribute.list()
+                || Leaves.value(checked.design(), attribute.type()).isPresent();
     }
 
     private static Finding keyMember(Entity entity, String member) {

@@ -1,12 +1,15 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
+import jasperwing.schema.Leaves;
 import jasperwing.schema.PhysicalNames;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,7 +30,7 @@ final class NameRules {
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         duplicateMembers(checked, entity, found);
-        columnClashes(checked, entity, found);
+        columnClashes(checked, checked.whole(entity), found);
     }
 
     private static void duplicateEntities(Checked checked, Consumer<Finding> found) {
@@ -62,6 +65,7 @@ final class NameRules {
     private static void duplicateEnums(Checked checked, Consumer<Finding> found) {
         Map<String, String> seen = new HashMap<>();
         checked.design().entities().forEach(e -> seen.put(fold(e.name()), "an entity and an enum"));
+        groups(checked.design(), seen, found);
         for (EnumType type : checked.design().enums()) {
             String other = seen.putIfAbsent(fold(type.name()), "two enums");
             if (other != null) {
@@ -74,6 +78,30 @@ final class NameRules {
                         List.of(new Fix("Rename the enum " + free, EntityEdits.renameEnum(type.name(), free)))));
             }
         }
+    }
+
+    private static void groups(Design design, Map<String, String> seen, Consumer<Finding> found) {
+        for (AttributeGroup group : design.groups()) {
+            String what = group.kind().word();
+            String other = seen.putIfAbsent(fold(group.name()), "a " + what + " and an enum");
+            if (other != null) {
+                String free = free(group.name(), seen);
+                found.accept(new Finding(
+                        Rule.DUPLICATE_NAME,
+                        Subject.of(group.name()),
+                        "The " + what + " " + group.name() + " bears the name of another element.",
+                        "Classes and files cannot tell them apart.",
+                        List.of(new Fix("Rename the " + what + " " + free, renameLast(group, free)))));
+            }
+        }
+    }
+
+    private static Edit renameLast(AttributeGroup group, String free) {
+        return design -> {
+            List<AttributeGroup> all = new ArrayList<>(design.groups());
+            all.set(all.lastIndexOf(group), group.withName(free));
+            return design.withGroups(all);
+        };
     }
 
     private static void duplicateMembers(Checked checked, Entity entity, Consumer<Finding> found) {
@@ -164,24 +192,30 @@ final class NameRules {
         checked.schema().table(entity.name()).ifPresent(table -> table.foreignKeys()
                 .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
         for (Attribute attribute : entity.attributes()) {
-            String column = PhysicalNames.wantedColumn(attribute);
-            String first = seen.putIfAbsent(fold(column), attribute.name());
-            if (!attribute.list() && first != null && !fold(first).equals(fold(attribute.name()))) {
-                String free = free(column, seen);
-                found.accept(new Finding(
-                        Rule.PHYSICAL_CLASH,
-                        Subject.of(entity.name(), attribute.name()),
-                        entity.name() + "'s " + attribute.name() + " and " + first + " would both be kept in a column "
-                                + column + ".",
-                        "A table has one column of a name.",
-                        List.of(new Fix(
-                                "Keep " + attribute.name() + " in a column " + free,
-                                EntityEdits.changeAttribute(
-                                        entity.name(),
-                                        attribute.name(),
-                                        a -> a.withNotes(a.notes().withPhysical(free)))))));
+            for (Leaves.Leaf leaf : Leaves.of(checked.design(), attribute)) {
+                String column = leaf.column();
+                String first = seen.putIfAbsent(fold(column), attribute.name());
+                if (!attribute.list() && first != null && !fold(first).equals(fold(attribute.name()))) {
+                    String wanted = leaf.path().isEmpty() ? column : PhysicalNames.wantedColumn(attribute);
+                    found.accept(columnClash(entity, attribute, first, column, free(wanted, seen)));
+                }
             }
         }
+    }
+
+    private static Finding columnClash(Entity entity, Attribute attribute, String other, String column, String free) {
+        return new Finding(
+                Rule.PHYSICAL_CLASH,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " and " + other + " would both be kept in a column " + column
+                        + ".",
+                "A table has one column of a name.",
+                List.of(new Fix(
+                        "Keep " + attribute.name() + " in a column " + free,
+                        EntityEdits.changeAttribute(
+                                entity.name(),
+                                attribute.name(),
+                                a -> a.withNotes(a.notes().withPhysical(free))))));
     }
 
     static String fold(String name) {

@@ -38,6 +38,7 @@ public final class ReportMemory {
         List<Object> now = List.of(
                 checked.design().areas(),
                 checked.design().enums(),
+                checked.design().groups(),
                 checked.schema().dialect());
         Map<Entity, Known> before = now.equals(surroundings) ? known : Map.of();
         Set<EntityRule> anew = checked.bySnake().equals(names) ? Set.of() : ofNames;

@@ -4,6 +4,7 @@ package jasperwing.findings;
 public enum Rule {
     DUPLICATE_NAME("duplicate-name", Level.FAULT, "no two elements of one scope have the same name"),
     UNKNOWN_NAME("unknown-name", Level.FAULT, "every name that is used exists"),
+    VALUE_IN_ITSELF("value-in-itself", Level.FAULT, "no value is a part of itself"),
     PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),
     RESERVED_WORD("reserved-word", Level.CAUTION, "no table, column or property is a reserved word"),
     NO_KEY("no-key", Level.FAULT, "every entity has a key"),

@@ -102,8 +102,13 @@ final class UnknownRules {
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         area(checked.design(), entity, found);
+        types(checked, entity, found);
+        members(checked, checked.whole(entity), found);
+    }
+
+    /** Attributes of types that are not declared. */
+    static void types(Checked checked, Entity entity, Consumer<Finding> found) {
         entity.attributes().forEach(a -> type(checked.design(), entity, a, found));
-        members(checked, entity, found);
     }
 
     private static Stream<String> ends(Relationship relationship) {
@@ -144,7 +149,8 @@ final class UnknownRules {
 
     private static void type(Design design, Entity entity, Attribute attribute, Consumer<Finding> found) {
         if (!(attribute.type() instanceof Type.Named named)
-                || design.enumType(named.name()).isPresent()) {
+                || design.enumType(named.name()).isPresent()
+                || design.value(named.name()).isPresent()) {
             return;
         }
         Edit add = d -> d.withEnums(Stream.concat(
@@ -154,7 +160,8 @@ final class UnknownRules {
         found.accept(new Finding(
                 Rule.UNKNOWN_NAME,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name() + " is a " + named.name() + ", which is no type and no enum.",
+                entity.name() + "'s " + attribute.name() + " is a " + named.name()
+                        + ", which is no type, no enum and no value.",
                 "Its column would take any text.",
                 List.of(
                         new Fix("Add an enum " + named.name(), add),

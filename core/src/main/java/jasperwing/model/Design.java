@@ -14,39 +14,69 @@ public final class Design {
     private final String name;
     private final List<Area> areas;
     private final List<EnumType> enums;
+    private final List<AttributeGroup> groups;
     private final List<Entity> entities;
     private final List<Relationship> relationships;
     private final List<Sheet> sheets;
     private final List<SetAside> setAside;
     private final List<Place> places;
     private final Comments comments;
+    private final Wholes wholes;
     private volatile Lookup lookup;
+    private volatile Design whole;
 
     public Design(
             String name,
             List<Area> areas,
             List<EnumType> enums,
+            List<AttributeGroup> groups,
             List<Entity> entities,
             List<Relationship> relationships,
             List<Sheet> sheets,
             List<SetAside> setAside,
             List<Place> places,
             Comments comments) {
+        this(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, new Wholes());
+    }
+
+    private Design(
+            String name,
+            List<Area> areas,
+            List<EnumType> enums,
+            List<AttributeGroup> groups,
+            List<Entity> entities,
+            List<Relationship> relationships,
+            List<Sheet> sheets,
+            List<SetAside> setAside,
+            List<Place> places,
+            Comments comments,
+            Wholes wholes) {
         this.name = Objects.requireNonNull(name);
         this.areas = List.copyOf(areas);
         this.enums = List.copyOf(enums);
+        this.groups = List.copyOf(groups);
         this.entities = List.copyOf(entities);
         this.relationships = List.copyOf(relationships);
         this.sheets = List.copyOf(sheets);
         this.setAside = List.copyOf(setAside);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
+        this.wholes = wholes;
     }
 
     /** A design with nothing in it. */
     public static Design named(String name) {
         return new Design(
-                name, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Comments.NONE);
+                name,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Comments.NONE);
     }
 
     public String name() {
@@ -59,6 +89,11 @@ public final class Design {
 
     public List<EnumType> enums() {
         return enums;
+    }
+
+    /** The values and traits. */
+    public List<AttributeGroup> groups() {
+        return groups;
     }
 
     public List<Entity> entities() {
@@ -104,6 +139,34 @@ public final class Design {
         return enums.stream().filter(e -> e.name().equals(enumName)).findFirst();
     }
 
+    public Optional<AttributeGroup> value(String valueName) {
+        return group(AttributeGroup.Kind.VALUE, valueName);
+    }
+
+    public Optional<AttributeGroup> trait(String traitName) {
+        return group(AttributeGroup.Kind.TRAIT, traitName);
+    }
+
+    private Optional<AttributeGroup> group(AttributeGroup.Kind kind, String groupName) {
+        return groups.stream()
+                .filter(g -> g.is(kind) && g.name().equals(groupName))
+                .findFirst();
+    }
+
+    /**
+     * This design with the attributes of their traits in the entities that have any, after their own. What follows from a design is derived
+     * from this; what is edited is the design itself.
+     */
+    public Design whole() {
+        Design known = whole;
+        if (known == null) {
+            known = wholes.of(this);
+            known.whole = known;
+            whole = known;
+        }
+        return known;
+    }
+
     public Optional<Area> area(String areaName) {
         return areas.stream().filter(a -> a.name().equals(areaName)).findFirst();
     }
@@ -125,39 +188,53 @@ public final class Design {
     }
 
     public Design withName(String newName) {
-        return new Design(newName, areas, enums, entities, relationships, sheets, setAside, places, comments);
+        return new Design(
+                newName, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
     }
 
     public Design withAreas(List<Area> newAreas) {
-        return new Design(name, newAreas, enums, entities, relationships, sheets, setAside, places, comments);
+        return new Design(
+                name, newAreas, enums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
     }
 
     public Design withEnums(List<EnumType> newEnums) {
-        return new Design(name, areas, newEnums, entities, relationships, sheets, setAside, places, comments);
+        return new Design(
+                name, areas, newEnums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
+    }
+
+    public Design withGroups(List<AttributeGroup> newGroups) {
+        return new Design(
+                name, areas, enums, newGroups, entities, relationships, sheets, setAside, places, comments, wholes);
     }
 
     public Design withEntities(List<Entity> newEntities) {
-        return new Design(name, areas, enums, newEntities, relationships, sheets, setAside, places, comments);
+        return new Design(
+                name, areas, enums, groups, newEntities, relationships, sheets, setAside, places, comments, wholes);
     }
 
     public Design withRelationships(List<Relationship> newRelationships) {
-        return new Design(name, areas, enums, entities, newRelationships, sheets, setAside, places, comments);
+        return new Design(
+                name, areas, enums, groups, entities, newRelationships, sheets, setAside, places, comments, wholes);
     }
 
     public Design withSheets(List<Sheet> newSheets) {
-        return new Design(name, areas, enums, entities, relationships, newSheets, setAside, places, comments);
+        return new Design(
+                name, areas, enums, groups, entities, relationships, newSheets, setAside, places, comments, wholes);
     }
 
     public Design withSetAside(List<SetAside> newSetAside) {
-        return new Design(name, areas, enums, entities, relationships, sheets, newSetAside, places, comments);
+        return new Design(
+                name, areas, enums, groups, entities, relationships, sheets, newSetAside, places, comments, wholes);
     }
 
     public Design withPlaces(List<Place> newPlaces) {
-        return new Design(name, areas, enums, entities, relationships, sheets, setAside, newPlaces, comments);
+        return new Design(
+                name, areas, enums, groups, entities, relationships, sheets, setAside, newPlaces, comments, wholes);
     }
 
     public Design withComments(Comments newComments) {
-        return new Design(name, areas, enums, entities, relationships, sheets, setAside, places, newComments);
+        return new Design(
+                name, areas, enums, groups, entities, relationships, sheets, setAside, places, newComments, wholes);
     }
 
     @Override
@@ -167,6 +244,7 @@ public final class Design {
                         && name.equals(d.name)
                         && areas.equals(d.areas)
                         && enums.equals(d.enums)
+                        && groups.equals(d.groups)
                         && entities.equals(d.entities)
                         && relationships.equals(d.relationships)
                         && sheets.equals(d.sheets)
@@ -177,7 +255,7 @@ public final class Design {
 
     @Override
     public int hashCode() {
-        return Objects.hash(name, areas, enums, entities, relationships, sheets, setAside, places, comments);
+        return Objects.hash(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments);
     }
 
     /** Its name and how much is in it. */

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param key names of the attributes and roles that identify a row; empty when none was said
  * @param uniques combinations of attributes and roles that no two rows share
  * @param shown the members a row is shown by; empty when none was said
+ * @param lineage the traits it has and what it is a kind of
  */
 public record Entity(
         String name,
@@ -22,17 +23,19 @@ public record Entity(
         Members key,
         List<Members> uniques,
         Members shown,
+        Lineage lineage,
         Notes notes) {
     public Entity {
         Names.require(name);
         Objects.requireNonNull(area);
         attributes = List.copyOf(attributes);
         uniques = List.copyOf(uniques);
+        Objects.requireNonNull(lineage);
     }
 
     /** An entity of the given name with nothing in it. */
     public static Entity of(String name) {
-        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, Notes.NONE);
+        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, Lineage.NONE, Notes.NONE);
     }
 
     /** An entity with a generated key {@code id}, as a new one is drawn. */
@@ -50,34 +53,38 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, shown, notes);
+        return new Entity(newName, area, outside, attributes, key, uniques, shown, lineage, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, shown, notes);
+        return new Entity(name, newArea, outside, attributes, key, uniques, shown, lineage, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, notes);
+        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, lineage, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, shown, notes);
+        return new Entity(name, area, outside, newAttributes, key, uniques, shown, lineage, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, shown, notes);
+        return new Entity(name, area, outside, attributes, newKey, uniques, shown, lineage, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, shown, notes);
+        return new Entity(name, area, outside, attributes, key, newUniques, shown, lineage, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, newShown, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, newShown, lineage, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, newNotes);
+        return new Entity(name, area, outside, attributes, key, uniques, shown, lineage, newNotes);
+    }
+
+    public Entity withLineage(Lineage newLineage) {
+        return new Entity(name, area, outside, attributes, key, uniques, shown, newLineage, notes);
     }
 }

@@ -25,7 +25,21 @@ public final class EntityEdits {
 
     /** Renames an entity wherever it is named: in relationships, sheets and places. */
     public static Edit rename(String oldName, String newName) {
-        return change(oldName, e -> e.withName(newName)).then(design -> renameMentions(design, oldName, newName));
+        return change(oldName, e -> e.withName(newName))
+                .then(kindsOf(oldName, newName))
+                .then(design -> renameMentions(design, oldName, newName));
+    }
+
+    /** The kinds of one entity are kinds of another then, or of none when its name is empty. */
+    private static Edit kindsOf(String oldName, String newName) {
+        return design ->
+                design.entities().stream().noneMatch(e -> e.lineage().kindOf().equals(oldName))
+                        ? design
+                        : design.withEntities(design.entities().stream()
+                                .map(e -> e.lineage().kindOf().equals(oldName)
+                                        ? e.withLineage(e.lineage().withKindOf(newName))
+                                        : e)
+                                .toList());
     }
 
     private static Design renameMentions(Design before, String oldName, String newName) {
@@ -48,7 +62,7 @@ public final class EntityEdits {
 
     /** Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. */
     public static Edit remove(String name) {
-        return design -> SetAsideEdits.entityRemoved(design, name)
+        return design -> SetAsideEdits.entityRemoved(kindsOf(name, "").on(design), name)
                 .withEntities(design.entities().stream()
                         .filter(e -> !e.name().equals(name))
                         .toList())
@@ -89,9 +103,16 @@ public final class EntityEdits {
                 .toList();
     }
 
-    /** Replaces one attribute; when its name changes, keys, unique combinations and what is shown follow. */
+    /**
+     * Replaces one attribute; when its name changes, keys, unique combinations and what is shown follow.
+     *
+     * @param entity whose attribute it is; a value or trait where no entity has that name
+     */
     public static Edit changeAttribute(String entity, String attribute, UnaryOperator<Attribute> change) {
         return design -> {
+            if (design.entity(entity).isEmpty()) {
+                return GroupEdits.changeAttribute(entity, attribute, change).on(design);
+            }
             Design changed = change(entity, e -> changed(e, attribute, change)).on(design);
             String name = design.entity(entity)
                     .flatMap(e -> e.attribute(attribute))
@@ -265,18 +286,8 @@ public final class EntityEdits {
             enums.set(last, new EnumType(newName, type.values(), type.notes()));
             boolean another = enums.stream().anyMatch(e -> e.name().equals(oldName));
             Design renamed = design.withEnums(enums);
-            return another
-                    ? renamed
-                    : renamed.withEntities(renamed.entities().stream()
-                            .map(e -> ofEnum(e, oldName, newName))
-                            .toList());
+            return another ? renamed : GroupEdits.retyped(oldName, newName).on(renamed);
         };
-    }
-
-    private static Entity ofEnum(Entity entity, String oldName, String newName) {
-        return entity.withAttributes(entity.attributes().stream()
-                .map(a -> a.type().equals(new Type.Named(oldName)) ? a.withType(new Type.Named(newName)) : a)
-                .toList());
     }
 
     /** The list with one more element. */

@@ -2,6 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -20,11 +21,13 @@ import java.util.stream.Collectors;
 
 /** Reads a whole design, statement by statement. */
 final class DesignParser {
-    private static final String STATEMENTS = "'area', 'enum', 'entity', 'each', 'sheet', 'set aside' or 'places'";
+    private static final String STATEMENTS =
+            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'set aside' or 'places'";
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<Area> areas = new ArrayList<>();
     private final List<EnumType> enums = new ArrayList<>();
+    private final List<AttributeGroup> groups = new ArrayList<>();
     private final List<Entity> entities = new ArrayList<>();
     private final List<Relationship> relationships = new ArrayList<>();
     private final List<Sheet> sheets = new ArrayList<>();
@@ -51,6 +54,7 @@ final class DesignParser {
                 name == null ? "" : name,
                 areas,
                 enums,
+                groups,
                 entities,
                 relationships,
                 sheets,
@@ -89,7 +93,8 @@ final class DesignParser {
             case "sheet" -> sheet(statement);
             case "places" -> places(statement);
             case "set" -> setAside(statement);
-            case "value", "trait" -> throw cursor.notYet(first, first.text() + "s");
+            case "value" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.VALUE, statement));
+            case "trait" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.TRAIT, statement));
             default -> throw cursor.unexpected(STATEMENTS);
         }
     }

@@ -2,10 +2,12 @@ package jasperwing.notation;
 
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.Lineage;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -23,7 +25,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, entities, relationships, sheets, cautions set aside, places. */
+/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, cautions set aside, places. */
 final class Printer {
     private static final int NAME_WIDTH = 12;
     private static final int TYPE_WIDTH = 15;
@@ -34,6 +36,10 @@ final class Printer {
         statement("design " + Quoting.string(design.name()), design.comments().withClosing(List.of()));
         group(design.areas(), this::area);
         group(design.enums(), this::enumType);
+        for (AttributeGroup group : design.groups()) {
+            blank();
+            attributeGroup(group);
+        }
         for (Entity entity : design.entities()) {
             blank();
             entity(entity);
@@ -90,21 +96,24 @@ final class Printer {
                 aside.comments());
     }
 
+    private void attributeGroup(AttributeGroup group) {
+        Comments comments = group.notes().comments();
+        head(group.kind().word() + " " + Quoting.name(group.name()) + was(group.notes()), comments);
+        notes(group.notes(), "");
+        group.attributes().forEach(a -> attributeLine(a, false));
+        comments(comments.closing(), "  ");
+    }
+
+    private void attributeLine(Attribute attribute, boolean key) {
+        head("  " + padded(attribute, key), attribute.notes().comments(), "  ");
+    }
+
     private void entity(Entity entity) {
-        String area = entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area());
         Comments comments = entity.notes().comments();
-        head(
-                "entity " + Quoting.name(entity.name()) + area + (entity.outside() ? ", outside" : "")
-                        + was(entity.notes()),
-                comments);
+        head(head(entity), comments);
         notes(entity.notes(), "table");
         boolean flags = keyIsFlagged(entity);
-        for (Attribute attribute : entity.attributes()) {
-            head(
-                    "  " + padded(attribute, flags && entity.isKey(attribute)),
-                    attribute.notes().comments(),
-                    "  ");
-        }
+        entity.attributes().forEach(a -> attributeLine(a, flags && entity.isKey(a)));
         if (!flags) {
             members("key (", entity.key(), ")");
         }
@@ -112,7 +121,22 @@ final class Printer {
         if (!entity.shown().isEmpty()) {
             members("shown as ", entity.shown(), "");
         }
+        entity.lineage()
+                .kept()
+                .ifPresent(k -> out.append("  kinds kept in ").append(k.words()).append('\n'));
         comments(comments.closing(), "  ");
+    }
+
+    private static String head(Entity entity) {
+        Lineage lineage = entity.lineage();
+        String traits = lineage.traits().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        return "entity " + Quoting.name(entity.name())
+                + (lineage.kindOf().isEmpty() ? "" : " is a kind of " + Quoting.name(lineage.kindOf()))
+                + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
+                + (entity.outside() ? ", outside" : "")
+                + (lineage.bare() ? ", only its kinds" : "")
+                + (traits.isEmpty() ? "" : " with " + traits)
+                + was(entity.notes());
     }
 
     /** Whether the key can be said by the word after each attribute in it. */

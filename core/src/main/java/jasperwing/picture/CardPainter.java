@@ -151,8 +151,11 @@ final class CardPainter {
         } else if (row.mark() == Card.Mark.UNIQUE) {
             g.setStroke(new BasicStroke(1.6f));
             g.draw(new Ellipse2D.Double(box.x() + 13, box.y() + 5.5, 7, 7));
+        } else if (row.mark() == Card.Mark.TRAIT) {
+            text("+", Face.CODE, palette.quiet(), box.x() + 13, base);
         }
-        text(row.name(), key ? Face.KEY : Face.BODY, palette.ink(), box.x() + Card.TEXT_LEFT, base);
+        Color ink = row.mark() == Card.Mark.TRAIT ? palette.quiet() : palette.ink();
+        text(row.name(), key ? Face.KEY : Face.BODY, ink, box.x() + Card.TEXT_LEFT, base);
         double width = faces.width(row.type(), Face.CODE);
         text(row.type(), Face.CODE, palette.quiet(), box.right() - Card.TEXT_RIGHT - width, base);
         if (!column.isEmpty()) {

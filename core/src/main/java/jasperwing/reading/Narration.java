@@ -2,6 +2,7 @@ package jasperwing.reading;
 
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
@@ -114,6 +115,9 @@ public final class Narration {
         if (!entity.shown().isEmpty()) {
             said.add("It is shown by its " + words(entity.shown()) + ".");
         }
+        entity.lineage().traits().stream()
+                .flatMap(t -> design.trait(t).stream())
+                .forEach(t -> said.add(trait(entity, t)));
         List<String> facts =
                 entity.attributes().stream().map(a -> fact(entity, a)).toList();
         List<String> relations = new ArrayList<>();
@@ -121,6 +125,13 @@ public final class Narration {
             relations.add(Readings.text(Readings.from(relationship, entity.name())));
         }
         return new Section(3, entity.name(), said, facts, relations);
+    }
+
+    private static String trait(Entity entity, AttributeGroup trait) {
+        List<String> names =
+                trait.attributes().stream().map(a -> Words.spoken(a.name())).toList();
+        return "As everything that is " + Words.spoken(trait.name()) + ", "
+                + Readings.article(Words.spoken(entity.name())) + " has its " + list(names, "and") + ".";
     }
 
     private static Optional<String> identity(Entity entity) {
@@ -193,6 +204,12 @@ public final class Narration {
         return low + high;
     }
 
+    private String value(AttributeGroup value) {
+        List<String> names =
+                value.attributes().stream().map(a -> Words.spoken(a.name())).toList();
+        return Readings.article(Words.spoken(value.name())) + (names.isEmpty() ? "" : " of " + list(names, "and"));
+    }
+
     private String type(Type type) {
         if (type instanceof Type.Text text) {
             return "text of at most " + text.length() + " characters";
@@ -201,9 +218,11 @@ public final class Narration {
             return "a number with " + count(decimal.scale(), "decimal", "decimals");
         }
         if (type instanceof Type.Named named) {
-            return design.enumType(named.name()).isPresent()
-                    ? Readings.article(Words.spoken(named.name()))
-                    : named.name();
+            return design.value(named.name())
+                    .map(this::value)
+                    .orElseGet(() -> design.enumType(named.name()).isPresent()
+                            ? Readings.article(Words.spoken(named.name()))
+                            : named.name());
         }
         Scalar scalar = ((Type.Plain) type).scalar();
         return switch (scalar) {

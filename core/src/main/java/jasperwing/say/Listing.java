@@ -94,7 +94,8 @@ final class Listing {
                         .value()
                         .map(AttributeLine::attribute)
                         .filter(a -> !(a.type() instanceof Type.Named named)
-                                || design.enumType(named.name()).isPresent());
+                                || design.enumType(named.name()).isPresent()
+                                || design.value(named.name()).isPresent());
         Optional<Attribute> attribute = written.or(() -> guessed(said));
         return attribute.map(a -> a.withOptional(a.optional() || optional).withUnique(a.unique() || unique));
     }

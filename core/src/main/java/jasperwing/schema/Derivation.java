@@ -16,6 +16,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Derives all tables of a design, taking those the memory holds and nothing has changed for. */
 final class Derivation {
@@ -121,17 +122,21 @@ final class Derivation {
 
     /** The names of tables of lists are taken anew, in order. */
     private void lists(Entity entity, List<Table> known) {
-        Iterator<Attribute> lists =
-                entity.attributes().stream().filter(Attribute::list).iterator();
+        Iterator<Attribute> lists = lists(entity).iterator();
         known.forEach(t -> stale |= !names.listTable(entity, lists.next()).equals(t.name()));
     }
 
     private List<Table> listTables(Entity entity) {
         List<KeyColumns.KeyColumn> key = keys.of(entity.name());
+        return key.isEmpty()
+                ? List.of()
+                : lists(entity).map(a -> listTable(entity, a)).toList();
+    }
+
+    /** The lists that are kept in tables of their own. */
+    private Stream<Attribute> lists(Entity entity) {
         return entity.attributes().stream()
-                .filter(a -> a.list() && !key.isEmpty())
-                .map(a -> listTable(entity, a))
-                .toList();
+                .filter(a -> a.list() && !Leaves.of(design, a).isEmpty());
     }
 
     private Table listTable(Entity entity, Attribute attribute) {
@@ -141,7 +146,15 @@ final class Derivation {
         draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, Optional.empty(), "owner");
         String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
         String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
-        draft.attribute(attribute.withOptional(false), element, false, "");
+        for (Leaves.Leaf leaf : Leaves.of(design, attribute)) {
+            boolean value = !leaf.path().isEmpty();
+            String wanted = value
+                    ? leaf.column()
+                            .substring(PhysicalNames.wantedColumn(attribute).length() + 1)
+                    : element;
+            boolean optional = value && leaf.attribute().optional();
+            draft.attribute(leaf.attribute().withOptional(optional), wanted, false, "");
+        }
         List<String> key = new ArrayList<>(owner);
         key.add(position);
         draft.primaryKey(key);

@@ -53,7 +53,7 @@ final class EntityTable {
         for (Attribute attribute : entity.attributes()) {
             boolean inKey = key.contains(attribute.name());
             if (inKey == ofKey && !attribute.list()) {
-                draft.attribute(attribute, PhysicalNames.wantedColumn(attribute), inKey, attribute.name());
+                draft.attribute(Leaves.of(design, attribute), attribute, inKey);
             }
         }
     }

@@ -44,7 +44,7 @@ public final class Schema {
 
     /** The same schema, derived sooner by taking from the memory what an edit has left as it was. */
     public static Schema derive(Design design, Dialect dialect, SchemaMemory memory) {
-        return new Derivation(design, dialect, memory).run();
+        return new Derivation(design.whole(), dialect, memory).run();
     }
 
     public Dialect dialect() {

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
@@ -30,12 +31,14 @@ public final class SchemaMemory {
     private final Map<Object, Known> known = new IdentityHashMap<>();
     private Dialect dialect;
     private List<EnumType> enums = List.of();
+    private List<AttributeGroup> groups = List.of();
     private Identifiers constraints = new Identifiers(0);
 
     /** Forgets everything when types mean something else than before. */
     void openFor(Design design, Dialect now) {
-        if (now != dialect || !design.enums().equals(enums)) {
+        if (now != dialect || !design.enums().equals(enums) || !design.groups().equals(groups)) {
             dialect = now;
+            groups = design.groups();
             enums = design.enums();
             clear();
         }

@@ -9,6 +9,8 @@ import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A table while its parts are being gathered. */
 final class TableDraft {
@@ -51,7 +53,36 @@ final class TableDraft {
         return column;
     }
 
-    void attribute(Attribute attribute, String wanted, boolean inKey, String member) {
+    /** Adds the columns of an attribute: one, or those of the value it is. */
+    void attribute(List<Leaves.Leaf> leaves, Attribute attribute, boolean inKey) {
+        List<String> filled = new ArrayList<>();
+        List<String> further = new ArrayList<>();
+        for (Leaves.Leaf leaf : leaves) {
+            Attribute own = leaf.attribute();
+            boolean always = leaf.path().stream().skip(1).noneMatch(Attribute::optional) && !own.optional();
+            String column = attribute(own.withOptional(leaf.optional()), leaf.column(), inKey, attribute.name());
+            (always ? filled : further).add(types.quote(column));
+        }
+        boolean value = leaves.stream().anyMatch(l -> !l.path().isEmpty());
+        if (value && attribute.unique()) {
+            unique(columnsOf(attribute.name()));
+        }
+        if (value && attribute.optional() && !filled.isEmpty() && leaves.size() > 1) {
+            check(List.of(attribute.name()), allOrNone(filled, further));
+        }
+    }
+
+    /** A value is there when its first part is: then so are all that must be, and none of the others is there without it. */
+    private static String allOrNone(List<String> filled, List<String> further) {
+        String first = filled.get(0);
+        return Stream.concat(
+                        filled.stream().skip(1).map(c -> "(" + first + " is null) = (" + c + " is null)"),
+                        further.stream().map(c -> "(" + c + " is null or " + first + " is not null)"))
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** Adds the column of an attribute that is no value and gives its name. */
+    String attribute(Attribute attribute, String wanted, boolean inKey, String member) {
         String column = columnNames.take(wanted);
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
@@ -65,6 +96,7 @@ final class TableDraft {
         if (attribute.unique()) {
             unique(List.of(column));
         }
+        return column;
     }
 
     /** Adds the columns of a reference and gives their names. */

@@ -102,7 +102,8 @@ class JakartaPersistenceTest {
 
     private static Graph graph(Objects objects) throws ReflectiveOperationException {
         Object expedition = objects.make("fieldwork.Expedition", "SP-1", "Spring", LocalDate.of(2026, 3, 1));
-        Object site = objects.make("fieldwork.Site", "Creek", new BigDecimal("54.1"), new BigDecimal("8.9"));
+        Object position = objects.make("GeoPoint", new BigDecimal("54.1"), new BigDecimal("8.9"));
+        Object site = objects.make("fieldwork.Site", "Creek", position);
         OffsetDateTime start = OffsetDateTime.parse("2026-03-02T08:00:00Z");
         Object dive = objects.make("fieldwork.Dive", expedition, site, 1, start, new BigDecimal("12.5"));
         objects.list(dive, "getHazards").addAll(List.of("current", "boats"));

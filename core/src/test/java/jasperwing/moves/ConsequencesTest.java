@@ -28,20 +28,20 @@ class ConsequencesTest {
 
     @Test
     void aSplitShowsTheTableThatLosesColumnsAndTheOneThatComes() {
-        Consequences c = of(demo, new SplitOff("Site", List.of("latitude", "longitude"), "Position", false));
-        assertThat(c.tables()).extracting(Changed::name).containsExactly("sites", "positions");
+        Consequences c = of(demo, new SplitOff("Expedition", List.of("startsOn", "endsOn"), "Season", false));
+        assertThat(c.tables()).extracting(Changed::name).containsExactly("expeditions", "seasons");
         assertThat(c.tables()).extracting(Changed::kind).containsExactly(Kind.CHANGED, Kind.NEW);
         assertThat(c.tables().get(0).lines())
                 .contains(
-                        new Line(Sign.GOES, "  latitude numeric(9,6) not null,"),
-                        new Line(Sign.STAYS, "  tidal boolean not null default true,"))
-                .noneMatch(l -> l.sign() == Sign.COMES && l.text().contains("latitude"));
+                        new Line(Sign.GOES, "  starts_on date not null,"),
+                        new Line(Sign.STAYS, "  budget numeric(10,2) not null default 0,"))
+                .noneMatch(l -> l.sign() == Sign.COMES && l.text().contains("starts_on"));
         assertThat(c.classes())
                 .extracting(f -> f.name().substring(f.name().lastIndexOf('/') + 1))
-                .containsExactly("Position.java", "Site.java");
+                .containsExactly("Expedition.java", "Season.java");
         assertThat(c.text().lines())
-                .contains(new Line(Sign.COMES, "entity Position in Fieldwork"))
-                .noneMatch(l -> l.text().contains("Expedition"));
+                .contains(new Line(Sign.COMES, "entity Season in Fieldwork"))
+                .noneMatch(l -> l.text().contains("Site"));
         assertThat(c.raised()).isEmpty();
     }
 

@@ -50,10 +50,6 @@ class ParserTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "value GeoPoint",
-                "trait Stamped",
-                "entity Dive with Stamped",
-                "entity Dive is a kind of Trip",
                 "entity Dive\n  length int = depth * 2",
                 "each Note must be about one of Dive, Site\n  kept as a shared parent"
             })

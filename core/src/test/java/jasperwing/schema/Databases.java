@@ -1,6 +1,7 @@
 package jasperwing.schema;
 
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import jasperwing.model.Design;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.Connection;
@@ -34,6 +35,15 @@ public final class Databases {
             statement.execute("create database " + name);
         }
         return server().getJdbcUrl("postgres", name);
+    }
+
+    /** A connection to a new database with the tables of a design. */
+    public static Connection loaded(Design design, Dialect dialect) throws SQLException {
+        Connection connection = open(dialect);
+        try (var statement = connection.createStatement()) {
+            statement.executeUpdate(Schema.derive(design, dialect).sql());
+        }
+        return connection;
     }
 
     /** A connection to a new, empty database. */

@@ -50,7 +50,7 @@ final class AttributeDrag implements Drag {
 
     private static int line(Card card, Point on) {
         double offset = (on.y() - card.box().y() - Card.HEADER) / Card.ROW;
-        return (int) Math.max(0, Math.min(card.rows().size(), Math.round(offset)));
+        return (int) Math.max(0, Math.min(card.attributes(), Math.round(offset)));
     }
 
     private boolean isTaken(Target target) {

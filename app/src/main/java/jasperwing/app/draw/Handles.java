@@ -43,7 +43,7 @@ final class Handles extends Pane {
     private void rebuild() {
         used = 0;
         for (Card card : shown.cards()) {
-            handle("card-" + card.entity(), card.entity() + ", " + card.rows().size() + " attributes", card.box());
+            handle("card-" + card.entity(), card.entity() + ", " + card.attributes() + " attributes", card.box());
         }
         for (Line line : shown.lines()) {
             Point middle = line.middle();

@@ -6,6 +6,7 @@ import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
+import jasperwing.schema.Column;
 import java.util.List;
 import java.util.Optional;
 
@@ -41,7 +42,8 @@ final class Accessors {
             return;
         }
         getter(code, type, property.name());
-        if (!property.column().orElseThrow().generated() && attribute.stamped().isEmpty()) {
+        boolean counted = property.column().map(Column::generated).orElse(false);
+        if (!counted && attribute.stamped().isEmpty()) {
             setter(code, type, property.name());
         }
     }

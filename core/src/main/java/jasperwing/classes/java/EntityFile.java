@@ -10,6 +10,7 @@ import jasperwing.schema.UniqueKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The source of the class of one entity. */
 final class EntityFile {
@@ -48,17 +49,20 @@ final class EntityFile {
         if (subject.hasCompositeKey() && hasKey()) {
             code.line("@" + imports.use(PERSISTENCE + "IdClass") + "(" + subject.name() + ".Key.class)");
         }
-        String interfaces = subject.subjectOf().stream()
-                .map(s -> {
-                    ModelClass holder = target.find(s.holder());
-                    Association.OneOfEach oneOf = holder.all(Association.OneOfEach.class).stream()
-                            .filter(o -> o.name().equals(s.association()))
-                            .findFirst()
-                            .orElseThrow();
-                    return imports.use(target.packageOf(holder) + "." + target.subjectName(holder, oneOf));
-                })
+        String interfaces = Stream.concat(
+                        target.traitsOf(subject), subject.subjectOf().stream().map(this::subjectInterface))
+                .map(imports::use)
                 .collect(Collectors.joining(", "));
         code.line("public class " + subject.name() + (interfaces.isEmpty() ? "" : " implements " + interfaces) + " {");
+    }
+
+    private String subjectInterface(ModelClass.SubjectOf of) {
+        ModelClass holder = target.find(of.holder());
+        Association.OneOfEach oneOf = holder.all(Association.OneOfEach.class).stream()
+                .filter(o -> o.name().equals(of.association()))
+                .findFirst()
+                .orElseThrow();
+        return target.packageOf(holder) + "." + target.subjectName(holder, oneOf);
     }
 
     private boolean hasKey() {
@@ -110,7 +114,7 @@ final class EntityFile {
         code.line("}");
     }
 
-    private static void signature(Code code, String start, List<String> parameters) {
+    static void signature(Code code, String start, List<String> parameters) {
         String line = start + "(" + String.join(", ", parameters) + ") {";
         if (line.length() <= 110) {
             code.line(line);

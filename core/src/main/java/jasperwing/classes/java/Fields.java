@@ -50,27 +50,19 @@ final class Fields {
             list(code, property, property.listTable().get());
             return;
         }
-        Column column = property.column().orElseThrow();
+        PropertyFields fields = new PropertyFields(imports, types);
+        if (property.isValue()) {
+            fields.value(code, property);
+            return;
+        }
         if (property.key()) {
             key(code, attribute);
         }
         if (Stamps.isVersion(subject, property)) {
             code.line(annotation("Version"));
         }
-        String converter = types.converter(attribute.type());
-        if (!converter.isEmpty()) {
-            code.line(converter);
-        }
-        String nullable = column.required() ? ", nullable = false" : "";
-        code.line(annotation("Column") + "(name = " + EntityFile.sqlName(column.name()) + nullable
-                + JavaTypes.size(attribute.type()) + ")");
-        if (column.required() && !column.generated() && !generatedUuid(property)) {
-            code.line(types.notNull());
-        }
-        code.lines(types.validations(attribute));
-        String initial = types.initial(attribute);
-        code.line("private " + types.type(attribute.type()) + " " + property.name()
-                + (initial.isEmpty() ? "" : " = " + initial) + ";");
+        boolean generated = property.column().orElseThrow().generated();
+        fields.column(code, property, generated || generatedUuid(property));
     }
 
     private boolean generatedUuid(Property property) {
@@ -94,16 +86,24 @@ final class Fields {
         code.line(annotation("ElementCollection"));
         code.line(annotation("CollectionTable") + "(name = " + EntityFile.sqlName(table.name()) + ", "
                 + joinColumns("joinColumns", table.foreignKeys().get(0), false) + ")");
-        Column position = table.columns().get(table.columns().size() - 2);
-        Column element = table.columns().get(table.columns().size() - 1);
+        int owner = table.primaryKey().size() - 1;
+        Column position = table.columns().get(owner);
         code.line(annotation("OrderColumn") + "(name = " + EntityFile.sqlName(position.name()) + ")");
+        if (property.isValue()) {
+            new PropertyFields(imports, types).overrides(code, property);
+        } else {
+            element(code, type, table.columns().get(owner + 1));
+        }
+        collection(code, "List", "ArrayList", types.type(type), property.name());
+    }
+
+    private void element(Code code, Type type, Column element) {
         String converter = types.converter(type);
         if (!converter.isEmpty()) {
             code.line(converter);
         }
         code.line(annotation("Column") + "(name = " + EntityFile.sqlName(element.name()) + ", nullable = false"
                 + JavaTypes.size(type) + ")");
-        collection(code, "List", "ArrayList", types.type(type), property.name());
     }
 
     private void association(Code code, Association association) {

@@ -4,6 +4,8 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
 import jasperwing.model.OneOf;
@@ -18,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import java.util.zip.CRC32;
 
 /** Makes the source files of a design. */
@@ -50,6 +53,7 @@ public final class JavaTarget {
                 .filter(e -> entities.contains(e.name()))
                 .distinct()
                 .forEach(this::enumFile);
+        model.groups().stream().filter(g -> entities.contains(g.group().name())).forEach(this::groupFile);
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
     }
@@ -58,6 +62,7 @@ public final class JavaTarget {
         reserveAll();
         model.classes().forEach(this::classFiles);
         model.design().enums().stream().distinct().forEach(this::enumFile);
+        model.groups().forEach(this::groupFile);
         if (usesDuration()) {
             Imports imports = imports(options.basePackage(), ConverterFile.NAME);
             add(options.basePackage(), ConverterFile.NAME, imports, ConverterFile.text(imports), "");
@@ -72,6 +77,7 @@ public final class JavaTarget {
                 .filter(e -> classes.containsKey(e.name()))
                 .forEach(e -> reserve(options.packageOf(e.area()), classes.get(e.name())));
         model.enumNames().values().forEach(n -> reserve(options.basePackage(), n));
+        model.groups().forEach(g -> reserve(options.basePackage(), g.name()));
         model.design().relationships().stream()
                 .filter(r -> r instanceof OneOf && classes.containsKey(r.from()))
                 .map(r -> find(r.from()))
@@ -84,6 +90,26 @@ public final class JavaTarget {
         String name = model.enumNames().get(type.name());
         Imports imports = imports(options.basePackage(), name);
         add(options.basePackage(), name, imports, EnumFile.text(type, name, imports), "");
+    }
+
+    private void groupFile(ModelGroup group) {
+        Imports imports = imports(options.basePackage(), group.name());
+        JavaTypes types = new JavaTypes(model, imports, options);
+        String text = group.group().is(AttributeGroup.Kind.VALUE)
+                ? new ValueFile(group, imports, types).text()
+                : TraitFile.text(group, imports, types);
+        add(options.basePackage(), group.name(), imports, text, "");
+    }
+
+    /** The interfaces of the traits of a class that it has all properties of, as the trait calls them. */
+    Stream<String> traitsOf(ModelClass subject) {
+        return subject.entity().lineage().traits().stream()
+                .flatMap(t -> model.group(AttributeGroup.Kind.TRAIT, t).stream())
+                .filter(t -> t.properties().stream().allMatch(p -> subject.properties().stream()
+                        .anyMatch(
+                                o -> o.name().equals(p.name()) && o.attribute().equals(p.attribute()))))
+                .map(t -> options.basePackage() + "." + t.name())
+                .distinct();
     }
 
     private void reserve(String home, String name) {
@@ -112,8 +138,9 @@ public final class JavaTarget {
     }
 
     private boolean usesDuration() {
-        return model.classes().stream()
-                .flatMap(c -> c.properties().stream())
+        return Stream.concat(
+                        model.classes().stream().flatMap(c -> c.properties().stream()),
+                        model.groups().stream().flatMap(g -> g.properties().stream()))
                 .anyMatch(p -> p.attribute().type().is(Scalar.DURATION));
     }
 

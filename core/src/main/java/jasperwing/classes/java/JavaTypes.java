@@ -1,7 +1,9 @@
 package jasperwing.classes.java;
 
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.ModelGroup;
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
@@ -31,17 +33,17 @@ final class JavaTypes {
     /** The type as the file writes it. */
     String type(Type type) {
         if (type instanceof Type.Named named) {
-            return isEnum(type) ? imports.use(enumName(named.name())) : imports.use("java.lang.String");
+            Optional<String> declared = isEnum(type)
+                    ? Optional.of(model.enumNames().get(named.name()))
+                    : model.group(AttributeGroup.Kind.VALUE, named.name()).map(ModelGroup::name);
+            return imports.use(
+                    declared.map(n -> options.basePackage() + "." + n).orElse("java.lang.String"));
         }
         return type.is(Scalar.BINARY) ? "byte[]" : imports.use(qualified(type));
     }
 
     boolean isEnum(Type type) {
         return type instanceof Type.Named named && design.enumType(named.name()).isPresent();
-    }
-
-    private String enumName(String name) {
-        return options.basePackage() + "." + model.enumNames().get(name);
     }
 
     private static String qualified(Type type) {

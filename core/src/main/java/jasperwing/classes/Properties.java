@@ -1,0 +1,110 @@
+package jasperwing.classes;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.schema.Column;
+import jasperwing.schema.Leaves;
+import jasperwing.schema.PhysicalNames;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes properties of attributes. */
+final class Properties {
+    private final Design design;
+    private final Schema schema;
+    private final MemberNames names;
+
+    Properties(Design design, Schema schema, MemberNames names) {
+        this.design = design;
+        this.schema = schema;
+        this.names = names;
+    }
+
+    /** Those of an entity; what is not kept has none. */
+    List<Property> of(Entity entity, Table table) {
+        return entity.attributes().stream()
+                .map(a -> property(entity, table, a))
+                .filter(p ->
+                        p.column().isPresent() || p.isValue() || p.listTable().isPresent())
+                .toList();
+    }
+
+    private Property property(Entity entity, Table table, Attribute attribute) {
+        Optional<Table> listTable =
+                attribute.list() ? schema.listTable(entity.name(), attribute.name()) : Optional.empty();
+        List<Column> columns = listTable.map(Properties::elements).orElseGet(() -> table.columnsOf(attribute.name()));
+        boolean value = Leaves.value(design, attribute.type()).isPresent();
+        return new Property(
+                names.attribute(entity.name(), attribute),
+                attribute,
+                entity.isKey(attribute) && !attribute.list() && !value,
+                value || attribute.list() ? Optional.empty() : columns.stream().findFirst(),
+                value ? parts(Leaves.of(design, attribute), columns) : List.of(),
+                listTable);
+    }
+
+    /** What follows the owner's key and the position. */
+    private static List<Column> elements(Table listTable) {
+        return listTable
+                .columns()
+                .subList(listTable.primaryKey().size(), listTable.columns().size());
+    }
+
+    private List<Property.Part> parts(List<Leaves.Leaf> leaves, List<Column> columns) {
+        List<Property.Part> parts = new ArrayList<>();
+        for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
+            Leaves.Leaf leaf = leaves.get(i);
+            parts.add(new Property.Part(path(leaf), columns.get(i), leaf.attribute()));
+        }
+        return parts;
+    }
+
+    /** From within the outermost value. */
+    private String path(Leaves.Leaf leaf) {
+        List<Attribute> way = new ArrayList<>(leaf.path());
+        way.add(leaf.attribute());
+        List<String> path = new ArrayList<>();
+        for (int i = 1; i < way.size(); i++) {
+            AttributeGroup value = Leaves.value(design, way.get(i - 1).type()).orElseThrow();
+            String name = way.get(i).name();
+            path.add(names.attribute(value, value.attribute(name).orElseThrow()));
+        }
+        return String.join(".", path);
+    }
+
+    ModelGroup group(AttributeGroup group) {
+        List<Property> properties = group.attributes().stream()
+                .filter(a -> !a.list() || group.is(AttributeGroup.Kind.TRAIT))
+                .map(a -> inGroup(group, a))
+                .toList();
+        return new ModelGroup(group, names.group(group), properties);
+    }
+
+    private Property inGroup(AttributeGroup group, Attribute attribute) {
+        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        boolean value = Leaves.value(design, attribute.type()).isPresent();
+        List<Column> columns = leaves.stream().map(Properties::plain).toList();
+        return new Property(
+                names.attribute(group, attribute),
+                attribute,
+                false,
+                value ? Optional.empty() : Optional.of(plain(attribute)),
+                value ? parts(leaves, columns) : List.of(),
+                Optional.empty());
+    }
+
+    private static Column plain(Leaves.Leaf leaf) {
+        return new Column(
+                leaf.column(), "", !leaf.optional(), false, "", leaf.attribute().name());
+    }
+
+    private static Column plain(Attribute attribute) {
+        String column = PhysicalNames.wantedColumn(attribute);
+        return new Column(column, "", !attribute.optional(), false, "", attribute.name());
+    }
+}

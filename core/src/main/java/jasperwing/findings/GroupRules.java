@@ -1,0 +1,76 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.GroupEdits;
+import jasperwing.model.Notes;
+import jasperwing.schema.Leaves;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** What is said of values and traits, and of those that have them. */
+final class GroupRules {
+    private GroupRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        for (AttributeGroup group : checked.design().groups()) {
+            Entity alike = Entity.of(group.name()).withAttributes(group.attributes());
+            UnknownRules.types(checked, alike, found);
+            ValueRules.check(checked, alike, found);
+            if (group.is(AttributeGroup.Kind.VALUE)) {
+                group.attributes().stream()
+                        .filter(a -> isPartOfItself(checked.design(), group, a))
+                        .forEach(a -> found.accept(partOfItself(group, a)));
+            }
+        }
+        for (Entity entity : checked.design().entities()) {
+            entity.lineage().traits().stream()
+                    .filter(t -> checked.design().trait(t).isEmpty())
+                    .forEach(t -> found.accept(unknownTrait(entity, t)));
+        }
+    }
+
+    private static boolean isPartOfItself(Design design, AttributeGroup value, Attribute part) {
+        Optional<AttributeGroup> inner = Leaves.value(design, part.type());
+        return inner.equals(Optional.of(value))
+                || inner.isPresent()
+                        && !inner.get().attributes().isEmpty()
+                        && Leaves.of(design, part).isEmpty();
+    }
+
+    private static Finding partOfItself(AttributeGroup value, Attribute part) {
+        Edit without = GroupEdits.change(
+                value.name(),
+                v -> v.withAttributes(
+                        v.attributes().stream().filter(a -> !a.equals(part)).toList()));
+        return new Finding(
+                Rule.VALUE_IN_ITSELF,
+                Subject.of(value.name(), part.name()),
+                "The value " + value.name() + " is a part of itself, by its " + part.name() + ".",
+                "It would need columns without end; its attributes have none.",
+                List.of(new Fix("Take " + part.name() + " out of " + value.name(), without)));
+    }
+
+    private static Finding unknownTrait(Entity entity, String trait) {
+        AttributeGroup empty = new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, List.of(), Notes.NONE);
+        Edit without = EntityEdits.change(
+                entity.name(),
+                e -> e.withLineage(e.lineage()
+                        .withTraits(e.lineage().traits().stream()
+                                .filter(t -> !t.equals(trait))
+                                .toList())));
+        return new Finding(
+                Rule.UNKNOWN_NAME,
+                Subject.of(entity.name()),
+                entity.name() + " has the trait " + trait + ", which is not declared.",
+                "It gets no attributes from it.",
+                List.of(
+                        new Fix("Take the trait away", without),
+                        new Fix("Add a trait " + trait, GroupEdits.add(empty))));
+    }
+}
