@@ -102,11 +102,7 @@ class AnyDesignTest {
         String sql = Schema.derive(design, dialect).sql();
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
-            if (dialect == Dialect.SQLITE) {
-                statement.executeUpdate(sql);
-            } else {
-                statement.execute(sql);
-            }
+            statement.executeUpdate(sql);
         } catch (SQLException e) {
             fail(e.getMessage() + "\n" + sql + "\n" + Notation.print(design), e);
         }

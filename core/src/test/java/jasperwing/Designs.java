@@ -127,7 +127,17 @@ public final class Designs {
                         ranges().optional(0.2),
                         notes(true, false))
                 .as((name, type, list, optional, unique, fallback, range, notes) -> new Attribute(
-                        name, type, list, optional, unique, fallback, range, Form.NONE, Optional.empty(), notes));
+                        name,
+                        type,
+                        list,
+                        optional,
+                        unique,
+                        fallback,
+                        range,
+                        Form.NONE,
+                        Optional.empty(),
+                        Optional.empty(),
+                        notes));
         Arbitrary<Optional<Stamp>> stamps = Arbitraries.of(Stamp.values()).optional(0.1);
         return Combinators.combine(attributes, forms(), stamps)
                 .as((attribute, form, stamp) -> attribute.withForm(form).withStamp(stamp));

@@ -1,14 +1,15 @@
 package jasperwing.classes;
 
+import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
 import jasperwing.model.Tie;
+import jasperwing.naming.Step;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
-import jasperwing.walk.Step;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -75,6 +76,16 @@ public final class ClassModel {
         return groups().stream()
                 .filter(g -> g.group().is(kind) && g.group().name().equals(name))
                 .findFirst();
+    }
+
+    /** What the classes call an attribute of an entity. */
+    public String property(String entity, Attribute attribute) {
+        return names.attribute(entity, attribute);
+    }
+
+    /** What the class of a value calls a part of it. */
+    public String property(AttributeGroup value, Attribute part) {
+        return names.attribute(value, part);
     }
 
     public Optional<ModelClass> find(String entity) {

@@ -79,6 +79,7 @@ final class ClassModelBuilder {
                 names.className(draft.entity().name()),
                 draft.table(),
                 properties.of(draft.entity(), draft.table()),
+                properties.computed(draft.entity()),
                 all,
                 draft.of());
     }

@@ -7,6 +7,7 @@ import java.util.List;
 /**
  * A class for an entity.
  *
+ * @param computed those whose formula is sound, in the order of the attributes
  * @param associations references first, in the order of the relationships, then what leads back
  * @param subjectOf the one-of associations this class is a subject of
  */
@@ -15,6 +16,7 @@ public record ModelClass(
         String name,
         Table table,
         List<Property> properties,
+        List<Computed> computed,
         List<Association> associations,
         List<SubjectOf> subjectOf) {
     /** That this class is a possible subject of another's one-of. */
@@ -22,6 +24,7 @@ public record ModelClass(
 
     public ModelClass {
         properties = List.copyOf(properties);
+        computed = List.copyOf(computed);
         associations = List.copyOf(associations);
         subjectOf = List.copyOf(subjectOf);
     }

@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -28,9 +29,18 @@ final class Properties {
     /** Those of an entity; what is not kept has none. */
     List<Property> of(Entity entity, Table table) {
         return entity.attributes().stream()
+                .filter(a -> !a.isComputed())
                 .map(a -> property(entity, table, a))
                 .filter(p ->
                         p.column().isPresent() || p.isValue() || p.listTable().isPresent())
+                .toList();
+    }
+
+    List<Computed> computed(Entity entity) {
+        return entity.attributes().stream()
+                .filter(Attribute::isComputed)
+                .map(a -> new Computed(names.attribute(entity.name(), a), a, Formula.of(design, entity.name(), a)))
+                .filter(c -> c.formula().isSound())
                 .toList();
     }
 
@@ -79,7 +89,7 @@ final class Properties {
 
     ModelGroup group(AttributeGroup group) {
         List<Property> properties = group.attributes().stream()
-                .filter(a -> !a.list() || group.is(AttributeGroup.Kind.TRAIT))
+                .filter(a -> !(a.list() || a.isComputed()) || group.is(AttributeGroup.Kind.TRAIT))
                 .map(a -> inGroup(group, a))
                 .toList();
         return new ModelGroup(group, names.group(group), properties);
@@ -100,11 +110,17 @@ final class Properties {
 
     private static Column plain(Leaves.Leaf leaf) {
         return new Column(
-                leaf.column(), "", !leaf.optional(), false, "", leaf.attribute().name());
+                leaf.column(),
+                "",
+                !leaf.optional(),
+                false,
+                "",
+                "",
+                leaf.attribute().name());
     }
 
     private static Column plain(Attribute attribute) {
         String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, "", !attribute.optional(), false, "", attribute.name());
+        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name());
     }
 }

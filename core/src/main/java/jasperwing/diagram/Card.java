@@ -31,6 +31,7 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
         NONE,
         KEY,
         UNIQUE,
+        COMPUTED,
         TRAIT
     }
 

@@ -60,7 +60,9 @@ final class Cards {
     private static Card.Row row(Entity entity, Attribute attribute) {
         Card.Mark mark = entity.isKey(attribute)
                 ? Card.Mark.KEY
-                : attribute.unique() || isAloneUnique(entity, attribute) ? Card.Mark.UNIQUE : Card.Mark.NONE;
+                : attribute.isComputed()
+                        ? Card.Mark.COMPUTED
+                        : attribute.unique() || isAloneUnique(entity, attribute) ? Card.Mark.UNIQUE : Card.Mark.NONE;
         return new Card.Row(attribute.name(), Notation.type(attribute), mark);
     }
 

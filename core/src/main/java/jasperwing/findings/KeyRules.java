@@ -35,7 +35,7 @@ final class KeyRules {
                 fixes(entity));
     }
 
-    /** The members of the key that are no single value: lists, values of several parts, and references to one of several kinds. */
+    /** The members of the key that are no single value: lists, values of several parts, what is computed, and references to one of several kinds. */
     private static List<String> unfit(Checked checked, Entity entity) {
         return entity.key().names().stream()
                 .filter(m -> entity.attribute(m).map(a -> isSeveral(checked, a)).orElse(false)
@@ -46,6 +46,7 @@ final class KeyRules {
 
     private static boolean isSeveral(Checked checked, Attribute attribute) {
         return attribute.list()
+                || attribute.isComputed()
                 || Leaves.value(checked.design(), attribute.type()).isPresent();
     }
 
@@ -53,7 +54,7 @@ final class KeyRules {
         return new Finding(
                 Rule.KEY_MEMBER,
                 Subject.of(entity.name(), member),
-                entity.name() + "'s key names " + member + ", which is not a single value.",
+                entity.name() + "'s key names " + member + ", which is not a single value that is kept.",
                 "The key would be without it.",
                 List.of(new Fix(
                         "Take " + member + " out of the key",

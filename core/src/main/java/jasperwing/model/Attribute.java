@@ -3,7 +3,11 @@ package jasperwing.model;
 import java.util.Objects;
 import java.util.Optional;
 
-/** One attribute of an entity. Whether it is part of the key is said by its {@link Entity}. */
+/**
+ * One attribute of an entity. Whether it is part of the key is said by its {@link Entity}.
+ *
+ * @param formula what it is computed by; then nothing is stored, and whether it can be empty follows from the formula
+ */
 public record Attribute(
         String name,
         Type type,
@@ -14,12 +18,14 @@ public record Attribute(
         Optional<Range> range,
         Form form,
         Optional<Stamp> stamp,
+        Optional<Expression> formula,
         Notes notes) {
     public Attribute {
         Names.require(name);
         Objects.requireNonNull(type);
         Objects.requireNonNull(form);
         Objects.requireNonNull(stamp);
+        Objects.requireNonNull(formula);
         Objects.requireNonNull(notes);
     }
 
@@ -35,39 +41,40 @@ public record Attribute(
                 Optional.empty(),
                 Form.NONE,
                 Optional.empty(),
+                Optional.empty(),
                 Notes.NONE);
     }
 
     public Attribute withName(String newName) {
-        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, stamp, notes);
+        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withType(Type newType) {
-        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, stamp, notes);
+        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withOptional(boolean nowOptional) {
-        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, stamp, notes);
+        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withUnique(boolean nowUnique) {
-        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, stamp, notes);
+        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
-        return new Attribute(name, type, list, optional, unique, newDefault, range, form, stamp, notes);
+        return new Attribute(name, type, list, optional, unique, newDefault, range, form, stamp, formula, notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, stamp, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, stamp, formula, notes);
     }
 
     public Attribute withForm(Form newForm) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, stamp, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
     }
 
     public Attribute withStamp(Optional<Stamp> newStamp) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newStamp, notes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newStamp, formula, notes);
     }
 
     /** When it is set by itself, if it can be. */
@@ -76,6 +83,14 @@ public record Attribute(
     }
 
     public Attribute withNotes(Notes newNotes) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, newNotes);
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, formula, newNotes);
+    }
+
+    public Attribute withFormula(Optional<Expression> newFormula) {
+        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, newFormula, notes);
+    }
+
+    public boolean isComputed() {
+        return formula.isPresent();
     }
 }

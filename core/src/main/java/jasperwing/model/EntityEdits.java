@@ -150,11 +150,20 @@ public final class EntityEdits {
     }
 
     private static Entity renameMember(Entity entity, String oldName, String newName) {
-        return entity.withKey(entity.key().renamed(oldName, newName))
+        return entity.withAttributes(inFormulas(entity.attributes(), oldName, newName))
+                .withKey(entity.key().renamed(oldName, newName))
                 .withShown(entity.shown().renamed(oldName, newName))
                 .withUniques(entity.uniques().stream()
                         .map(u -> u.renamed(oldName, newName))
                         .toList());
+    }
+
+    private static List<Attribute> inFormulas(List<Attribute> attributes, String oldName, String newName) {
+        return attributes.stream()
+                .map(a -> a.isComputed()
+                        ? a.withFormula(a.formula().map(f -> f.withNames(n -> n.renamed(oldName, newName))))
+                        : a)
+                .toList();
     }
 
     public static Edit removeAttribute(String entity, String attribute) {
@@ -233,7 +242,11 @@ public final class EntityEdits {
                         && attributes.stream().noneMatch(a -> a.name().equals(k)))
                 .toList();
         List<String> newKey = Stream.concat(roles.stream(), key.stream()).toList();
-        return withoutLost(renamed.withAttributes(attributes), entity)
+        List<Attribute> followed = attributes;
+        for (Map.Entry<String, String> rename : renames.entrySet()) {
+            followed = inFormulas(followed, rename.getKey(), rename.getValue());
+        }
+        return withoutLost(renamed.withAttributes(followed), entity)
                 .withKey(new Members(newKey, renamed.key().comments()));
     }
 

@@ -54,6 +54,7 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 before.range(),
                 before.form(),
                 Optional.empty(),
+                Optional.empty(),
                 Notes.NONE.withDoc(before.notes().doc()));
         Entity added = Making.keyed(name, List.of(element)).withShown(Members.of(said));
         Design without = Making.change(

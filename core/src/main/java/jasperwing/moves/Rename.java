@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Hindrances.first;
 
+import jasperwing.formula.Renaming;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Notes;
@@ -43,7 +44,7 @@ public record Rename(String entity, String attribute, String name) implements Mo
         }
         return EntityEdits.changeAttribute(
                         entity, attribute, a -> a.withName(name).withNotes(remembering(a.notes(), attribute)))
-                .on(design);
+                .on(Renaming.inFormulas(design, entity, attribute, name));
     }
 
     private Notes remembering(Notes notes, String former) {

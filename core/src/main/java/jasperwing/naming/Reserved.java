@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 /** The words a language keeps for itself. */
 public enum Reserved {
     POSTGRESQL("postgresql.txt", false),
+    MARIADB("mariadb.txt", false),
     SQLITE("sqlite.txt", false),
     JAVA("java.txt", true);
 

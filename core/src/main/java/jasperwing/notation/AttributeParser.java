@@ -2,6 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
+import jasperwing.model.Expression;
 import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Notes;
@@ -22,10 +23,12 @@ final class AttributeParser {
     private boolean optional;
     private boolean unique;
     private boolean key;
+    private Token computedAt;
     private Optional<Literal> defaultValue = Optional.empty();
     private Optional<Range> range = Optional.empty();
     private Form form = Form.NONE;
     private Optional<Stamp> stamp = Optional.empty();
+    private Optional<Expression> formula = Optional.empty();
     private Notes notes;
 
     AttributeParser(Cursor cursor, Comments comments) {
@@ -43,9 +46,27 @@ final class AttributeParser {
         while (!cursor.atEnd()) {
             rule();
         }
+        computedAlone();
         Attribute attribute =
-                new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, notes);
+                new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
         return new AttributeLine(attribute, key);
+    }
+
+    /** What is computed is not said otherwise too. */
+    private void computedAlone() throws SyntaxException {
+        boolean said = list
+                || key
+                || unique
+                || defaultValue.isPresent()
+                || range.isPresent()
+                || !form.isEmpty()
+                || stamp.isPresent();
+        if (formula.isPresent() && said) {
+            throw cursor.wrong(
+                    computedAt,
+                    "a computed attribute has no other rules: it is what its formula gives",
+                    "a type, a formula, and no more than a label, a column, a former name and a text");
+        }
     }
 
     private void rule() throws SyntaxException {
@@ -100,10 +121,13 @@ final class AttributeParser {
             return;
         }
         if (token.isSymbol("=")) {
-            throw cursor.notYet(token, "computed attributes");
+            once(formula.isPresent());
+            formula = Optional.of(new ExpressionParser(cursor).read());
+            computedAt = token;
+            return;
         }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'label', 'column', 'was' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', '=', 'label', 'column', 'was' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {

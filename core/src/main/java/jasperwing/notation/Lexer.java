@@ -66,6 +66,8 @@ final class Lexer {
             quoted('"', Token.Kind.STRING);
         } else if (c == '`') {
             quoted('`', Token.Kind.QUOTED_NAME);
+        } else if (c == '\'') {
+            sqlText();
         } else if (isDigit(c) || c == '-' && at + 1 < text.length() && isDigit(text.charAt(at + 1))) {
             number();
         } else if (c == '/' && isAfter("matching")) {
@@ -188,6 +190,18 @@ final class Lexer {
             throw problem(at, i + 1 - at, "a name must not be blank", "a name between the backquotes");
         }
         add(kind, content.toString(), i + 1);
+    }
+
+    /** A text as SQL writes it, with its quotes doubled. */
+    private void sqlText() throws SyntaxException {
+        int end = at;
+        do {
+            end = text.indexOf('\'', end + 1) + 1;
+        } while (end > 0 && end < text.length() && text.charAt(end) == '\'');
+        if (end == 0) {
+            throw problem(at, text.length() - at, "the text is not closed", "'");
+        }
+        add(Token.Kind.STRING, text.substring(at + 1, end - 1).replace("''", "'"), end);
     }
 
     private int escape(StringBuilder content, int i) throws SyntaxException {

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
 import jasperwing.model.Relationship;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,6 +45,11 @@ public final class Notation {
     /** The attribute as a line, without indentation and padding. */
     public static String print(Attribute attribute, boolean key) {
         return Printer.attribute(attribute, key);
+    }
+
+    /** The formula as a line has it behind {@code =}. */
+    public static String print(Expression formula) {
+        return ExpressionPrinter.text(formula);
     }
 
     /** The attribute's type with {@code list} and {@code ?}, as a line has it. */

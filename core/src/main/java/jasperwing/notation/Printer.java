@@ -217,6 +217,7 @@ final class Printer {
         attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
         rules.append(pattern(attribute.form().matching()));
+        attribute.formula().ifPresent(f -> rules.append(" = ").append(ExpressionPrinter.text(f)));
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
                 .append(notes.physical().isEmpty() ? "" : " column " + Quoting.string(notes.physical()))

@@ -151,6 +151,8 @@ final class CardPainter {
         } else if (row.mark() == Card.Mark.UNIQUE) {
             g.setStroke(new BasicStroke(1.6f));
             g.draw(new Ellipse2D.Double(box.x() + 13, box.y() + 5.5, 7, 7));
+        } else if (row.mark() == Card.Mark.COMPUTED) {
+            text("=", Face.CODE, palette.quiet(), box.x() + 13, base);
         } else if (row.mark() == Card.Mark.TRAIT) {
             text("+", Face.CODE, palette.quiet(), box.x() + 13, base);
         }

@@ -15,6 +15,7 @@ import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
+import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -171,6 +172,7 @@ public final class Narration {
         if (!attribute.form().matching().isEmpty()) {
             fact.append("; of the form ").append(attribute.form().matching());
         }
+        attribute.formula().ifPresent(f -> fact.append("; computed as ").append(Notation.print(f)));
         if (attribute.unique()) {
             fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");
         }

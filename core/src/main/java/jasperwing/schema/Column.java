@@ -6,6 +6,14 @@ package jasperwing.schema;
  * @param type as the dialect writes it
  * @param generated whether the database counts it up
  * @param defaultSql the default as SQL, or empty
+ * @param computed the expression the database computes it by, or empty
  * @param member the attribute or role it comes from, or empty for a column of a join or list table
  */
-public record Column(String name, String type, boolean required, boolean generated, String defaultSql, String member) {}
+public record Column(
+        String name,
+        String type,
+        boolean required,
+        boolean generated,
+        String defaultSql,
+        String computed,
+        String member) {}

@@ -8,6 +8,8 @@ import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -15,6 +17,8 @@ import java.util.stream.Collectors;
 /** What an attribute's type, default and rules become in SQL. */
 final class ColumnTypes {
     private static final int ENUM_LENGTH = 20;
+    private static final int MOST_IN_ROW = 1000;
+    private static final String WIDE_TEXT = "longtext";
 
     private final Design design;
     private final Dialect dialect;
@@ -28,19 +32,42 @@ final class ColumnTypes {
         return dialect.quote(name);
     }
 
+    FormulaSql formula(FormulaSql.Source source) {
+        return new FormulaSql(design, dialect, source);
+    }
+
+    String literal(String text) {
+        return dialect.literal(text);
+    }
+
     String type(Type type) {
         if (type instanceof Type.Text text) {
-            return "varchar(" + text.length() + ")";
+            return isWide(type) ? WIDE_TEXT : "varchar(" + text.length() + ")";
         }
         if (type instanceof Type.Decimal decimal) {
-            return (dialect == Dialect.SQLITE ? "decimal(" : "numeric(") + decimal.precision() + "," + decimal.scale()
-                    + ")";
+            return (dialect == Dialect.POSTGRESQL ? "numeric(" : "decimal(") + decimal.precision() + ","
+                    + decimal.scale() + ")";
         }
         if (type instanceof Type.Named named) {
             return "varchar(" + enumLength(named.name()) + ")";
         }
         Scalar scalar = ((Type.Plain) type).scalar();
-        return dialect == Dialect.SQLITE ? sqlite(scalar) : postgresql(scalar);
+        return switch (dialect) {
+            case POSTGRESQL -> postgresql(scalar);
+            case MARIADB -> mariadb(scalar);
+            case SQLITE -> sqlite(scalar);
+        };
+    }
+
+    /** MariaDB's rows have no room for many long texts; these are kept beside the row. */
+    private boolean isWide(Type type) {
+        return dialect == Dialect.MARIADB && type instanceof Type.Text text && text.length() > MOST_IN_ROW;
+    }
+
+    /** The name of a column as an index has it: MariaDB takes the beginning of a text that is kept beside the row. */
+    static String indexed(Dialect dialect, Column column) {
+        String name = dialect.quote(column.name());
+        return dialect == Dialect.MARIADB && column.type().equals(WIDE_TEXT) ? name + "(191)" : name;
     }
 
     /** Wide enough for the longest value, and for values not thought of yet. */
@@ -69,6 +96,19 @@ final class ColumnTypes {
         };
     }
 
+    private static String mariadb(Scalar scalar) {
+        return switch (scalar) {
+            case LONG_TEXT -> WIDE_TEXT;
+            case INT -> "int";
+            case REAL -> "double";
+            case TIME -> "time(6)";
+            case TIMESTAMP, LOCAL_TIMESTAMP -> "datetime(6)";
+            case BINARY -> "longblob";
+            case JSON -> "json";
+            default -> postgresql(scalar);
+        };
+    }
+
     private static String sqlite(Scalar scalar) {
         return switch (scalar) {
             case LONG_TEXT, UUID, DATE, TIME, TIMESTAMP, LOCAL_TIMESTAMP, JSON -> "text";
@@ -85,24 +125,38 @@ final class ColumnTypes {
                 .defaultValue()
                 .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
                 .map(d -> literal(attribute.type(), d))
-                .or(() -> attribute.stamped().map(s -> stamp(attribute.type())))
+                .or(() -> attribute.stamped().map(s -> attribute.type().isNumeric() ? "0" : now(attribute.type())))
                 .orElse("");
     }
 
-    /** What a stamped column gets when a row is inserted without it. */
-    private static String stamp(Type type) {
-        if (type.isNumeric()) {
-            return "0";
+    /** The moment, as the type has it. */
+    private String now(Type type) {
+        String now =
+                type.is(Scalar.DATE) ? "current_date" : type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
+        if (dialect != Dialect.MARIADB) {
+            return now;
         }
-        return type.is(Scalar.DATE) ? "current_date" : type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
+        return now.equals("current_timestamp") ? "current_timestamp(6)" : "(" + now + ")";
     }
 
     private String literal(Type type, Literal literal) {
         return switch (literal.kind()) {
             case NUMBER -> literal.text();
-            case TEXT, DATE -> Dialect.literal(literal.text());
+            case TEXT, DATE -> dialect.literal(moment(type, literal.text()));
             case WORD -> word(type, literal.text());
         };
+    }
+
+    /** MariaDB keeps moments without a zone, those with one in UTC. */
+    private String moment(Type type, String text) {
+        if (dialect != Dialect.MARIADB) {
+            return text;
+        }
+        if (type.is(Scalar.TIMESTAMP)) {
+            OffsetDateTime utc = OffsetDateTime.parse(text).withOffsetSameInstant(ZoneOffset.UTC);
+            return utc.toLocalDateTime().toString().replace('T', ' ');
+        }
+        return type.is(Scalar.LOCAL_TIMESTAMP) ? text.replace('T', ' ') : text;
     }
 
     private String word(Type type, String word) {
@@ -110,12 +164,9 @@ final class ColumnTypes {
             return dialect == Dialect.SQLITE ? (word.equals("true") ? "1" : "0") : word;
         }
         if (type instanceof Type.Named) {
-            return Dialect.literal(word);
+            return dialect.literal(word);
         }
-        return switch (word) {
-            case "today" -> "current_date";
-            default -> type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
-        };
+        return now(type);
     }
 
     /** What the values of a column must obey, each as a condition on the quoted column. */
@@ -132,34 +183,35 @@ final class ColumnTypes {
         if (Literals.formFits(attribute)) {
             conditions.addAll(form(attribute.form(), column));
         }
-        if (dialect == Dialect.SQLITE) {
-            conditions.addAll(sqliteConditions(type, column));
-        }
+        conditions.addAll(heldToType(type, column));
         return conditions;
     }
 
     /** SQLite has no regular expressions of its own: there only the classes hold a text to its pattern. */
     private List<String> form(Form form, String column) {
         List<String> conditions = new ArrayList<>();
-        form.longerThan().ifPresent(l -> conditions.add("length(" + column + ") > " + l));
+        form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
         if (!form.matching().isEmpty() && dialect == Dialect.POSTGRESQL) {
-            conditions.add(column + " ~ " + Dialect.literal("^(?:" + form.matching() + ")$"));
+            conditions.add(column + " ~ " + dialect.literal("^(?:" + form.matching() + ")$"));
+        } else if (!form.matching().isEmpty() && dialect == Dialect.MARIADB) {
+            conditions.add(column + " regexp " + dialect.literal("^(?:" + form.matching() + ")\\z"));
         }
         return conditions;
     }
 
-    /** SQLite keeps any value in any column; these hold it to the type. */
-    private static List<String> sqliteConditions(Type type, String column) {
-        if (type instanceof Type.Text text) {
-            return List.of("length(" + column + ") <= " + text.length());
+    /** SQLite keeps any value in any column, and MariaDB any small number as a truth value; these hold them to the type. */
+    private List<String> heldToType(Type type, String column) {
+        boolean sqlite = dialect == Dialect.SQLITE;
+        if (type instanceof Type.Text text && (sqlite || isWide(type))) {
+            return List.of(dialect.lengthFunction() + "(" + column + ") <= " + text.length());
         }
-        if (type.is(Scalar.BOOLEAN)) {
+        if (type.is(Scalar.BOOLEAN) && dialect != Dialect.POSTGRESQL) {
             return List.of(column + " in (0, 1)");
         }
-        return type.is(Scalar.JSON) ? List.of("json_valid(" + column + ")") : List.of();
+        return sqlite && type.is(Scalar.JSON) ? List.of("json_valid(" + column + ")") : List.of();
     }
 
-    private static String values(EnumType type) {
-        return type.values().stream().map(EnumValue::name).map(Dialect::literal).collect(Collectors.joining(", "));
+    private String values(EnumType type) {
+        return type.values().stream().map(EnumValue::name).map(dialect::literal).collect(Collectors.joining(", "));
     }
 }

@@ -61,7 +61,8 @@ final class Derivation {
                 tables.addAll(derived);
             });
         }
-        return new Schema(dialect, tables);
+        List<View> views = new Views(design, new Schema(dialect, tables, List.of()), names).derive();
+        return new Schema(dialect, tables, views);
     }
 
     /** The entities and relationships that have tables of their own, in order. */

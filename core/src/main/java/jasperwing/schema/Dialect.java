@@ -4,11 +4,15 @@ import jasperwing.naming.Reserved;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** The databases a schema can be derived for. */
 public enum Dialect {
     POSTGRESQL("PostgreSQL", Reserved.POSTGRESQL, 63, true),
+    MARIADB("MariaDB", Reserved.MARIADB, 64, true),
     SQLITE("SQLite", Reserved.SQLITE, 0, false);
+
+    private static final Pattern BEYOND_BASIC_PLANE = Pattern.compile("[\\x{10000}-\\x{10FFFF}]");
 
     private final String title;
     private final Reserved reserved;
@@ -53,11 +57,37 @@ public enum Dialect {
     /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
     public String quote(String name) {
         boolean plain = name.matches("[a-z_][a-z0-9_]*") && !reserved.contains(name);
-        return plain ? name : "\"" + name.replace("\"", "\"\"").replace("\0", "") + "\"";
+        if (plain) {
+            return name;
+        }
+        String mark = this == MARIADB ? "`" : "\"";
+        return mark + possible(name).replace(mark, mark + mark).replace("\0", "") + mark;
+    }
+
+    /** MariaDB has no names with characters beyond the basic plane or with a space at their end. */
+    private String possible(String name) {
+        if (this != MARIADB) {
+            return name;
+        }
+        return BEYOND_BASIC_PLANE
+                .matcher(name)
+                .replaceAll(r -> String.format("u%x", r.group().codePointAt(0)))
+                .replaceAll("\\s$", "_");
     }
 
     /** A text as SQL writes it. */
-    public static String literal(String text) {
-        return "'" + text.replace("'", "''").replace("\0", "") + "'";
+    public String literal(String text) {
+        String escaped = this == MARIADB ? text.replace("\\", "\\\\") : text;
+        return "'" + escaped.replace("'", "''").replace("\0", "") + "'";
+    }
+
+    /** The type a value is cast to so that it is compared as text. */
+    String textCast() {
+        return this == MARIADB ? "char" : "text";
+    }
+
+    /** The function that counts the characters of a text. */
+    String lengthFunction() {
+        return this == MARIADB ? "char_length" : "length";
     }
 }

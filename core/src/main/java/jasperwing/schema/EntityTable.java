@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.formula.Formula;
+import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -41,6 +43,7 @@ final class EntityTable {
         attributes(true);
         roles.forEach(this::role);
         attributes(false);
+        computed();
         draft.primaryKey(columns(key));
         roles.forEach(this::uniqueRole);
         entity.uniques().forEach(this::unique);
@@ -52,10 +55,37 @@ final class EntityTable {
     private void attributes(boolean ofKey) {
         for (Attribute attribute : entity.attributes()) {
             boolean inKey = key.contains(attribute.name());
-            if (inKey == ofKey && !attribute.list()) {
+            if (inKey == ofKey && !attribute.list() && !attribute.isComputed()) {
                 draft.attribute(Leaves.of(design, attribute), attribute, inKey);
             }
         }
+    }
+
+    /** What is computed from the row alone is a column; the rest is left to a view. */
+    private void computed() {
+        for (Attribute attribute : entity.attributes()) {
+            if (attribute.isComputed()) {
+                Formula formula = Formula.of(design, entity.name(), attribute);
+                if (formula.isSound() && formula.isLocal()) {
+                    draft.computed(attribute, types.formula(ownColumns()).kept(formula.term(), attribute.type()));
+                }
+            }
+        }
+    }
+
+    private FormulaSql.Source ownColumns() {
+        return new FormulaSql.Source() {
+            @Override
+            public String column(Term.Member member) {
+                List<String> own = draft.columnsOf(member.path().get(0).name());
+                return types.quote(FormulaSql.column(design, own, member));
+            }
+
+            @Override
+            public String beyond(Term term) {
+                throw new IllegalStateException("a table cannot look beyond its row for " + term);
+            }
+        };
     }
 
     private void role(Role role) {
@@ -114,7 +144,7 @@ final class EntityTable {
         String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), role.must(), role.name());
         String id = draft.column(
                 start + "_id", types.type(KeyTypes.idType(design, role.targets())), role.must(), role.name());
-        String kinds = role.targets().stream().map(Dialect::literal).collect(Collectors.joining(", "));
+        String kinds = role.targets().stream().map(types::literal).collect(Collectors.joining(", "));
         String both = role.must() ? "" : " and (" + types.quote(kind) + " is null) = (" + types.quote(id) + " is null)";
         draft.check(List.of(kind), types.quote(kind) + " in (" + kinds + ")" + both);
         draft.index(List.of(kind, id));

@@ -78,6 +78,7 @@ final class KeyColumns {
         Optional<Attribute> attribute = entity.attribute(member);
         if (attribute.isPresent()) {
             return attribute.get().list()
+                            || attribute.get().isComputed()
                             || Leaves.value(design, attribute.get().type()).isPresent()
                     ? List.of()
                     : List.of(new KeyColumn(

@@ -39,7 +39,7 @@ public final class Leaves {
 
     /**
      * In the order they are declared; none for a value that has no attributes or that is a part of itself. A value has no room for lists, and
-     * nothing counts up in it.
+     * nothing is computed or counts up in it.
      */
     public static List<Leaf> of(Design design, Attribute attribute) {
         List<Leaf> leaves = new ArrayList<>();
@@ -60,7 +60,7 @@ public final class Leaves {
         String column = prefix + PhysicalNames.wantedColumn(attribute);
         boolean empty = optional || attribute.optional();
         Optional<AttributeGroup> value = value(design, attribute.type());
-        if (!path.isEmpty() && attribute.list()) {
+        if (!path.isEmpty() && (attribute.list() || attribute.isComputed())) {
             return true;
         }
         if (value.isEmpty()) {

@@ -70,6 +70,10 @@ public final class PhysicalNames {
         return tables.take(Plurals.singular(table(entity.name())) + "_" + Plurals.plural(wantedColumn(attribute)));
     }
 
+    String view(String table) {
+        return tables.take(table + "_computed");
+    }
+
     Identifiers columns() {
         return new Identifiers(dialect.nameLimit());
     }

@@ -12,15 +12,22 @@ import java.util.Optional;
 public final class Schema {
     private final Dialect dialect;
     private final List<Table> tables;
+    private final List<View> views;
     private final Map<String, Table> byEntity = new HashMap<>();
     private final Map<Tie, Table> byTie = new HashMap<>();
     private final Map<List<String>, Table> byList = new HashMap<>();
     private final Map<String, Table> byName = new HashMap<>();
 
-    /** @param tables entities in the order of the design, each followed by its list tables; then join tables */
-    public Schema(Dialect dialect, List<Table> tables) {
+    /**
+     * A schema.
+     *
+     * @param tables entities in the order of the design, each followed by its list tables; then join tables
+     * @param views in the order of the entities
+     */
+    public Schema(Dialect dialect, List<Table> tables, List<View> views) {
         this.dialect = Objects.requireNonNull(dialect);
         this.tables = List.copyOf(tables);
+        this.views = List.copyOf(views);
         for (Table table : this.tables) {
             index(table);
             byName.putIfAbsent(table.name(), table);
@@ -56,6 +63,16 @@ public final class Schema {
         return tables;
     }
 
+    /** In the order of the entities. */
+    public List<View> views() {
+        return views;
+    }
+
+    /** The view of an entity, if anything about it is computed from other rows. */
+    public Optional<View> view(String entity) {
+        return views.stream().filter(v -> v.entity().equals(entity)).findFirst();
+    }
+
     /** The table of an entity; none when the entity is outside or unknown. */
     public Optional<Table> table(String entity) {
         return Optional.ofNullable(byEntity.get(entity));
@@ -85,11 +102,14 @@ public final class Schema {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Schema schema && dialect == schema.dialect && tables.equals(schema.tables);
+        return other instanceof Schema schema
+                && dialect == schema.dialect
+                && tables.equals(schema.tables)
+                && views.equals(schema.views);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(dialect, tables);
+        return Objects.hash(dialect, tables, views);
     }
 }

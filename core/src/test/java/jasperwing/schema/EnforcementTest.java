@@ -48,11 +48,7 @@ class EnforcementTest {
         Connection connection = Databases.open(dialect);
         try (Statement statement = connection.createStatement()) {
             String sql = Schema.derive(DESIGN, dialect).sql();
-            if (dialect == Dialect.SQLITE) {
-                statement.executeUpdate(sql);
-            } else {
-                statement.execute(sql);
-            }
+            statement.executeUpdate(sql);
             for (String row : new String[] {
                 "insert into sites (id) values (1)",
                 "insert into dives (id, number, code, site_id) values (1, 1, 'a', 1), (2, 2, 'b', null)",

@@ -62,11 +62,7 @@ class SchemaInDatabaseTest {
         Schema schema = Schema.derive(design, dialect);
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
-            if (dialect == Dialect.SQLITE) {
-                statement.executeUpdate(schema.sql());
-            } else {
-                statement.execute(schema.sql());
-            }
+            statement.executeUpdate(schema.sql());
             assertThat(Catalog.read(connection, dialect)).isEqualTo(Catalog.expected(schema));
         }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.naming.Step;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;

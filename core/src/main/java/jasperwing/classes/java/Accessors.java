@@ -31,6 +31,7 @@ final class Accessors {
 
     void write(Code code) {
         subject.properties().forEach(p -> property(code, p));
+        subject.computed().forEach(c -> new FormulaCode(target.model(), subject, imports, types).write(code, c));
         subject.associations().forEach(a -> association(code, a));
     }
 

@@ -3,8 +3,8 @@ package jasperwing.classes.java;
 import jasperwing.classes.ClassModel;
 import jasperwing.model.OneOf;
 import jasperwing.naming.Reserved;
+import jasperwing.naming.Step;
 import jasperwing.naming.Words;
-import jasperwing.walk.Step;
 import jasperwing.walk.Walk;
 import java.util.Optional;
 

@@ -2,9 +2,11 @@ package jasperwing.classes.java;
 
 import jasperwing.classes.Association;
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.Computed;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.ModelGroup;
+import jasperwing.classes.Property;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
@@ -105,11 +107,20 @@ public final class JavaTarget {
     Stream<String> traitsOf(ModelClass subject) {
         return subject.entity().lineage().traits().stream()
                 .flatMap(t -> model.group(AttributeGroup.Kind.TRAIT, t).stream())
-                .filter(t -> t.properties().stream().allMatch(p -> subject.properties().stream()
-                        .anyMatch(
-                                o -> o.name().equals(p.name()) && o.attribute().equals(p.attribute()))))
+                .filter(t -> t.properties().stream().allMatch(p -> has(subject, p)))
                 .map(t -> options.basePackage() + "." + t.name())
                 .distinct();
+    }
+
+    private static boolean has(ModelClass subject, Property property) {
+        return Stream.concat(
+                        subject.properties().stream()
+                                .filter(p -> p.name().equals(property.name()))
+                                .map(Property::attribute),
+                        subject.computed().stream()
+                                .filter(c -> c.name().equals(property.name()))
+                                .map(Computed::attribute))
+                .anyMatch(property.attribute()::equals);
     }
 
     private void reserve(String home, String name) {

@@ -1,4 +1,4 @@
-package jasperwing.walk;
+package jasperwing.naming;
 
 import jasperwing.model.Relationship;
 

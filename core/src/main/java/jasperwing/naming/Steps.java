@@ -1,20 +1,19 @@
-package jasperwing.walk;
+package jasperwing.naming;
 
 import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
-import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Tells where one can go from an entity. */
-final class Steps {
+public final class Steps {
     private Steps() {}
 
     /** The steps from an entity, in the order of the relationships; only ways that are read are gone. */
-    static List<Step> from(Design design, String entity) {
+    public static List<Step> from(Design design, String entity) {
         List<Step> steps = new ArrayList<>();
         for (Relationship relationship : design.relationshipsOf(entity)) {
             if (relationship instanceof OneOf oneOf) {

@@ -1,0 +1,219 @@
+package jasperwing.classes.java;
+
+import jasperwing.classes.ClassModel;
+import jasperwing.classes.Computed;
+import jasperwing.classes.ModelClass;
+import jasperwing.formula.Kind;
+import jasperwing.formula.Term;
+import jasperwing.model.Literal;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The getter of a computed attribute: its formula as code that gives what the database gives, and null where that gives nothing. */
+final class FormulaCode {
+    private final Imports imports;
+    private final JavaTypes types;
+    private final Reach reach;
+    private final FormulaOperations operations;
+    private final Identifiers locals = new Identifiers(0);
+    private final List<String> statements = new ArrayList<>();
+
+    FormulaCode(ClassModel model, ModelClass subject, Imports imports, JavaTypes types) {
+        this.imports = imports;
+        this.types = types;
+        this.reach = new Reach(model);
+        this.operations = new FormulaOperations(this, imports);
+        subject.properties().forEach(p -> locals.take(p.name()));
+        subject.associations().forEach(a -> locals.take(a.name()));
+    }
+
+    /** Writes the getter; nothing when the formula names what the classes do not lead to. */
+    void write(Code code, Computed computed) {
+        if (!computed.formula().term().all().allMatch(this::isReached)) {
+            return;
+        }
+        Type type = computed.attribute().type();
+        Value value = kept(value(computed.formula().term()), type);
+        code.blank().doc(computed.attribute().notes().doc());
+        code.line("public " + types.type(type) + " " + Accessors.method("get", computed.name()) + "() {");
+        code.lines(statements).line("return " + value.orNull() + ";").line("}");
+    }
+
+    private boolean isReached(Term term) {
+        List<Step> steps =
+                term instanceof Term.Member m ? m.steps() : term instanceof Term.Aggregate a ? a.steps() : List.of();
+        return reach.roles(steps).isPresent();
+    }
+
+    /** As the type of the attribute has it. */
+    private Value kept(Value value, Type type) {
+        if (type instanceof Type.Decimal decimal) {
+            Value exact = operations.to(value, Kind.DECIMAL);
+            return exact.with(exact.code() + ".setScale(" + decimal.scale() + ", " + halfUp() + ")", Kind.DECIMAL);
+        }
+        if (type.is(Scalar.REAL)) {
+            return operations.to(value, Kind.REAL);
+        }
+        if (value.kind() != Kind.WHOLE) {
+            return value;
+        }
+        if (type.is(Scalar.INT)) {
+            return value.with(imports.use("java.lang.Math") + ".toIntExact(" + value.code() + ")", Kind.WHOLE);
+        }
+        return type.is(Scalar.SMALL_INT) ? value.with("(short) (" + value.code() + ")", Kind.WHOLE) : value;
+    }
+
+    String halfUp() {
+        return imports.use("java.math.RoundingMode") + ".HALF_UP";
+    }
+
+    Value value(Term term) {
+        if (term instanceof Term.Constant constant) {
+            return constant(constant);
+        }
+        if (term instanceof Term.Member member) {
+            return member(member);
+        }
+        return term instanceof Term.Apply apply ? operations.apply(apply) : aggregate((Term.Aggregate) term);
+    }
+
+    private Value constant(Term.Constant constant) {
+        Literal literal = constant.literal();
+        return switch (constant.kind()) {
+            case WHOLE -> Value.of(literal.text() + "L", Kind.WHOLE);
+            case DECIMAL -> Value.of(
+                    "new " + imports.use("java.math.BigDecimal") + "(\"" + literal.text() + "\")", Kind.DECIMAL);
+            case TEXT -> Value.of(Code.quote(literal.text()), Kind.TEXT);
+            case DATE -> Value.of(imports.use("java.time.LocalDate") + ".parse(\"" + literal.text() + "\")", Kind.DATE);
+            case NOTHING -> new Value(List.of("true"), "null", Kind.NOTHING);
+            default -> Value.of(literal.text(), Kind.BOOLEAN);
+        };
+    }
+
+    /** What getters give one after the other; where one gives null there is nothing. */
+    private Value member(Term.Member member) {
+        List<String> getters = new ArrayList<>(reach.roles(member.steps()).orElseThrow());
+        getters.addAll(reach.attribute(member));
+        List<String> guards = new ArrayList<>();
+        String code = "";
+        for (String getter : getters) {
+            if (!code.isEmpty()) {
+                guards.add(code + " == null");
+            }
+            code += (code.isEmpty() ? "" : ".") + getter + "()";
+        }
+        Kind kind = member.kind();
+        Value all = new Value(guards, code, kind);
+        boolean enumerated = getters.get(getters.size() - 1).equals("stored");
+        return enumerated ? all : unboxed(all);
+    }
+
+    /** What may be null, as a long or a double where it is a number of that kind. */
+    private static Value unboxed(Value nullable) {
+        Value guarded = nullable.guarded(nullable.code() + " == null");
+        return guarded.kind() == Kind.WHOLE ? guarded.with("(long) " + guarded.code(), Kind.WHOLE) : guarded;
+    }
+
+    private Value aggregate(Term.Aggregate aggregate) {
+        Kind of = aggregate.of().map(Term::kind).orElse(Kind.WHOLE);
+        StringBuilder stream = new StringBuilder();
+        List<Step> steps = aggregate.steps();
+        List<String> getters = reach.roles(steps).orElseThrow();
+        stream.append(steps.get(0).many() ? getters.get(0) + "().stream()" : start(getters.get(0)));
+        for (int i = 1; i < steps.size(); i++) {
+            stream.append(
+                    steps.get(i).many()
+                            ? ".flatMap(each -> each." + getters.get(i) + "().stream())"
+                            : next(getters.get(i)));
+        }
+        stream.append(steps.size() > 1 ? ".distinct()" : "");
+        aggregate.of().ifPresent(member -> {
+            reach.roles(member.steps()).orElseThrow().forEach(g -> stream.append(next(g)));
+            reach.attribute(member).forEach(g -> stream.append(next(g)));
+        });
+        if (aggregate.function().equals("count")) {
+            return Value.of(stream + ".count()", Kind.WHOLE);
+        }
+        return aggregated(aggregate.function(), stream.toString(), of, aggregate.kind());
+    }
+
+    private String start(String getter) {
+        return imports.use("java.util.stream.Stream") + ".ofNullable(" + getter + "())";
+    }
+
+    private String next(String getter) {
+        return ".map(each -> each." + getter + "()).filter(" + imports.use("java.util.Objects") + "::nonNull)";
+    }
+
+    private Value aggregated(String function, String stream, Kind of, Kind kind) {
+        String decimal = imports.use("java.math.BigDecimal");
+        String numbers = of == Kind.WHOLE && kind == Kind.DECIMAL
+                ? ".map(each -> " + decimal + ".valueOf(each))"
+                : of == Kind.WHOLE ? ".map(each -> (long) each)" : "";
+        if (function.equals("avg")) {
+            return mean(stream + numbers, kind, decimal);
+        }
+        String reduction = function.equals("sum")
+                ? ".reduce(" + adding(kind, decimal) + ")"
+                : "." + function + "(" + imports.use("java.util.Comparator") + ".naturalOrder())";
+        return local(stream + numbers + reduction + ".orElse(null)", kind);
+    }
+
+    private String adding(Kind kind, String decimal) {
+        return switch (kind) {
+            case WHOLE -> imports.use("java.lang.Math") + "::addExact";
+            case REAL -> imports.use("java.lang.Double") + "::sum";
+            default -> decimal + "::add";
+        };
+    }
+
+    private Value mean(String stream, Kind kind, String decimal) {
+        String all = locals.take("all");
+        String element = kind == Kind.REAL ? imports.use("java.lang.Double") : decimal;
+        statements.add(imports.use("java.util.List") + "<" + element + "> " + all + " = " + stream + ".toList();");
+        String mean = kind == Kind.REAL
+                ? all + ".stream().reduce(0.0, " + element + "::sum) / " + all + ".size()"
+                : all + ".stream().reduce(" + decimal + ".ZERO, " + decimal + "::add).divide(" + decimal + ".valueOf("
+                        + all + ".size()), 20, " + halfUp() + ")";
+        return new Value(List.of(all + ".isEmpty()"), mean, kind);
+    }
+
+    /** Computes something that may be null ahead of the rest. */
+    Value local(String code, Kind kind) {
+        String name = locals.take("value");
+        statements.add(boxed(kind) + " " + name + " = " + code + ";");
+        return new Value(List.of(name + " == null"), name, kind);
+    }
+
+    /** A variable that the statements added next give its value. */
+    String variable(Kind kind) {
+        String name = locals.take("value");
+        statements.add(boxed(kind) + " " + name + ";");
+        return name;
+    }
+
+    void statement(String line) {
+        statements.add(line);
+    }
+
+    String boxed(Kind kind) {
+        return imports.use(
+                switch (kind) {
+                    case WHOLE -> "java.lang.Long";
+                    case DECIMAL -> "java.math.BigDecimal";
+                    case REAL -> "java.lang.Double";
+                    case BOOLEAN -> "java.lang.Boolean";
+                    case DATE -> "java.time.LocalDate";
+                    case TIME -> "java.time.LocalTime";
+                    case TIMESTAMP -> "java.time.OffsetDateTime";
+                    case LOCAL_TIMESTAMP -> "java.time.LocalDateTime";
+                    case UUID -> "java.util.UUID";
+                    case TEXT -> "java.lang.String";
+                    case OTHER, NOTHING -> "java.lang.Object";
+                });
+    }
+}

@@ -1,0 +1,86 @@
+package jasperwing.formula;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Literal;
+import jasperwing.naming.Step;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** A part of a formula, with names resolved and types known. */
+public sealed interface Term {
+    Kind kind();
+
+    /** Whether it can give nothing. */
+    boolean nullable();
+
+    record Constant(Literal literal, Kind kind) implements Term {
+        @Override
+        public boolean nullable() {
+            return kind == Kind.NOTHING;
+        }
+    }
+
+    /**
+     * An attribute.
+     *
+     * @param steps the roles that lead to its entity, none of them to many; empty for the entity the formula belongs to
+     * @param entity whose attribute it is
+     * @param path the attribute, and within a value what leads to the part; the part is last
+     * @param formula what it is computed by, when it is
+     */
+    record Member(
+            List<Step> steps,
+            String entity,
+            List<Attribute> path,
+            Kind kind,
+            boolean nullable,
+            Optional<Formula> formula)
+            implements Term {
+        public Member {
+            steps = List.copyOf(steps);
+            path = List.copyOf(path);
+        }
+
+        /** The part that is read. */
+        public Attribute leaf() {
+            return path.get(path.size() - 1);
+        }
+    }
+
+    /** An operation of what it is applied to; see {@link Operations}. */
+    record Apply(String operation, List<Term> arguments, Kind kind, boolean nullable) implements Term {
+        public Apply {
+            arguments = List.copyOf(arguments);
+        }
+    }
+
+    /**
+     * How many, or a sum, mean, least or greatest of many.
+     *
+     * @param steps the roles that lead to them, the first of them to many
+     * @param entity what they are
+     * @param of what is taken of each; empty when they are counted
+     */
+    record Aggregate(String function, List<Step> steps, String entity, Optional<Member> of, Kind kind, boolean nullable)
+            implements Term {
+        public Aggregate {
+            steps = List.copyOf(steps);
+        }
+    }
+
+    /** This and every part of it, those of computed attributes it names included. */
+    default Stream<Term> all() {
+        return Stream.concat(Stream.of(this), parts().flatMap(Term::all));
+    }
+
+    private Stream<Term> parts() {
+        if (this instanceof Apply apply) {
+            return apply.arguments().stream();
+        }
+        if (this instanceof Aggregate aggregate) {
+            return aggregate.of().stream().map(Term.class::cast);
+        }
+        return this instanceof Member member ? member.formula().stream().map(Formula::term) : Stream.empty();
+    }
+}

@@ -1,0 +1,244 @@
+package jasperwing.schema;
+
+import jasperwing.formula.Kind;
+import jasperwing.formula.Term;
+import jasperwing.model.Design;
+import jasperwing.model.Literal;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * Formulas as SQL that gives the same in every dialect. SQLite counts exact numbers with decimals in binary floating point, so that a last digit of
+ * five can be rounded the other way there; its capitals are those of ASCII.
+ */
+final class FormulaSql {
+    /** How columns and what lies beyond the row are written. */
+    interface Source {
+        /** The column of a member that belongs to the row itself. */
+        String column(Term.Member member);
+
+        /** What a member of another row, or many of them, give. */
+        String beyond(Term term);
+    }
+
+    private final Design design;
+    private final Dialect dialect;
+    private final Source source;
+
+    FormulaSql(Design design, Dialect dialect, Source source) {
+        this.design = design;
+        this.dialect = dialect;
+        this.source = source;
+    }
+
+    /** The whole formula, of the type it is kept as. */
+    String kept(Term term, Type type) {
+        String sql = text(term);
+        if (type instanceof Type.Decimal decimal && dialect == Dialect.SQLITE) {
+            return "round(" + sql + ", " + decimal.scale() + ")";
+        }
+        return sql;
+    }
+
+    String text(Term term) {
+        if (term instanceof Term.Constant constant) {
+            return constant(constant);
+        }
+        if (term instanceof Term.Member member && member.steps().isEmpty()) {
+            return member.formula()
+                    .map(f -> "(" + kept(f.term(), member.leaf().type()) + ")")
+                    .orElseGet(() -> source.column(member));
+        }
+        return term instanceof Term.Apply apply ? apply(apply) : source.beyond(term);
+    }
+
+    private String constant(Term.Constant constant) {
+        Literal literal = constant.literal();
+        return switch (literal.kind()) {
+            case NUMBER -> literal.text().startsWith("-") ? "(" + literal.text() + ")" : literal.text();
+            case TEXT -> dialect.literal(literal.text());
+            case DATE -> (dialect == Dialect.SQLITE ? "" : "date ") + dialect.literal(literal.text());
+            case WORD -> literal.text();
+        };
+    }
+
+    private List<String> texts(List<Term> terms) {
+        return terms.stream().map(this::text).toList();
+    }
+
+    private String apply(Term.Apply apply) {
+        List<Term> terms = apply.arguments();
+        List<String> a = texts(terms);
+        return switch (apply.operation()) {
+            case "neg" -> "(- " + a.get(0) + ")";
+            case "*" -> "(" + (apply.kind() == Kind.WHOLE ? wide(a.get(0)) : a.get(0)) + " * " + a.get(1) + ")";
+            case "/" -> divided(apply.kind(), a);
+            case "mod" -> "(" + a.get(0) + " % nullif(" + a.get(1) + ", 0))";
+            case "round" -> rounded(apply, a);
+            case "floor", "ceiling" -> toWhole(apply.operation(), a.get(0));
+            case "||" -> dialect == Dialect.MARIADB ? "concat(" + String.join(", ", a) + ")" : infix("||", a);
+            case "char_length" -> dialect.lengthFunction() + "(" + a.get(0) + ")";
+            case "substring" -> (dialect == Dialect.SQLITE ? "substr(" : "substring(") + String.join(", ", a) + ")";
+            case "<", "<=", ">", ">=" -> infix(apply.operation(), ordered(terms, a));
+            case "between" -> between(ordered(terms, a));
+            case "in" -> "(" + a.get(0) + " in (" + String.join(", ", a.subList(1, a.size())) + "))";
+            case "not" -> "(not " + a.get(0) + ")";
+            case "is null", "is not null" -> "(" + a.get(0) + " " + apply.operation() + ")";
+            case "case" -> choice(a);
+            case "extract" -> extract(((Term.Constant) terms.get(0)).literal().text(), terms.get(1), a.get(1));
+            case "+", "-", "=", "<>", "and", "or" -> infix(apply.operation(), a);
+            default -> apply.operation().endsWith("_between")
+                    ? units(apply.operation(), terms.get(0).kind(), a)
+                    : apply.operation() + "(" + String.join(", ", a) + ")";
+        };
+    }
+
+    private static String infix(String operator, List<String> a) {
+        return "(" + a.get(0) + " " + operator + " " + a.get(1) + ")";
+    }
+
+    private static String between(List<String> a) {
+        return "(" + a.get(0) + " between " + a.get(1) + " and " + a.get(2) + ")";
+    }
+
+    /** Texts are ordered by their characters' numbers, whatever the language of the database is. */
+    private List<String> ordered(List<Term> terms, List<String> a) {
+        boolean texts = dialect == Dialect.POSTGRESQL && terms.stream().anyMatch(t -> t.kind() == Kind.TEXT);
+        return texts ? a.stream().map(s -> s + " collate \"C\"").toList() : a;
+    }
+
+    private String wide(String whole) {
+        return dialect == Dialect.POSTGRESQL ? "cast(" + whole + " as bigint)" : whole;
+    }
+
+    /** The whole number in SQL's own terms. */
+    private String whole(String number) {
+        String type = dialect == Dialect.MARIADB ? "signed" : dialect == Dialect.SQLITE ? "integer" : "bigint";
+        return "cast(" + number + " as " + type + ")";
+    }
+
+    private String divided(Kind kind, List<String> a) {
+        String by = "nullif(" + a.get(1) + ", 0)";
+        if (kind == Kind.WHOLE) {
+            return "(" + a.get(0) + (dialect == Dialect.MARIADB ? " div " : " / ") + by + ")";
+        }
+        if (dialect == Dialect.SQLITE) {
+            return "(cast(" + a.get(0) + " as real) / " + by + ")";
+        }
+        boolean exact = dialect == Dialect.MARIADB && kind == Kind.DECIMAL;
+        return "(" + (exact ? precise(a.get(0)) : a.get(0)) + " / " + by + ")";
+    }
+
+    /** MariaDB adds four digits when it divides; this gives it more to begin with. */
+    private static String precise(String number) {
+        return "cast(" + number + " as decimal(38,12))";
+    }
+
+    private String rounded(Term.Apply apply, List<String> a) {
+        return apply.kind() == Kind.WHOLE
+                ? whole("round(" + a.get(0) + ")")
+                : "round(" + a.get(0) + ", " + a.get(1) + ")";
+    }
+
+    /** SQLite need not have functions for it. */
+    private String toWhole(String function, String number) {
+        if (dialect != Dialect.SQLITE) {
+            return whole(function + "(" + number + ")");
+        }
+        String cut = whole(number);
+        return function.equals("floor")
+                ? "(" + cut + " - (" + number + " < " + cut + "))"
+                : "(" + cut + " + (" + number + " > " + cut + "))";
+    }
+
+    private static String choice(List<String> a) {
+        StringBuilder text = new StringBuilder("(case");
+        for (int i = 0; i + 1 < a.size(); i += 2) {
+            text.append(" when ").append(a.get(i)).append(" then ").append(a.get(i + 1));
+        }
+        return text.append(" else ").append(a.get(a.size() - 1)).append(" end)").toString();
+    }
+
+    /** The fields of a time with zone are those of UTC. */
+    private String extract(String field, Term from, String sql) {
+        if (dialect == Dialect.SQLITE) {
+            String format =
+                    switch (field) {
+                        case "year" -> "%Y";
+                        case "month" -> "%m";
+                        case "day" -> "%d";
+                        case "hour" -> "%H";
+                        default -> "%M";
+                    };
+            return "cast(strftime('" + format + "', " + sql + ") as integer)";
+        }
+        boolean zoned = dialect == Dialect.POSTGRESQL && from.kind() == Kind.TIMESTAMP;
+        String extracted = "extract(" + field + " from " + sql + (zoned ? " at time zone 'UTC'" : "") + ")";
+        return dialect == Dialect.POSTGRESQL ? whole(extracted) : extracted;
+    }
+
+    /** Whole units, the rest cut off. */
+    private String units(String operation, Kind kind, List<String> a) {
+        String unit = operation.substring(0, operation.indexOf('_') - 1);
+        if (dialect == Dialect.MARIADB) {
+            return "timestampdiff(" + unit + ", " + a.get(0) + ", " + a.get(1) + ")";
+        }
+        if (kind == Kind.DATE) {
+            return dialect == Dialect.POSTGRESQL
+                    ? "(" + a.get(1) + " - " + a.get(0) + ")"
+                    : whole("julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")");
+        }
+        int seconds =
+                switch (unit) {
+                    case "second" -> 1;
+                    case "minute" -> 60;
+                    case "hour" -> 3600;
+                    default -> 86_400;
+                };
+        return dialect == Dialect.POSTGRESQL
+                ? whole("trunc(extract(epoch from " + a.get(1) + " - " + a.get(0) + ") / " + seconds + ")")
+                : "(cast(round((unixepoch(" + a.get(1) + ", 'subsec') - unixepoch(" + a.get(0)
+                        + ", 'subsec')) * 1000) as integer) / " + seconds * 1000L + ")";
+    }
+
+    /** What a function of many gives of one of them, or of the rows. */
+    String aggregate(Term.Aggregate aggregate, Optional<String> of) {
+        String each = of.orElse("*");
+        boolean text = aggregate.kind() == Kind.TEXT && dialect == Dialect.POSTGRESQL;
+        if (aggregate.function().equals("avg") && aggregate.kind() == Kind.DECIMAL && dialect == Dialect.MARIADB) {
+            each = precise(each);
+        }
+        String all = aggregate.function() + "(" + each + (text ? " collate \"C\"" : "") + ")";
+        return aggregate.kind() == Kind.WHOLE && aggregate.function().equals("sum") ? whole(all) : all;
+    }
+
+    /** A value cast to the type it is kept as, for a column of a view. */
+    String cast(String sql, Type type) {
+        if (type instanceof Type.Decimal decimal && dialect != Dialect.SQLITE) {
+            return "cast(" + sql + " as decimal(" + decimal.precision() + "," + decimal.scale() + "))";
+        }
+        boolean whole = type instanceof Type.Plain plain && plain.scalar().isInteger();
+        boolean text = type.isText() && dialect == Dialect.POSTGRESQL;
+        return whole && dialect != Dialect.SQLITE ? whole(sql) : text ? "cast(" + sql + " as text)" : sql;
+    }
+
+    /** Whether values of the type are counted in binary floating point. */
+    static boolean isReal(Type type) {
+        return type.is(Scalar.REAL);
+    }
+
+    /** The column of the part of a value, or of an attribute that is none, among those the attribute became. */
+    static String column(Design design, List<String> columns, Term.Member member) {
+        String wanted = member.path().stream().map(a -> a.name()).collect(Collectors.joining("."));
+        List<Leaves.Leaf> leaves = Leaves.of(design, member.path().get(0));
+        for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
+            if (leaves.get(i).name().equals(wanted)) {
+                return columns.get(i);
+            }
+        }
+        throw new IllegalArgumentException("no column for " + wanted + " among " + columns);
+    }
+}

@@ -1,0 +1,149 @@
+package jasperwing.schema;
+
+import jasperwing.model.OneOf;
+import jasperwing.model.Tie;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Step;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** The tables a step along a role joins, and on what. Aliases are the roles, numbered where one comes twice. */
+public final class RoleJoins {
+    private final Schema schema;
+    private final Dialect dialect;
+    private final Identifiers aliases = new Identifiers(30);
+
+    public RoleJoins(Schema schema) {
+        this.schema = schema;
+        this.dialect = schema.dialect();
+    }
+
+    /** A table under the name a statement calls it by; the alias is quoted where it must be. */
+    public record Aliased(Table table, String alias) {}
+
+    /** A table that is joined, and the condition it is joined on. */
+    public record Joined(Aliased table, String condition) {}
+
+    /** The table of an entity; empty where it is not kept here. */
+    public Optional<Aliased> start(String entity) {
+        return schema.table(entity).map(t -> aliased(t, Words.snake(entity)));
+    }
+
+    private Aliased aliased(Table table, String wanted) {
+        return new Aliased(table, dialect.quote(aliases.take(wanted.isEmpty() ? "row" : wanted)));
+    }
+
+    /** A table that a statement knows already by a name. */
+    Aliased under(Table table, String alias) {
+        aliases.take(table.name());
+        return new Aliased(table, alias);
+    }
+
+    /** How a statement names a table for the first time. */
+    public String named(Aliased table) {
+        String name = dialect.quote(table.table().name());
+        return name.equals(table.alias()) ? name : name + " " + table.alias();
+    }
+
+    public String column(Aliased table, String name) {
+        return table.alias() + "." + dialect.quote(name);
+    }
+
+    /** What a step joins, that which it leads to last; empty when that is not kept here. */
+    public List<Joined> of(Aliased here, Step step) {
+        return schema.table(step.to())
+                .map(t -> joined(here, aliased(t, Words.snake(step.name())), step))
+                .orElse(List.of());
+    }
+
+    private List<Joined> joined(Aliased here, Aliased there, Step step) {
+        return switch (step.way()) {
+            case REFERENCE, LINKED_FROM, LINKED_TO -> one(there, condition(here, there, role(step), step.to()));
+            case HOLDERS -> one(there, condition(there, here, role(step), step.from()));
+            case PAIRS, PAIRS_BACK -> pairs(here, there, (Tie) step.relationship(), step.way() == Step.Way.PAIRS);
+            case LINK, LINK_BACK -> link(here, there, (Tie) step.relationship(), step.way() == Step.Way.LINK);
+        };
+    }
+
+    private static List<Joined> one(Aliased table, Optional<String> condition) {
+        return condition.map(c -> List.of(new Joined(table, c))).orElse(List.of());
+    }
+
+    private static Role role(Step step) {
+        List<Role> roles = Roles.of(step.relationship());
+        return roles.get(step.way() == Step.Way.LINKED_TO ? 1 : 0);
+    }
+
+    /** When a row of the holder points to a row of the target. */
+    private Optional<String> condition(Aliased holder, Aliased target, Role role, String entity) {
+        Optional<String> key = holder.table().foreignKeysOf(role).stream()
+                .filter(k -> k.targetEntity().equals(entity))
+                .findFirst()
+                .map(k -> equal(holder, target, k));
+        return key.isPresent() ? key : kindAndId(holder, target, role, entity);
+    }
+
+    private String equal(Aliased holder, Aliased target, ForeignKey key) {
+        return IntStream.range(0, key.columns().size())
+                .mapToObj(i -> column(holder, key.columns().get(i)) + " = "
+                        + column(target, key.targetColumns().get(i)))
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** A kind and an id are compared as text where the keys of the kinds differ. */
+    private Optional<String> kindAndId(Aliased holder, Aliased target, Role role, String entity) {
+        List<Column> columns = holder.table().columnsOf(role.name());
+        if (!(role.relationship() instanceof OneOf)
+                || columns.size() != 2
+                || target.table().primaryKey().size() != 1) {
+            return Optional.empty();
+        }
+        String keyName = target.table().primaryKey().get(0);
+        String key = column(target, keyName);
+        boolean alike = target.table()
+                .column(keyName)
+                .map(c -> c.type().equals(columns.get(1).type()))
+                .orElse(false);
+        return Optional.of(column(holder, columns.get(0).name()) + " = " + dialect.literal(entity) + " and "
+                + column(holder, columns.get(1).name()) + " = "
+                + (alike ? key : "cast(" + key + " as " + dialect.textCast() + ")"));
+    }
+
+    private List<Joined> pairs(Aliased here, Aliased there, Tie tie, boolean forward) {
+        return schema.joinTable(tie)
+                .map(t -> between(
+                        here,
+                        there,
+                        t,
+                        t.foreignKeys().get(forward ? 0 : 1),
+                        t.foreignKeys().get(forward ? 1 : 0)))
+                .orElse(List.of());
+    }
+
+    private List<Joined> link(Aliased here, Aliased there, Tie tie, boolean forward) {
+        List<Role> roles = Roles.of(tie);
+        return schema.table(tie.via())
+                .filter(t -> roles.stream().allMatch(r -> t.foreignKeysOf(r).size() == 1))
+                .map(t -> between(
+                        here,
+                        there,
+                        t,
+                        t.foreignKeysOf(roles.get(forward ? 0 : 1)).get(0),
+                        t.foreignKeysOf(roles.get(forward ? 1 : 0)).get(0)))
+                .orElse(List.of());
+    }
+
+    private List<Joined> between(Aliased here, Aliased there, Table table, ForeignKey toHere, ForeignKey toThere) {
+        Aliased middle = aliased(table, table.name());
+        return Stream.of(
+                        new Joined(middle, equal(middle, here, toHere)),
+                        new Joined(there, equal(middle, there, toThere)))
+                .toList();
+    }
+}

@@ -1,0 +1,125 @@
+package jasperwing.schema;
+
+import jasperwing.formula.Formula;
+import jasperwing.formula.Term;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Step;
+import jasperwing.schema.RoleJoins.Aliased;
+import jasperwing.schema.RoleJoins.Joined;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Derives the views of a design from its tables. */
+final class Views {
+    private final Design design;
+    private final Schema schema;
+    private final PhysicalNames names;
+
+    Views(Design design, Schema schema, PhysicalNames names) {
+        this.design = design;
+        this.schema = schema;
+        this.names = names;
+    }
+
+    /** In the order of the entities. */
+    List<View> derive() {
+        return design.entities().stream()
+                .filter(e -> e.attributes().stream().anyMatch(Attribute::isComputed))
+                .flatMap(e -> schema.table(e.name()).flatMap(t -> view(e, t)).stream())
+                .toList();
+    }
+
+    private Optional<View> view(Entity entity, Table table) {
+        Identifiers columnNames = names.columns();
+        table.columns().forEach(c -> columnNames.take(c.name()));
+        List<View.Computed> columns = new ArrayList<>();
+        for (Attribute attribute : entity.attributes()) {
+            if (attribute.isComputed()) {
+                Formula formula = Formula.of(design, entity.name(), attribute);
+                if (formula.isSound() && !formula.isLocal()) {
+                    String name = columnNames.take(PhysicalNames.wantedColumn(attribute));
+                    columns.add(new View.Computed(name, sql(table, formula.term(), attribute), attribute.name()));
+                }
+            }
+        }
+        return columns.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new View(names.view(table.name()), entity.name(), table.name(), columns));
+    }
+
+    private String sql(Table table, Term term, Attribute attribute) {
+        RoleJoins joins = new RoleJoins(schema);
+        String alias = schema.dialect().quote(table.name());
+        FormulaSql sql = at(joins, joins.under(table, alias));
+        return sql.cast(sql.kept(term, attribute.type()), attribute.type());
+    }
+
+    /** Formulas about the row a statement knows by an alias. */
+    private FormulaSql at(RoleJoins joins, Aliased row) {
+        return new FormulaSql(design, schema.dialect(), new FormulaSql.Source() {
+            @Override
+            public String column(Term.Member member) {
+                List<String> columns = row
+                        .table()
+                        .columnsOf(member.path().get(0).name())
+                        .stream()
+                        .map(Column::name)
+                        .toList();
+                return joins.column(row, FormulaSql.column(design, columns, member));
+            }
+
+            @Override
+            public String beyond(Term term) {
+                return term instanceof Term.Member member ? reached(joins, row, member) : many(joins, row, term);
+            }
+        });
+    }
+
+    private String reached(RoleJoins joins, Aliased row, Term.Member member) {
+        List<Joined> all = joined(joins, row, member.steps());
+        Aliased there = all.get(all.size() - 1).table();
+        Term.Member own = new Term.Member(
+                List.of(), member.entity(), member.path(), member.kind(), member.nullable(), member.formula());
+        return "(select " + at(joins, there).text(own) + from(joins, all) + ")";
+    }
+
+    /** Each row there counts once, however many ways lead to it. */
+    private String many(RoleJoins joins, Aliased row, Term term) {
+        Term.Aggregate aggregate = (Term.Aggregate) term;
+        List<Joined> all = joined(joins, row, aggregate.steps());
+        Joined last = all.get(all.size() - 1);
+        FormulaSql sql = at(joins, last.table());
+        String start = "(select " + sql.aggregate(aggregate, aggregate.of().map(sql::text)) + " from "
+                + joins.named(last.table()) + " where ";
+        if (all.size() == 1) {
+            return start + last.condition() + ")";
+        }
+        return start + "exists (select 1" + from(joins, all.subList(0, all.size() - 1)) + " and " + last.condition()
+                + "))";
+    }
+
+    private static List<Joined> joined(RoleJoins joins, Aliased row, List<Step> steps) {
+        List<Joined> all = new ArrayList<>();
+        Aliased at = row;
+        for (Step step : steps) {
+            all.addAll(joins.of(at, step));
+            at = all.get(all.size() - 1).table();
+        }
+        return all;
+    }
+
+    /** The first table joined is selected from, and its condition comes last. */
+    private static String from(RoleJoins joins, List<Joined> all) {
+        StringBuilder from =
+                new StringBuilder(" from ").append(joins.named(all.get(0).table()));
+        all.subList(1, all.size()).forEach(j -> from.append(" join ")
+                .append(joins.named(j.table()))
+                .append(" on ")
+                .append(j.condition()));
+        return from.append(" where ").append(all.get(0).condition()).toString();
+    }
+}
