@@ -169,7 +169,7 @@ class CommandLineTest {
 
     @Test
     void wordsThatAreNotKnownAreAnsweredWithThoseThatAre() {
-        assertThat(run("tables", DEMO, "--dialect", "oracular").err()).contains("expected one of postgresql, sqlite");
+        assertThat(run("tables", DEMO, "--dialect", "oracular").err()).contains("expected one of postgresql, mariadb, sqlite");
         assertThat(run("classes", DEMO, "--target", "basic", "-o", "x").err()).contains("expected one of java-jakarta");
         assertThat(run("tables", DEMO).code()).isEqualTo(2);
         assertThat(run("frobnicate").code()).isEqualTo(2);
