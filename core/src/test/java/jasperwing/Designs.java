@@ -16,6 +16,7 @@ import jasperwing.model.Form;
 import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Lineage;
+import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -130,6 +131,7 @@ public final class Designs {
                         name,
                         type,
                         list,
+                        Optional.empty(),
                         optional,
                         unique,
                         fallback,
@@ -139,8 +141,11 @@ public final class Designs {
                         Optional.empty(),
                         notes));
         Arbitrary<Optional<Stamp>> stamps = Arbitraries.of(Stamp.values()).optional(0.1);
-        return Combinators.combine(attributes, forms(), stamps)
+        Arbitrary<Attribute> ruled = Combinators.combine(attributes, forms(), stamps)
                 .as((attribute, form, stamp) -> attribute.withForm(form).withStamp(stamp));
+        Arbitrary<Optional<ListKept>> ways = Arbitraries.of(ListKept.values()).optional();
+        return Combinators.combine(ruled, ways)
+                .as((attribute, kept) -> attribute.list() ? attribute.withKept(kept) : attribute);
     }
 
     private static Arbitrary<Form> forms() {

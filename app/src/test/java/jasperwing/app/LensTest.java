@@ -41,7 +41,7 @@ class LensTest extends WindowTest {
     @Test
     void anEntityIsReadStoredAndBecomesAClass() {
         clickOn("#roster-Dive");
-        until("the lens shows Dive", () -> shown(".lens").contains("Fieldwork \u00b7 6 attributes"));
+        until("the lens shows Dive", () -> shown(".lens").contains("Fieldwork \u00b7 8 attributes"));
         assertThat(shown(".lens"))
                 .contains(
                         "One descent by one crew.",

@@ -53,7 +53,9 @@ final class Properties {
                 names.attribute(entity.name(), attribute),
                 attribute,
                 entity.isKey(attribute) && !attribute.list() && !value,
-                value || attribute.list() ? Optional.empty() : columns.stream().findFirst(),
+                value || listTable.isPresent()
+                        ? Optional.empty()
+                        : columns.stream().findFirst(),
                 value ? parts(Leaves.of(design, attribute), columns) : List.of(),
                 listTable);
     }

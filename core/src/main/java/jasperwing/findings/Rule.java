@@ -20,6 +20,7 @@ public enum Rule {
     RANGE_NOT_OF_TYPE("range-not-of-type", Level.FAULT, "every range suits its type"),
     FORM_NOT_OF_TYPE("form-not-of-type", Level.FAULT, "only texts have a least length or a pattern"),
     STAMP_NOT_OF_TYPE("stamp-not-of-type", Level.FAULT, "only times and counts are set by themselves"),
+    LIST_NOT_IN_ROW("list-not-in-row", Level.FAULT, "only lists that can lie in a row are kept in it"),
     FORMULA_UNKNOWN_NAME("formula-unknown-name", Level.FAULT, "every name and function in a formula exists"),
     FORMULA_IN_CIRCLE("formula-in-circle", Level.FAULT, "nothing is computed from itself"),
     FORMULA_NOT_OF_TYPE("formula-not-of-type", Level.FAULT, "every formula gives a value of its attribute's type");

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Form;
+import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,9 @@ final class ValueRules {
                     .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
             if (attribute.stamp().isPresent() && attribute.stamped().isEmpty()) {
                 found.accept(stampNotOfType(entity, attribute));
+            }
+            if (attribute.isListInRow() && !Leaves.canBeInRow(checked.design(), attribute.type())) {
+                found.accept(notInRow(entity, attribute));
             }
             if (!attribute.form().isEmpty() && !Literals.formFits(attribute)) {
                 found.accept(formNotOfType(entity, attribute));
@@ -66,6 +70,18 @@ final class ValueRules {
                         "Let it be set by hand",
                         EntityEdits.changeAttribute(
                                 entity.name(), attribute.name(), a -> a.withStamp(Optional.empty())))));
+    }
+
+    private static Finding notInRow(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.LIST_NOT_IN_ROW,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " has elements that cannot lie in its row.",
+                "They are kept as rows of a table of their own.",
+                List.of(new Fix(
+                        "Keep them as rows",
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withKept(Optional.empty())))));
     }
 
     private static Finding rangeNotOfType(Entity entity, Attribute attribute) {

@@ -6,12 +6,14 @@ import java.util.Optional;
 /**
  * One attribute of an entity. Whether it is part of the key is said by its {@link Entity}.
  *
+ * @param kept how its elements are kept, of a list; {@link ListKept#ROWS} when not said
  * @param formula what it is computed by; then nothing is stored, and whether it can be empty follows from the formula
  */
 public record Attribute(
         String name,
         Type type,
         boolean list,
+        Optional<ListKept> kept,
         boolean optional,
         boolean unique,
         Optional<Literal> defaultValue,
@@ -23,6 +25,7 @@ public record Attribute(
     public Attribute {
         Names.require(name);
         Objects.requireNonNull(type);
+        Objects.requireNonNull(kept);
         Objects.requireNonNull(form);
         Objects.requireNonNull(stamp);
         Objects.requireNonNull(formula);
@@ -35,6 +38,7 @@ public record Attribute(
                 name,
                 type,
                 false,
+                Optional.empty(),
                 false,
                 false,
                 Optional.empty(),
@@ -46,35 +50,42 @@ public record Attribute(
     }
 
     public Attribute withName(String newName) {
-        return new Attribute(newName, type, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
+        return new Attribute(
+                newName, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withType(Type newType) {
-        return new Attribute(name, newType, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
+        return new Attribute(
+                name, newType, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withOptional(boolean nowOptional) {
-        return new Attribute(name, type, list, nowOptional, unique, defaultValue, range, form, stamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, nowOptional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withUnique(boolean nowUnique) {
-        return new Attribute(name, type, list, optional, nowUnique, defaultValue, range, form, stamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, nowUnique, defaultValue, range, form, stamp, formula, notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
-        return new Attribute(name, type, list, optional, unique, newDefault, range, form, stamp, formula, notes);
+        return new Attribute(name, type, list, kept, optional, unique, newDefault, range, form, stamp, formula, notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, newRange, form, stamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, newRange, form, stamp, formula, notes);
     }
 
     public Attribute withForm(Form newForm) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
     }
 
     public Attribute withStamp(Optional<Stamp> newStamp) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, newStamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, range, form, newStamp, formula, notes);
     }
 
     /** When it is set by itself, if it can be. */
@@ -83,14 +94,26 @@ public record Attribute(
     }
 
     public Attribute withNotes(Notes newNotes) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, formula, newNotes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, newNotes);
     }
 
     public Attribute withFormula(Optional<Expression> newFormula) {
-        return new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, newFormula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, newFormula, notes);
     }
 
     public boolean isComputed() {
         return formula.isPresent();
+    }
+
+    public Attribute withKept(Optional<ListKept> newKept) {
+        return new Attribute(
+                name, type, list, newKept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+    }
+
+    /** Whether it is a list whose elements lie in the row. */
+    public boolean isListInRow() {
+        return list && kept.filter(k -> k != ListKept.ROWS).isPresent();
     }
 }

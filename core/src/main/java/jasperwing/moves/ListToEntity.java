@@ -48,6 +48,7 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 said,
                 before.type(),
                 false,
+                Optional.empty(),
                 false,
                 shared,
                 Optional.empty(),

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Expression;
 import jasperwing.model.Form;
+import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Notes;
 import jasperwing.model.Range;
@@ -20,6 +21,7 @@ final class AttributeParser {
     private String name;
     private Type type;
     private boolean list;
+    private Optional<ListKept> kept = Optional.empty();
     private boolean optional;
     private boolean unique;
     private boolean key;
@@ -47,8 +49,8 @@ final class AttributeParser {
             rule();
         }
         computedAlone();
-        Attribute attribute =
-                new Attribute(name, type, list, optional, unique, defaultValue, range, form, stamp, formula, notes);
+        Attribute attribute = new Attribute(
+                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
         return new AttributeLine(attribute, key);
     }
 
@@ -95,6 +97,10 @@ final class AttributeParser {
                 once(stamp.isPresent());
                 stamp = Optional.of(stamp());
             }
+            case "kept" -> {
+                once(kept.isPresent());
+                kept = Optional.of(kept(token));
+            }
             case "label", "column", "was" -> note(token);
             default -> other(token);
         }
@@ -136,6 +142,19 @@ final class AttributeParser {
         }
         cursor.next();
         return true;
+    }
+
+    private ListKept kept(Token at) throws SyntaxException {
+        if (!list) {
+            throw cursor.wrong(at, "only a list is kept in several ways", "");
+        }
+        cursor.words("as");
+        for (ListKept each : ListKept.values()) {
+            if (cursor.takeWords(each.words().split(" "))) {
+                return each;
+            }
+        }
+        throw cursor.unexpected("'rows', 'an array' or 'json'");
     }
 
     private Stamp stamp() throws SyntaxException {

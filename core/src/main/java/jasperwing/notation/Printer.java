@@ -211,6 +211,8 @@ final class Printer {
     private static String rules(Attribute attribute, boolean key) {
         StringBuilder rules = new StringBuilder();
         rules.append(key ? " key" : "").append(attribute.unique() ? " unique" : "");
+        attribute.kept().filter(k -> attribute.list()).ifPresent(k -> rules.append(" kept as ")
+                .append(k.words()));
         attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
         attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
         attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));

@@ -5,6 +5,7 @@ import jasperwing.model.Design;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Form;
+import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -12,6 +13,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What an attribute's type, default and rules become in SQL. */
@@ -57,6 +59,16 @@ final class ColumnTypes {
             case MARIADB -> mariadb(scalar);
             case SQLITE -> sqlite(scalar);
         };
+    }
+
+    /** The type of a list that is kept in the row. */
+    String listType(Attribute attribute) {
+        boolean array = isArray(attribute);
+        return array ? type(attribute.type()) + "[]" : type(Type.of(Scalar.JSON));
+    }
+
+    private boolean isArray(Attribute attribute) {
+        return dialect == Dialect.POSTGRESQL && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }
 
     /** MariaDB's rows have no room for many long texts; these are kept beside the row. */
@@ -121,6 +133,11 @@ final class ColumnTypes {
 
     /** The default as SQL, or empty when there is none or it does not fit the type. */
     String defaultSql(Attribute attribute) {
+        if (attribute.isListInRow()) {
+            return attribute.optional()
+                    ? ""
+                    : isArray(attribute) ? "'{}'" : dialect == Dialect.MARIADB ? "('[]')" : "'[]'";
+        }
         return attribute
                 .defaultValue()
                 .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
@@ -171,6 +188,9 @@ final class ColumnTypes {
 
     /** What the values of a column must obey, each as a condition on the quoted column. */
     List<String> conditions(Attribute attribute, String column) {
+        if (attribute.isListInRow()) {
+            return listConditions(attribute, column);
+        }
         List<String> conditions = new ArrayList<>();
         Type type = attribute.type();
         if (type instanceof Type.Named named) {
@@ -185,6 +205,20 @@ final class ColumnTypes {
         }
         conditions.addAll(heldToType(type, column));
         return conditions;
+    }
+
+    private List<String> listConditions(Attribute attribute, String column) {
+        if (isArray(attribute)) {
+            return design.enumType(attribute.type() instanceof Type.Named n ? n.name() : "")
+                    .map(e -> List.of(column + " <@ array[" + values(e) + "]::" + listType(attribute)))
+                    .orElse(List.of());
+        }
+        return List.of(
+                switch (dialect) {
+                    case POSTGRESQL -> "jsonb_typeof(" + column + ") = 'array'";
+                    case MARIADB -> "json_type(" + column + ") = 'ARRAY'";
+                    case SQLITE -> "json_valid(" + column + ") and json_type(" + column + ") = 'array'";
+                });
     }
 
     /** SQLite has no regular expressions of its own: there only the classes hold a text to its pattern. */

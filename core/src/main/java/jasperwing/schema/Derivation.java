@@ -137,7 +137,7 @@ final class Derivation {
     /** The lists that are kept in tables of their own. */
     private Stream<Attribute> lists(Entity entity) {
         return entity.attributes().stream()
-                .filter(a -> a.list() && !Leaves.of(design, a).isEmpty());
+                .filter(a -> !Leaves.isInRow(design, a) && !Leaves.of(design, a).isEmpty());
     }
 
     private Table listTable(Entity entity, Attribute attribute) {
@@ -154,7 +154,7 @@ final class Derivation {
                             .substring(PhysicalNames.wantedColumn(attribute).length() + 1)
                     : element;
             boolean optional = value && leaf.attribute().optional();
-            draft.attribute(leaf.attribute().withOptional(optional), wanted, false, "");
+            draft.attribute(leaf.attribute().withOptional(optional).withKept(Optional.empty()), wanted, false, "");
         }
         List<String> key = new ArrayList<>(owner);
         key.add(position);

@@ -55,7 +55,7 @@ final class EntityTable {
     private void attributes(boolean ofKey) {
         for (Attribute attribute : entity.attributes()) {
             boolean inKey = key.contains(attribute.name());
-            if (inKey == ofKey && !attribute.list() && !attribute.isComputed()) {
+            if (inKey == ofKey && Leaves.isInRow(design, attribute) && !attribute.isComputed()) {
                 draft.attribute(Leaves.of(design, attribute), attribute, inKey);
             }
         }

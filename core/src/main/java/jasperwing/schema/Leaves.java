@@ -35,6 +35,8 @@ public final class Leaves {
         }
     }
 
+    private static final Set<Scalar> IN_ROW = Set.of(Scalar.REAL, Scalar.BOOLEAN, Scalar.DATE, Scalar.UUID);
+
     private Leaves() {}
 
     /**
@@ -45,6 +47,21 @@ public final class Leaves {
         List<Leaf> leaves = new ArrayList<>();
         boolean whole = gather(design, attribute, List.of(), "", false, leaves);
         return whole ? leaves : List.of();
+    }
+
+    /** Whether an attribute is kept in the row: all are but lists of values, and lists that are kept as rows. */
+    public static boolean isInRow(Design design, Attribute attribute) {
+        return !attribute.list() || attribute.isListInRow() && canBeInRow(design, attribute.type());
+    }
+
+    /** Whether elements of the type can lie in the row: what a text can stand for in every database. */
+    public static boolean canBeInRow(Design design, Type type) {
+        if (type instanceof Type.Named named) {
+            return design.enumType(named.name()).isPresent();
+        }
+        boolean plain = type instanceof Type.Plain p
+                && (p.scalar().isInteger() && p.scalar() != Scalar.SERIAL || IN_ROW.contains(p.scalar()));
+        return type.isText() || type instanceof Type.Decimal || plain;
     }
 
     /** The value an attribute is, if it is one. */

@@ -86,8 +86,8 @@ final class TableDraft {
         String column = columnNames.take(wanted);
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
-        columns.add(new Column(
-                column, types.type(attribute.type()), required, generated, types.defaultSql(attribute), "", member));
+        String type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
+        columns.add(new Column(column, type, required, generated, types.defaultSql(attribute), "", member));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
         if (!conditions.isEmpty()) {

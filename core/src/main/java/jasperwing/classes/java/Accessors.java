@@ -38,7 +38,7 @@ final class Accessors {
     private void property(Code code, Property property) {
         Attribute attribute = property.attribute();
         String type = types.type(attribute.type());
-        if (property.listTable().isPresent()) {
+        if (attribute.list()) {
             getter(code, imports.use("java.util.List") + "<" + type + ">", property.name());
             return;
         }

@@ -50,6 +50,10 @@ final class Fields {
             list(code, property, property.listTable().get());
             return;
         }
+        if (attribute.list()) {
+            listInRow(code, property);
+            return;
+        }
         PropertyFields fields = new PropertyFields(imports, types);
         if (property.isValue()) {
             fields.value(code, property);
@@ -79,6 +83,14 @@ final class Fields {
             code.line(annotation("GeneratedValue") + "(strategy = " + imports.use(PERSISTENCE + "GenerationType") + "."
                     + strategy + ")");
         }
+    }
+
+    private void listInRow(Code code, Property property) {
+        Column column = property.column().orElseThrow();
+        code.line(types.listConverter(property.attribute()));
+        code.line(annotation("Column") + "(name = " + EntityFile.sqlName(column.name())
+                + (column.required() ? ", nullable = false" : "") + ")");
+        collection(code, "List", "ArrayList", types.type(property.attribute().type()), property.name());
     }
 
     private void list(Code code, Property property, Table table) {

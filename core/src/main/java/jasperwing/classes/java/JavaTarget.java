@@ -7,6 +7,7 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
+import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
@@ -65,6 +66,7 @@ public final class JavaTarget {
         model.classes().forEach(this::classFiles);
         model.design().enums().stream().distinct().forEach(this::enumFile);
         model.groups().forEach(this::groupFile);
+        listFiles();
         if (usesDuration()) {
             Imports imports = imports(options.basePackage(), ConverterFile.NAME);
             add(options.basePackage(), ConverterFile.NAME, imports, ConverterFile.text(imports), "");
@@ -146,6 +148,35 @@ public final class JavaTarget {
                     SubjectFile.text(this, each, oneOf, own),
                     each.entity().name());
         }
+    }
+
+    /** The converters of lists that are kept in rows, one for each kind of element. */
+    private void listFiles() {
+        Set<String> made = new HashSet<>();
+        model.classes().stream()
+                .flatMap(c -> c.properties().stream())
+                .filter(p -> p.attribute().list() && p.column().isPresent())
+                .map(Property::attribute)
+                .forEach(a -> {
+                    Imports imports = imports(options.basePackage(), ListFiles.TEXT);
+                    JavaTypes types = new JavaTypes(model, imports, options);
+                    String name =
+                            ListFiles.converter(types.simple(a.type()), a.kept().orElseThrow());
+                    if (made.isEmpty()) {
+                        Imports own = imports(options.basePackage(), ListFiles.TEXT);
+                        add(options.basePackage(), ListFiles.TEXT, own, ListFiles.text(own), "");
+                    }
+                    if (made.add(name)) {
+                        converter(a, name);
+                    }
+                });
+    }
+
+    private void converter(Attribute list, String name) {
+        Imports imports = imports(options.basePackage(), name);
+        JavaTypes types = new JavaTypes(model, imports, options);
+        String text = ListFiles.converterText(list.type(), list.kept().orElseThrow(), imports, types);
+        add(options.basePackage(), name, imports, text, "");
     }
 
     private boolean usesDuration() {

@@ -42,6 +42,20 @@ final class JavaTypes {
         return type.is(Scalar.BINARY) ? "byte[]" : imports.use(qualified(type));
     }
 
+    /** The type's name without its package. */
+    String simple(Type type) {
+        String name = type(type);
+        return name.substring(name.lastIndexOf('.') + 1);
+    }
+
+    /** The annotation that converts a list that is kept in the row. */
+    String listConverter(Attribute attribute) {
+        String name =
+                ListFiles.converter(simple(attribute.type()), attribute.kept().orElseThrow());
+        return "@" + imports.use("jakarta.persistence.Convert") + "(converter = "
+                + imports.use(options.basePackage() + "." + name) + ".class)";
+    }
+
     boolean isEnum(Type type) {
         return type instanceof Type.Named named && design.enumType(named.name()).isPresent();
     }

@@ -1,0 +1,158 @@
+package jasperwing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import jakarta.persistence.AttributeConverter;
+import jasperwing.classes.Javac;
+import jasperwing.classes.Target;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.notation.Notation;
+import jasperwing.notation.Problem;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import java.math.BigDecimal;
+import java.net.URL;
+import java.net.URLClassLoader;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The ways of keeping the elements of a list. */
+class ListTest {
+    private static final String TEXT =
+            """
+            design "Test"
+
+            enum Hue: red, green
+
+            entity Boat
+              id          serial         key
+              marks       text(9) list   kept as an array
+              hues        Hue list       kept as an array
+              crews       int list?      kept as json
+              fees        decimal(6,2) list  kept as an array
+              days        date list      kept as json
+              nets        text(9) list   kept as rows
+            """;
+
+    private final Design design = Samples.design(TEXT.split("\n", 2)[1].split("\n"));
+
+    @Test
+    void isReadAndPrintedAsItWas() {
+        assertThat(Notation.print(design)).isEqualTo(TEXT);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '^',
+            value = {
+                "x int kept as json | only a list is kept in several ways",
+                "x int list kept as a heap | found 'a'",
+                "x int list kept as json kept as json | 'kept' is said twice"
+            })
+    void whatCannotBeReadIsAProblem(String line, String message) {
+        assertThat(Notation.attribute(line).problems())
+                .extracting(Problem::message)
+                .containsExactly(message);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void theDatabaseTakesArraysAndNothingElse(Dialect dialect) throws SQLException {
+        Schema schema = Schema.derive(design, dialect);
+        assertThat(schema.listTable("Boat", "nets")).isPresent();
+        assertThat(schema.listTable("Boat", "marks")).isEmpty();
+        try (Connection connection = Databases.loaded(design, dialect);
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into boats (id) values (1)");
+            statement.execute("insert into boats (id, crews) values (2, '[1, 2]')");
+            try (ResultSet rows = statement.executeQuery("select marks, crews from boats order by id")) {
+                rows.next();
+                assertThat(rows.getString("marks")).isEqualTo(dialect == Dialect.POSTGRESQL ? "{}" : "[]");
+                assertThat(rows.getString("crews")).isNull();
+            }
+            refused(statement, "insert into boats (id, crews) values (3, '{}')");
+            if (dialect == Dialect.POSTGRESQL) {
+                refused(statement, "insert into boats (id, hues) values (3, '{blue}')");
+                refused(statement, "insert into boats (id, fees) values (3, '{many}')");
+            }
+        }
+    }
+
+    private static void refused(Statement statement, String sql) {
+        assertThatThrownBy(() -> statement.execute(sql)).as(sql).isInstanceOf(SQLException.class);
+    }
+
+    @Test
+    void convertersGiveBackWhatTheyKept(@TempDir Path folder) throws Exception {
+        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.compile(folder.resolve("src"), folder.resolve("out"));
+        URL[] classes = {folder.resolve("out").toUri().toURL()};
+        try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader())) {
+            List<String> texts = Arrays.asList("a", "", "null", null, "x,\"y\"\\{}[]", " \n\t\u0001é", "\uD83D\uDE00");
+            there(loader, "StringArray", texts);
+            there(loader, "BigDecimalArray", List.of(new BigDecimal("1.50"), new BigDecimal("-2")));
+            there(loader, "IntegerJson", Arrays.asList(1, -2, null));
+            there(loader, "LocalDateJson", List.of(java.time.LocalDate.of(2026, 3, 1)));
+            Object red = loader.loadClass("test.Hue").getField("RED").get(null);
+            there(loader, "HueArray", List.of(red, red));
+            there(loader, "HueArray", List.of());
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void there(ClassLoader loader, String name, List<?> list) throws ReflectiveOperationException {
+        var converter = (AttributeConverter<List<?>, String>)
+                loader.loadClass("test." + name).getConstructor().newInstance();
+        assertThat(converter.convertToEntityAttribute(converter.convertToDatabaseColumn(list)))
+                .isEqualTo(list);
+        assertThat(converter.convertToDatabaseColumn(null)).isNull();
+    }
+
+    @Test
+    void theDatabaseReadsWhatAConverterWrote(@TempDir Path folder) throws Exception {
+        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.compile(folder.resolve("src"), folder.resolve("out"));
+        URL[] classes = {folder.resolve("out").toUri().toURL()};
+        List<String> texts = List.of("a", "x,\"y\"\\{}", "NULL", " é");
+        try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader());
+                Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
+                Statement statement = connection.createStatement()) {
+            @SuppressWarnings("unchecked")
+            var converter = (AttributeConverter<List<String>, String>)
+                    loader.loadClass("test.StringArray").getConstructor().newInstance();
+            String kept = converter.convertToDatabaseColumn(texts);
+            statement.execute("insert into boats (id, marks) values (1, " + Dialect.POSTGRESQL.literal(kept) + ")");
+            try (ResultSet rows = statement.executeQuery("select marks, marks[2] as second from boats")) {
+                rows.next();
+                assertThat(rows.getString("second")).isEqualTo("x,\"y\"\\{}");
+                assertThat(converter.convertToEntityAttribute(rows.getString("marks")))
+                        .isEqualTo(texts);
+            }
+        }
+    }
+
+    @Test
+    void whatCannotLieInARowIsFoundAndKeptAsRows() {
+        Design times = Samples.design("entity Boat", "  id serial key", "  seen timestamp list kept as an array");
+        assertThat(Schema.derive(times, Dialect.POSTGRESQL).listTable("Boat", "seen"))
+                .isPresent();
+        var found = Report.of(times, Dialect.POSTGRESQL).findings();
+        assertThat(found).extracting(f -> f.rule().code()).containsExactly("list-not-in-row");
+        Design mended = found.get(0).fixes().get(0).edit().on(times);
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).findings()).isEmpty();
+    }
+}
