@@ -34,6 +34,7 @@ class ArchitectureTest {
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("walk", "model", "naming", "schema"),
             new Arrow("moves", "model", "naming", "formula", "notation", "schema", "findings", "classes"),
+            new Arrow("weigh", "model", "naming", "notation", "schema", "walk", "moves", "classes"),
             new Arrow("arrange", "model", "diagram"),
             new Arrow("find", "model", "notation"),
             new Arrow("complete", "model", "naming", "notation"),

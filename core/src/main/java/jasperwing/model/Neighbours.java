@@ -14,7 +14,7 @@ public final class Neighbours {
         for (int i = 0; i < depth; i++) {
             Set<String> next = new LinkedHashSet<>();
             for (Relationship relationship : design.relationships()) {
-                Set<String> ends = ends(relationship);
+                Set<String> ends = of(relationship);
                 if (ends.stream().anyMatch(reached::contains)) {
                     next.addAll(ends);
                 }
@@ -28,7 +28,8 @@ public final class Neighbours {
                 .toList();
     }
 
-    private static Set<String> ends(Relationship relationship) {
+    /** The entities a relationship names: its ends and its link. */
+    public static Set<String> of(Relationship relationship) {
         Set<String> ends = new LinkedHashSet<>(relationship.targets());
         ends.add(relationship.from());
         if (relationship instanceof Tie tie && !tie.via().isEmpty()) {

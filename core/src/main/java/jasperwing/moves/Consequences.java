@@ -4,6 +4,7 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -141,6 +142,12 @@ public record Consequences(
     private static void add(Set<String> names, Design design, Design other) {
         without(design.entities(), other.entities()).stream().map(Entity::name).forEach(names::add);
         without(design.enums(), other.enums()).stream().map(EnumType::name).forEach(names::add);
+        without(design.groups(), other.groups()).stream()
+                .map(AttributeGroup::name)
+                .forEach(names::add);
+        without(design.whole().entities(), other.whole().entities()).stream()
+                .map(Entity::name)
+                .forEach(names::add);
         for (Relationship relationship : without(design.relationships(), other.relationships())) {
             names.add(relationship.from());
             names.addAll(relationship.targets());

@@ -56,6 +56,8 @@ public final class DrawStage implements Stage {
     private TextPane text;
     private ReadingsPane readings;
     private MovesPane moves;
+    private WeighPane weighing;
+    private final StackPane middle;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
@@ -72,7 +74,8 @@ public final class DrawStage implements Stage {
         roster = new Roster(workspace);
         this.prompt = prompt;
         view.setLeft(roster);
-        view.setCenter(middle());
+        middle = middle();
+        view.setCenter(middle);
         view.setMinSize(0, 0);
         workspace.finishWith(Drawing::placed);
         bind();
@@ -106,7 +109,8 @@ public final class DrawStage implements Stage {
                 pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
         ToggleButton shapes =
                 pane("Shape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
-        HBox box = new HBox(6, shapes, asText, aloud);
+        ToggleButton ways = pane("Weigh", "toggle-weigh", "The ways to keep what is selected  (V)", this::toggleWeigh);
+        HBox box = new HBox(6, shapes, ways, asText, aloud);
         box.getStyleClass().add("pane-toggles");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         view.rightProperty().addListener((o, was, is) -> {
@@ -114,6 +118,7 @@ public final class DrawStage implements Stage {
             aloud.setSelected(is != null && is == readings);
             shapes.setSelected(is != null && is == moves);
         });
+        view.centerProperty().addListener((o, was, is) -> ways.setSelected(is == weighing));
         return box;
     }
 
@@ -151,6 +156,23 @@ public final class DrawStage implements Stage {
         }
         if (toggle(moves)) {
             moves.shown();
+        }
+    }
+
+    /** Shows the ways in place of the sheet and what stands beside it, or puts them away. */
+    private void toggleWeigh() {
+        if (weighing == null) {
+            weighing = new WeighPane(workspace, this::toggleWeigh);
+        }
+        boolean shows = view.getCenter() != weighing;
+        view.setCenter(shows ? weighing : middle);
+        view.setRight(null);
+        view.setLeft(shows ? null : roster);
+        appearance.lens().set(!shows);
+        if (shows) {
+            weighing.shown();
+        } else {
+            sheet.requestFocus();
         }
     }
 
@@ -199,6 +221,7 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
         keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
         keys.plain(KeyCode.M, "Change the shape of what is selected", this::toggleMoves);
+        keys.plain(KeyCode.V, "Weigh the ways to keep what is selected", this::toggleWeigh);
         keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
         keys.plain(KeyCode.BACK_SPACE, "", this::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);

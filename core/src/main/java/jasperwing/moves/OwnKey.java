@@ -1,0 +1,47 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Gives an entity that is identified by what it points to a key of its own, counted up; what identified it stays unique. */
+public record OwnKey(String entity) implements Move {
+    private static final String KEY = "id";
+
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.freeMember(design, entity, KEY),
+                () -> Hindrances.when(
+                        design.entity(entity).orElseThrow().key().names().stream()
+                                .allMatch(n -> design.entity(entity)
+                                                .flatMap(e -> e.attribute(n))
+                                                .isPresent()
+                                        && !design.isLink(entity)),
+                        entity + " has a key of its own already."));
+    }
+
+    @Override
+    public Design made(Design design) {
+        return Making.change(design, entity, OwnKey::keyed);
+    }
+
+    private static Entity keyed(Entity entity) {
+        List<Attribute> attributes = new ArrayList<>(List.of(Attribute.of(KEY, Type.of(Scalar.SERIAL))));
+        attributes.addAll(entity.attributes());
+        List<Members> uniques = new ArrayList<>(entity.uniques());
+        if (!entity.key().isEmpty()) {
+            uniques.add(entity.key());
+        }
+        return entity.withAttributes(attributes).withKey(Members.of(KEY)).withUniques(uniques);
+    }
+}

@@ -1,0 +1,56 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.naming.Roles;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Lets both ends of a one-to-one have the same key: the one that holds the reference is identified by it. A key that was only counted up
+ * or drawn goes.
+ */
+public record ShareKey(Tie tie) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        String role = Roles.holding(tie);
+        return first(
+                () -> Hindrances.when(!design.relationships().contains(tie), "That relationship is not there."),
+                () -> Hindrances.when(tie.shape() != Tie.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
+                () -> Hindrances.entity(design, tie.holder()),
+                () -> Hindrances.when(
+                        !tie.holding().orElseThrow().must(),
+                        "Not every " + tie.holder() + " has a " + role + "; a key is always there."),
+                () -> Hindrances.when(
+                        holder(design).key().names().equals(List.of(role)), "They share their key already."));
+    }
+
+    private Entity holder(Design design) {
+        return design.entity(tie.holder()).orElseThrow();
+    }
+
+    @Override
+    public Design made(Design design) {
+        Entity holder = holder(design);
+        Design made = design;
+        for (Attribute attribute : holder.attributes()) {
+            if (holder.isKey(attribute) && isMade(attribute.type())) {
+                made = EntityEdits.removeAttribute(holder.name(), attribute.name())
+                        .on(made);
+            }
+        }
+        return Making.change(made, holder.name(), e -> e.withKey(Members.of(Roles.holding(tie))));
+    }
+
+    private static boolean isMade(Type type) {
+        return type.is(Scalar.SERIAL) || type.is(Scalar.UUID);
+    }
+}

@@ -1,0 +1,54 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Notes;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Gives the subjects of a one-of an entity that each of them must have one of, and points to that with an ordinary relationship.
+ *
+ * @param name of the new entity
+ */
+public record SharedParent(OneOf oneOf, String name) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        String role = Words.camel(name);
+        return first(
+                () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),
+                () -> Hindrances.freeName(design, name),
+                () -> oneOf.subjects().stream()
+                        .flatMap(s -> Hindrances.entity(design, s).stream())
+                        .findFirst(),
+                () -> oneOf.subjects().stream()
+                        .flatMap(s -> Hindrances.freeMember(design, s, role).stream())
+                        .findFirst());
+    }
+
+    @Override
+    public Design made(Design design) {
+        Design made = Making.addBeside(design, oneOf.from(), Entity.keyed(name));
+        Reading forward = oneOf.forward().withRole(Roles.forward(oneOf));
+        Tie pointing = new Tie(oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.notes());
+        made = RelationshipEdits.replace(oneOf, pointing).on(made);
+        for (String subject : oneOf.subjects()) {
+            made = Making.relate(made, having(subject));
+        }
+        return made;
+    }
+
+    private Tie having(String subject) {
+        Reading must = new Reading(true, "have", false, Words.camel(name));
+        Reading back = new Reading(false, "be", false, Words.camel(subject));
+        return new Tie(subject, name, "", must, Optional.of(back), List.of(), Notes.NONE);
+    }
+}

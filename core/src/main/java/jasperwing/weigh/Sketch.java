@@ -1,0 +1,103 @@
+package jasperwing.weigh;
+
+import jasperwing.model.AreaColor;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A small picture of tables: boxes on a grid, those that point to others to the right of them.
+ *
+ * @param boxes the tables, in the order of the schema
+ * @param links the foreign keys between them
+ */
+public record Sketch(List<Box> boxes, List<Link> links) {
+    /** The most columns a box shows besides its key. */
+    private static final int MOST_COLUMNS = 5;
+
+    /**
+     * A table.
+     *
+     * @param level how many others stand to the left of it, from 0
+     * @param rank how many stand above it on its level, from 0
+     * @param color of the area it belongs to
+     * @param cut whether it has more columns than are shown
+     */
+    public record Box(String table, int level, int rank, Optional<AreaColor> color, List<Line> lines, boolean cut) {
+        public Box {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /** A column, and whether it is there for what is weighed. */
+    public record Line(String name, String type, boolean matters) {}
+
+    /** That rows of one box point to rows of another. */
+    public record Link(String from, String to) {}
+
+    public Sketch {
+        boxes = List.copyOf(boxes);
+        links = List.copyOf(links);
+    }
+
+    /**
+     * Draws tables.
+     *
+     * @param matters columns that are there for what is weighed, by their table
+     * @param colors the areas of tables, by their names
+     */
+    static Sketch of(List<Table> tables, Map<String, Set<String>> matters, Map<String, AreaColor> colors) {
+        List<String> names = tables.stream().map(Table::name).toList();
+        Map<String, Integer> levels = new LinkedHashMap<>();
+        tables.forEach(t -> levels.put(t.name(), 0));
+        for (int i = 0; i < tables.size(); i++) {
+            for (Table table : tables) {
+                for (ForeignKey key : table.foreignKeys()) {
+                    if (names.contains(key.target()) && !key.target().equals(table.name())) {
+                        int beyond = Math.min(tables.size() - 1, levels.get(key.target()) + 1);
+                        levels.merge(table.name(), beyond, Math::max);
+                    }
+                }
+            }
+        }
+        Map<Integer, Integer> ranks = new HashMap<>();
+        List<Box> boxes = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        for (Table table : tables) {
+            int level = levels.get(table.name());
+            int rank = ranks.merge(level, 1, Integer::sum) - 1;
+            boxes.add(box(table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors));
+            table.foreignKeys().stream()
+                    .filter(k -> names.contains(k.target()))
+                    .forEach(k -> links.add(new Link(table.name(), k.target())));
+        }
+        return new Sketch(boxes, links.stream().distinct().toList());
+    }
+
+    private static Box box(Table table, int level, int rank, Set<String> matters, Map<String, AreaColor> colors) {
+        List<Column> shown = new ArrayList<>();
+        for (Column column : table.columns()) {
+            boolean wanted = table.primaryKey().contains(column.name()) || matters.contains(column.name());
+            if (wanted && shown.size() < MOST_COLUMNS) {
+                shown.add(column);
+            }
+        }
+        List<Line> lines = shown.stream()
+                .map(c -> new Line(c.name(), c.type(), matters.contains(c.name())))
+                .toList();
+        return new Box(
+                table.name(),
+                level,
+                rank,
+                Optional.ofNullable(colors.get(table.name())),
+                lines,
+                shown.size() < table.columns().size());
+    }
+}

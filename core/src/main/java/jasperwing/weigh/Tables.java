@@ -1,0 +1,93 @@
+package jasperwing.weigh;
+
+import jasperwing.model.Design;
+import jasperwing.naming.Step;
+import jasperwing.naming.Steps;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import jasperwing.walk.Walk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** The design as one way would have it, with its tables, and the SQL that is written of them. */
+record Tables(Design design, Schema schema) {
+    static Tables of(Design design, Dialect dialect) {
+        return new Tables(design, Schema.derive(design, dialect));
+    }
+
+    Dialect dialect() {
+        return schema.dialect();
+    }
+
+    Table table(String entity) {
+        return schema.table(entity).orElseThrow();
+    }
+
+    boolean has(String entity) {
+        return schema.table(entity).isPresent();
+    }
+
+    String quote(String name) {
+        return schema.dialect().quote(name);
+    }
+
+    /** What a row needs: its columns but those the database fills by itself. */
+    String insert(Table table) {
+        List<String> columns = table.columns().stream()
+                .filter(c -> !c.generated()
+                        && c.computed().isEmpty()
+                        && c.defaultSql().isEmpty())
+                .filter(c -> c.required() || table.primaryKey().contains(c.name()) || isPointing(table, c))
+                .map(c -> quote(c.name()))
+                .toList();
+        String start = "insert into " + quote(table.name());
+        return columns.isEmpty()
+                ? start + (dialect() == Dialect.MARIADB ? " () values ();" : " default values;")
+                : start + " (" + String.join(", ", columns) + ")\nvalues ("
+                        + columns.stream().map(c -> "?").collect(Collectors.joining(", ")) + ");";
+    }
+
+    private static boolean isPointing(Table table, Column column) {
+        return table.foreignKeys().stream().anyMatch(k -> k.columns().contains(column.name()));
+    }
+
+    /** Several statements one after the other. */
+    String inserts(List<Table> tables) {
+        return tables.stream().map(this::insert).collect(Collectors.joining("\n"));
+    }
+
+    /** Reads what a path leads to from one row, without the line end. */
+    String read(String start, String path) {
+        return Walk.of(design, start, path).sql(schema).stripTrailing();
+    }
+
+    /** The shortest way along roles from one entity to another, of at most three steps. */
+    Optional<String> path(String start, String end) {
+        List<List<Step>> open = new ArrayList<>(List.of(List.of()));
+        for (int length = 0; length < 3; length++) {
+            List<List<Step>> longer = new ArrayList<>();
+            for (List<Step> way : open) {
+                String at = way.isEmpty() ? start : way.get(way.size() - 1).to();
+                for (Step step : Steps.from(design, at)) {
+                    List<Step> further = new ArrayList<>(way);
+                    further.add(step);
+                    if (step.to().equals(end)) {
+                        return Optional.of(further.stream().map(Step::name).collect(Collectors.joining(".")));
+                    }
+                    longer.add(further);
+                }
+            }
+            open = longer;
+        }
+        return Optional.empty();
+    }
+
+    /** Reads what an entity's row leads to in another entity; empty where no way leads there. */
+    String between(String start, String end) {
+        return path(start, end).map(p -> read(start, p)).orElse("");
+    }
+}

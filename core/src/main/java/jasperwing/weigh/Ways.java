@@ -1,0 +1,188 @@
+package jasperwing.weigh;
+
+import jasperwing.classes.Target;
+import jasperwing.model.Area;
+import jasperwing.model.AreaColor;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Neighbours;
+import jasperwing.model.Relationship;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Index;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Derives what follows from each of several plans, and what sets them apart. */
+final class Ways {
+    private final Design design;
+    private final Dialect dialect;
+    private final Set<String> ends;
+
+    /** @param ends the entities that are always shown */
+    Ways(Design design, Dialect dialect, Collection<String> ends) {
+        this.ends = new LinkedHashSet<>(ends);
+        this.design = near(design, this.ends);
+        this.dialect = dialect;
+    }
+
+    /** The design without what is too far away to matter. */
+    private static Design near(Design design, Set<String> ends) {
+        Set<String> kept = new HashSet<>();
+        ends.forEach(e -> kept.addAll(Neighbours.within(design, e, 1)));
+        List<Entity> entities =
+                design.entities().stream().filter(e -> kept.contains(e.name())).toList();
+        List<Relationship> relationships = design.relationships().stream()
+                .filter(r -> kept.containsAll(Neighbours.of(r)))
+                .toList();
+        return design.withEntities(entities).withRelationships(relationships).withSheets(List.of());
+    }
+
+    List<Way> of(List<Plan> plans) {
+        List<Tables> all =
+                plans.stream().map(p -> Tables.of(p.edit().on(design), dialect)).toList();
+        Tables now = all.get(plans.stream().map(Plan::now).toList().indexOf(true));
+        List<Map<String, Set<String>>> code = all.stream().map(this::classLines).toList();
+        List<Way> ways = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            Plan plan = plans.get(i);
+            Tables tables = all.get(i);
+            boolean there = plan.hindrance().isEmpty();
+            ways.add(new Way(
+                    plan.title(),
+                    plan.now(),
+                    plan.edit(),
+                    plan.hindrance(),
+                    plan.now() || !there ? "" : more(now, tables),
+                    there ? plan.facts().of(tables) : List.of(),
+                    there ? plan.statements().of(tables) : Map.of(),
+                    there ? apart(code, i) : List.of(),
+                    there ? sketch(tables, all) : new Sketch(List.of(), List.of())));
+        }
+        return ways;
+    }
+
+    /** How many more tables, columns and indexes there are. */
+    private static String more(Tables now, Tables then) {
+        List<String> parts = new ArrayList<>();
+        count(parts, then.schema().tables().size() - now.schema().tables().size(), "table");
+        count(parts, columns(then) - columns(now), "column");
+        count(parts, indexes(then) - indexes(now), "index");
+        return String.join(", ", parts);
+    }
+
+    private static void count(List<String> parts, int difference, String what) {
+        if (difference != 0) {
+            String plural = what.equals("index") ? "indexes" : what + "s";
+            parts.add((difference > 0 ? "+" : "\u2212") + Math.abs(difference) + " "
+                    + (Math.abs(difference) == 1 ? what : plural));
+        }
+    }
+
+    private static int columns(Tables tables) {
+        return tables.schema().tables().stream()
+                .mapToInt(t -> t.columns().size())
+                .sum();
+    }
+
+    private static int indexes(Tables tables) {
+        return tables.schema().tables().stream()
+                .mapToInt(t -> t.indexes().size() + t.uniques().size())
+                .sum();
+    }
+
+    /** The tables that are not the same in every way, and those at the ends. */
+    private Sketch sketch(Tables tables, List<Tables> all) {
+        List<Table> shown = tables.schema().tables().stream()
+                .filter(t -> isEnd(t)
+                        || all.stream()
+                                .anyMatch(o -> !shape(o.schema().named(t.name()).orElse(null))
+                                        .equals(shape(t))))
+                .toList();
+        Map<String, Set<String>> matters = new HashMap<>();
+        for (Table table : shown) {
+            Set<String> common = new HashSet<>(names(table));
+            all.forEach(o -> common.retainAll(
+                    o.schema().named(table.name()).map(Ways::names).orElse(Set.of())));
+            Set<String> own = new HashSet<>(names(table));
+            own.removeAll(common);
+            matters.put(table.name(), own);
+        }
+        return Sketch.of(shown, matters, colors(tables));
+    }
+
+    private boolean isEnd(Table table) {
+        return table.source() instanceof Table.Source.OfEntity of && ends.contains(of.entity());
+    }
+
+    private static List<Object> shape(Table table) {
+        return table == null
+                ? List.of()
+                : List.of(
+                        table.columns(),
+                        table.primaryKey(),
+                        table.indexes().stream().map(Index::columns).toList(),
+                        table.foreignKeys().stream()
+                                .map(k -> k.columns() + k.target())
+                                .toList());
+    }
+
+    private static Set<String> names(Table table) {
+        return table.columns().stream().map(Column::name).collect(Collectors.toSet());
+    }
+
+    private static Map<String, AreaColor> colors(Tables tables) {
+        Map<String, AreaColor> colors = new HashMap<>();
+        for (Table table : tables.schema().tables()) {
+            String entity = table.source() instanceof Table.Source.OfEntity of
+                    ? of.entity()
+                    : table.source() instanceof Table.Source.OfList list
+                            ? list.entity()
+                            : ((Table.Source.OfJoin) table.source()).tie().from();
+            tables.design()
+                    .entity(entity)
+                    .flatMap(e -> tables.design().area(e.area()))
+                    .map(Area::color)
+                    .ifPresent(c -> colors.put(table.name(), c));
+        }
+        return colors;
+    }
+
+    /** The fields of the classes of all entities, by the entity. */
+    private Map<String, Set<String>> classLines(Tables tables) {
+        Set<String> entities = tables.design().entities().stream()
+                .map(Entity::name)
+                .filter(e -> ends.contains(e) || design.entity(e).isEmpty())
+                .collect(Collectors.toSet());
+        Map<String, Set<String>> fields = new TreeMap<>();
+        Target.JAVA_JAKARTA.generate(tables.design(), tables.schema(), entities).stream()
+                .filter(f -> entities.contains(f.entity()))
+                .forEach(f -> fields.computeIfAbsent(f.entity(), e -> new LinkedHashSet<>())
+                        .addAll(f.text()
+                                .lines()
+                                .filter(l -> l.startsWith("    private ") && l.endsWith(";"))
+                                .map(l ->
+                                        l.strip().substring("private ".length()).replaceAll(" = .*;$|;$", ""))
+                                .toList()));
+        return fields;
+    }
+
+    /** What one way's classes have that not every way's have. */
+    private static List<String> apart(List<Map<String, Set<String>>> all, int index) {
+        List<String> lines = new ArrayList<>();
+        all.get(index).forEach((entity, fields) -> fields.stream()
+                .filter(f -> all.stream()
+                        .anyMatch(o -> !o.getOrDefault(entity, Set.of()).contains(f)))
+                .forEach(f -> lines.add(entity + ": " + f)));
+        return lines;
+    }
+}

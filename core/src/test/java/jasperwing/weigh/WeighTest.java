@@ -1,0 +1,180 @@
+package jasperwing.weigh;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.findings.Level;
+import jasperwing.findings.Report;
+import jasperwing.model.Design;
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class WeighTest {
+    private final Design demo = Samples.demo();
+
+    private Relationship between(String from, String to) {
+        return demo.relationships().stream()
+                .filter(r -> r.from().equals(from) && r.targets().contains(to))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Weighing list(Dialect dialect) {
+        return Weighing.ofList(demo, dialect, "Dive", "hazards").orElseThrow();
+    }
+
+    private Stream<Weighing> all(Dialect dialect) {
+        return Stream.concat(
+                Stream.of(list(dialect)),
+                demo.relationships().stream().flatMap(r -> Weighing.ofRelationship(demo, dialect, r).stream()));
+    }
+
+    private static Way way(Weighing weighing, String title) {
+        return weighing.ways().stream()
+                .filter(w -> w.title().equals(title))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aListHasFourWays() {
+        Weighing weighing = list(Dialect.POSTGRESQL);
+        assertThat(weighing.title()).isEqualTo("Ways to keep the hazards of a Dive");
+        assertThat(weighing.ways())
+                .extracting(w -> w.title() + (w.now() ? ", now" : w.more().isEmpty() ? "" : ", " + w.more()))
+                .containsExactly(
+                        "In one column, \u22121 table, \u22122 columns",
+                        "In one column, as JSON, \u22121 table, \u22122 columns",
+                        "A row for each, now",
+                        "An entity of its own, +1 table, +1 column, +2 indexes");
+        assertThat(way(weighing, "In one column").statements())
+                .containsEntry(
+                        "To find the dives with one hazard",
+                        "select * from dives\nwhere hazards @> array[?]::varchar(40)[]");
+        assertThat(way(weighing, "A row for each").classes()).containsExactly("Dive: List<String> hazards");
+    }
+
+    @Test
+    void aOneOfHasFourWaysEachWithItsTables() {
+        Weighing weighing = Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Note", "Dive"))
+                .orElseThrow();
+        assertThat(weighing.ways())
+                .extracting(Way::title)
+                .containsExactly("A column for each", "A kind and an id", "A table for each", "A shared parent");
+        assertThat(way(weighing, "A table for each").sketch().boxes())
+                .extracting(Sketch.Box::table)
+                .contains("dive_notes", "specimen_notes", "instrument_notes", "dives")
+                .doesNotContain("notes");
+        assertThat(way(weighing, "A kind and an id").facts())
+                .extracting(Fact::text)
+                .contains("the subjects are keyed differently: ids are compared as text");
+        assertThat(way(weighing, "A shared parent").statements().get("To read the notes of one dive"))
+                .isEqualTo(
+                        """
+                        select distinct notes.*
+                        from dives dive
+                        join note_subjects note_subject on dive.note_subject_id = note_subject.id
+                        join notes on notes.subject_id = note_subject.id
+                        where dive.id = ?""");
+    }
+
+    @Test
+    void whatHasOneWayOrLivesElsewhereIsNotWeighed() {
+        assertThat(Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Dive", "Site")))
+                .isEmpty();
+        assertThat(Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Researcher", "Account")))
+                .isEmpty();
+        assertThat(Weighing.ofList(demo, Dialect.POSTGRESQL, "Dive", "number")).isEmpty();
+    }
+
+    @Test
+    void everyKindOfTheDemoIsWeighedWithOneWayNow() {
+        List<Weighing> weighings = all(Dialect.POSTGRESQL).toList();
+        assertThat(weighings).hasSizeGreaterThanOrEqualTo(6);
+        for (Weighing weighing : weighings) {
+            assertThat(weighing.ways().stream().filter(Way::now))
+                    .as(weighing.title())
+                    .hasSize(1);
+            assertThat(weighing.ways()).hasSizeGreaterThanOrEqualTo(2);
+        }
+    }
+
+    /** Every statement is of tables that are there: the server takes it when it is prepared. */
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void everyStatementOfEveryWayIsTaken(Dialect dialect) throws SQLException {
+        for (Weighing weighing : all(dialect).toList()) {
+            for (Way way : weighing.ways()) {
+                if (way.hindrance().isEmpty()) {
+                    Design then = way.edit().on(demo);
+                    assertThat(way.statements()).as(way.title()).isNotEmpty();
+                    try (Connection connection = Databases.loaded(then, dialect)) {
+                        for (String statements : way.statements().values()) {
+                            assertThat(statements)
+                                    .as(weighing.title() + ": " + way.title())
+                                    .isNotBlank();
+                            for (String statement : statements.split(";\n|;$")) {
+                                isTaken(connection, dialect, statement);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void isTaken(Connection connection, Dialect dialect, String sql) throws SQLException {
+        if (dialect == Dialect.MARIADB) {
+            try (var statement = connection.createStatement()) {
+                statement.execute("prepare taken from " + dialect.literal(sql));
+            }
+        } else {
+            try (var statement = connection.prepareStatement(sql)) {
+                assertThat(statement.getParameterMetaData().getParameterCount()).isNotNegative();
+            }
+        }
+    }
+
+    @Test
+    void switchingLeavesNoNewFaultAndIsReadBackEqual() {
+        long faults = Report.of(demo, Dialect.POSTGRESQL).count(Level.FAULT);
+        for (Weighing weighing : all(Dialect.POSTGRESQL).toList()) {
+            for (Way way : weighing.ways()) {
+                Design then = way.edit().on(demo);
+                assertThat(Notation.parse(Notation.print(then)).value()).isEqualTo(then);
+                assertThat(Report.of(then, Dialect.POSTGRESQL).count(Level.FAULT))
+                        .as(weighing.title() + ": " + way.title())
+                        .isLessThanOrEqualTo(faults);
+            }
+        }
+    }
+
+    @Test
+    void aSwitchedRelationshipIsWeighedAgainFromThere() {
+        Tie sequence = (Tie) between("Specimen", "SequenceRecord");
+        Weighing before =
+                Weighing.ofRelationship(demo, Dialect.POSTGRESQL, sequence).orElseThrow();
+        Design shared = way(before, "One key for both").edit().on(demo);
+        Weighing after =
+                Weighing.ofRelationship(shared, Dialect.POSTGRESQL, sequence).orElseThrow();
+        assertThat(after.ways().stream().filter(Way::now))
+                .extracting(Way::title)
+                .containsExactly("One key for both");
+        OneOf notes = (OneOf) between("Note", "Dive");
+        assertThat(Weighing.ofRelationship(shared, Dialect.POSTGRESQL, notes).orElseThrow().ways().stream()
+                        .filter(Way::now))
+                .extracting(Way::title)
+                .containsExactly("A kind and an id");
+    }
+}
