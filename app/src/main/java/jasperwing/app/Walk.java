@@ -111,6 +111,10 @@ final class Walk {
         picture("moves");
         step(() -> fire("toggle-moves"));
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> fire("toggle-weigh"));
+        picture("weigh");
+        step(() -> ((Button) window.shell().lookup("#weigh-done")).fire());
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
         step(() -> window.appearance().dark().set(true));
         picture("dark");
         step(() -> window.appearance().dark().set(false));

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The ways to keep a one-of. */
@@ -60,7 +61,7 @@ final class OneOfs {
                 "Ways to keep the " + Words.spoken(role) + " of a " + oneOf.from(),
                 "one of " + String.join(", ", oneOf.subjects()) + " \u00b7 " + dialect.title(),
                 List.of(read, write),
-                new Ways(design, dialect, ends).of(plans));
+                new Ways(design, dialect, ends, Set.copyOf(oneOf.subjects())).of(plans));
     }
 
     private String free(String wanted) {

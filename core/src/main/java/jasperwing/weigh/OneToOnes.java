@@ -46,16 +46,15 @@ final class OneToOnes {
         List<Plan> plans = new ArrayList<>();
         Plan.Statements both = t -> asked(t, List.of(t.table(parent), t.table(holder)));
         if (shared) {
-            plans.add(Plan.move(
-                    design, holder + " points, with a key of its own", new OwnKey(holder), t -> points(), both));
+            plans.add(Plan.move(design, holder + " points", new OwnKey(holder), t -> points(), both));
             plans.add(Plan.now("One key for both", t -> shares(), both));
         } else {
-            plans.add(Plan.now(holder + " points to " + parent, t -> points(), both));
+            plans.add(Plan.now(holder + " points", t -> points(), both));
             plans.add(Plan.move(design, "One key for both", new ShareKey(tie), t -> shares(), both));
         }
         plans.add(Plan.move(
                 design,
-                parent + " points to " + holder,
+                parent + " points",
                 new Reverse(tie),
                 t -> reversed(),
                 t -> asked(t, List.of(t.table(holder), t.table(parent)))));

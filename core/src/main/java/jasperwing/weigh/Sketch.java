@@ -34,6 +34,10 @@ public record Sketch(List<Box> boxes, List<Link> links) {
         public Box {
             lines = List.copyOf(lines);
         }
+
+        private Box uncut() {
+            return new Box(table, level, rank, color, lines, false);
+        }
     }
 
     /** A column, and whether it is there for what is weighed. */
@@ -51,34 +55,56 @@ public record Sketch(List<Box> boxes, List<Link> links) {
      * Draws tables.
      *
      * @param matters columns that are there for what is weighed, by their table
+     * @param quiet tables that are shown by their keys alone, and point to each other for other reasons
      * @param colors the areas of tables, by their names
      */
-    static Sketch of(List<Table> tables, Map<String, Set<String>> matters, Map<String, AreaColor> colors) {
+    static Sketch of(
+            List<Table> tables, Map<String, Set<String>> matters, Set<String> quiet, Map<String, AreaColor> colors) {
         List<String> names = tables.stream().map(Table::name).toList();
         Map<String, Integer> levels = new LinkedHashMap<>();
         tables.forEach(t -> levels.put(t.name(), 0));
         for (int i = 0; i < tables.size(); i++) {
             for (Table table : tables) {
-                for (ForeignKey key : table.foreignKeys()) {
-                    if (names.contains(key.target()) && !key.target().equals(table.name())) {
+                for (ForeignKey key : keys(table, names, quiet)) {
+                    if (!key.target().equals(table.name())) {
                         int beyond = Math.min(tables.size() - 1, levels.get(key.target()) + 1);
                         levels.merge(table.name(), beyond, Math::max);
                     }
                 }
             }
         }
+        standApart(tables, levels, quiet, names);
         Map<Integer, Integer> ranks = new HashMap<>();
         List<Box> boxes = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (Table table : tables) {
             int level = levels.get(table.name());
             int rank = ranks.merge(level, 1, Integer::sum) - 1;
-            boxes.add(box(table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors));
-            table.foreignKeys().stream()
-                    .filter(k -> names.contains(k.target()))
-                    .forEach(k -> links.add(new Link(table.name(), k.target())));
+            Box box = box(table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors);
+            boxes.add(quiet.contains(table.name()) ? box.uncut() : box);
+            keys(table, names, quiet).forEach(k -> links.add(new Link(table.name(), k.target())));
         }
         return new Sketch(boxes, links.stream().distinct().toList());
+    }
+
+    /** What no key ties to the quiet ones stands to the right of them nevertheless. */
+    private static void standApart(
+            List<Table> tables, Map<String, Integer> levels, Set<String> quiet, List<String> names) {
+        for (Table table : tables) {
+            boolean pointedTo = tables.stream()
+                    .flatMap(t -> keys(t, names, quiet).stream())
+                    .anyMatch(k -> k.target().equals(table.name()));
+            if (!quiet.isEmpty() && !quiet.contains(table.name()) && levels.get(table.name()) == 0 && !pointedTo) {
+                levels.put(table.name(), 1);
+            }
+        }
+    }
+
+    private static List<ForeignKey> keys(Table table, List<String> names, Set<String> quiet) {
+        return table.foreignKeys().stream()
+                .filter(k ->
+                        names.contains(k.target()) && !(quiet.contains(table.name()) && quiet.contains(k.target())))
+                .toList();
     }
 
     private static Box box(Table table, int level, int rank, Set<String> matters, Map<String, AreaColor> colors) {

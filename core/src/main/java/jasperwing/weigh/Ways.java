@@ -18,6 +18,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -27,10 +28,17 @@ final class Ways {
     private final Design design;
     private final Dialect dialect;
     private final Set<String> ends;
+    private final Set<String> witnesses;
 
     /** @param ends the entities that are always shown */
     Ways(Design design, Dialect dialect, Collection<String> ends) {
+        this(design, dialect, ends, Set.of());
+    }
+
+    /** @param witnesses those of the ends that are shown by their keys alone, and without what else they point to */
+    Ways(Design design, Dialect dialect, Collection<String> ends, Set<String> witnesses) {
         this.ends = new LinkedHashSet<>(ends);
+        this.witnesses = witnesses;
         this.design = near(design, this.ends);
         this.dialect = dialect;
     }
@@ -109,15 +117,37 @@ final class Ways {
                                         .equals(shape(t))))
                 .toList();
         Map<String, Set<String>> matters = new HashMap<>();
-        for (Table table : shown) {
-            Set<String> common = new HashSet<>(names(table));
-            all.forEach(o -> common.retainAll(
-                    o.schema().named(table.name()).map(Ways::names).orElse(Set.of())));
-            Set<String> own = new HashSet<>(names(table));
-            own.removeAll(common);
-            matters.put(table.name(), own);
+        shown.forEach(t -> matters.put(t.name(), own(t, tables, all)));
+        Set<String> quiet = shown.stream()
+                .filter(t -> t.source() instanceof Table.Source.OfEntity of && witnesses.contains(of.entity()))
+                .map(Table::name)
+                .collect(Collectors.toSet());
+        return Sketch.of(shown, matters, quiet, colors(tables));
+    }
+
+    /** The columns that are there in this way and not in every way that has the table, or the like of it. */
+    private static Set<String> own(Table table, Tables here, List<Tables> all) {
+        Set<String> common = new HashSet<>();
+        boolean alone = true;
+        for (Tables other : all) {
+            Optional<Table> same = other.schema().named(table.name());
+            if (other != here && same.isPresent()) {
+                if (alone) {
+                    common.addAll(names(same.get()));
+                }
+                common.retainAll(names(same.get()));
+                alone = false;
+            }
         }
-        return Sketch.of(shown, matters, colors(tables));
+        if (alone) {
+            all.stream()
+                    .flatMap(o -> o.schema().tables().stream())
+                    .filter(t -> here.schema().named(t.name()).isEmpty())
+                    .forEach(t -> common.addAll(names(t)));
+        }
+        Set<String> own = new HashSet<>(names(table));
+        own.removeAll(common);
+        return own;
     }
 
     private boolean isEnd(Table table) {

@@ -35,7 +35,7 @@ import javafx.scene.layout.VBox;
 /** The ways to keep something of what is selected, side by side, with one button each that switches to it. */
 final class WeighPane extends VBox {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
-    private static final double SKETCH_HEIGHT = 150;
+    private static final double SKETCH_HEIGHT = 140;
 
     private final Workspace workspace;
     private final Runnable close;
@@ -45,7 +45,7 @@ final class WeighPane extends VBox {
     private final GridPane grid = new GridPane();
     private final ScrollPane scroll = new ScrollPane(grid);
     private List<Weighable> all = List.of();
-    private Weighable chosen;
+    private Optional<Weighable> chosen = Optional.empty();
 
     /** @param close puts the pane away */
     WeighPane(Workspace workspace, Runnable close) {
@@ -90,11 +90,12 @@ final class WeighPane extends VBox {
     }
 
     private void follow(Design was, Design is) {
-        if (getScene() != null && chosen != null) {
-            chosen = chosen.after(was, is);
+        if (getScene() != null && chosen.isPresent()) {
+            Weighable now = chosen.get().after(was, is);
+            chosen = Optional.of(now);
             Selection selection = workspace.selection().get();
-            all = chosen.relationship().isPresent() && selection.relationship().isPresent()
-                    ? List.of(chosen)
+            all = now.relationship().isPresent() && selection.relationship().isPresent()
+                    ? List.of(now)
                     : Weighable.of(is, selection);
             show();
         }
@@ -105,8 +106,8 @@ final class WeighPane extends VBox {
             return;
         }
         all = Weighable.of(workspace.design(), workspace.selection().get());
-        if (!all.contains(chosen)) {
-            chosen = all.isEmpty() ? null : all.get(0);
+        if (chosen.filter(all::contains).isEmpty()) {
+            chosen = all.stream().findFirst();
         }
         show();
     }
@@ -117,7 +118,7 @@ final class WeighPane extends VBox {
         choices.setManaged(all.size() > 1);
         grid.getChildren().clear();
         grid.getColumnConstraints().clear();
-        Optional<Weighing> weighing = Optional.ofNullable(chosen).flatMap(c -> c.weigh(workspace.design()));
+        Optional<Weighing> weighing = chosen.flatMap(c -> c.weigh(workspace.design()));
         title.setText(weighing.map(Weighing::title).orElse("Nothing here can be kept in several ways"));
         about.setText(weighing.map(Weighing::about)
                 .orElse("Select a list's entity, a one-to-one, a many-to-many or a one-of, then weigh it."));
@@ -129,9 +130,9 @@ final class WeighPane extends VBox {
         button.setMnemonicParsing(false);
         button.getStyleClass().addAll("pill", "choice");
         button.setId("weigh-" + weighable.name());
-        button.setSelected(weighable.equals(chosen));
+        button.setSelected(chosen.filter(weighable::equals).isPresent());
         button.setOnAction(e -> {
-            chosen = weighable;
+            chosen = Optional.of(weighable);
             show();
         });
         return button;
@@ -166,7 +167,9 @@ final class WeighPane extends VBox {
             box.getStyleClass().add("code-box");
             box.setMaxHeight(Double.MAX_VALUE);
             lines.apply(ways.get(i)).forEach(l -> box.getChildren().add(CodeLine.of(l, true)));
-            grid.add(box, i, row + 1);
+            if (ways.get(i).hindrance().isEmpty()) {
+                grid.add(box, i, row + 1);
+            }
         }
         return row + 2;
     }
