@@ -14,8 +14,6 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Form;
 import jasperwing.model.Keeping;
-import jasperwing.model.KindsKept;
-import jasperwing.model.Lineage;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
@@ -40,7 +38,6 @@ import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
-import net.jqwik.api.Tuple;
 
 /**
  * Generates designs: sound and unsound, with hostile names, texts and comments. The properties that use them have fixed
@@ -178,20 +175,10 @@ public final class Designs {
                                 keys(attributes),
                                 members(attributes).list().ofMaxSize(2),
                                 keys(attributes),
-                                lineages(),
+                                names().list().uniqueElements().ofMaxSize(2),
                                 notes(true, true))
-                        .as((name, area, outside, key, uniques, shown, lineage, notes) ->
-                                new Entity(name, area, outside, attributes, key, uniques, shown, lineage, notes)));
-    }
-
-    private static Arbitrary<Lineage> lineages() {
-        Arbitrary<Lineage> any = Combinators.combine(
-                        Arbitraries.oneOf(Arbitraries.just(""), names()),
-                        Arbitraries.of(true, false),
-                        Arbitraries.of(KindsKept.values()).optional(),
-                        names().list().uniqueElements().ofMaxSize(2))
-                .as(Lineage::new);
-        return Arbitraries.frequencyOf(Tuple.of(2, Arbitraries.just(Lineage.NONE)), Tuple.of(1, any));
+                        .as((name, area, outside, key, uniques, shown, traits, notes) ->
+                                new Entity(name, area, outside, attributes, key, uniques, shown, traits, notes)));
     }
 
     private static Arbitrary<AttributeGroup> groups() {

@@ -56,8 +56,7 @@ class GroupTest {
               course      Stretch?
               buoys       Point list
 
-            entity Wreck is a kind of Reef, only its kinds with Stamped
-              kinds kept in one table
+            entity Wreck with Stamped
             """;
 
     private final Design design = read(TEXT);
@@ -83,9 +82,8 @@ class GroupTest {
 
     @Test
     void attributesOfTraitsComeAfterTheEntitysOwnAndOnce() {
-        Design twice = design.withEntities(List.of(design.entities()
-                .get(0)
-                .withLineage(design.entities().get(0).lineage().withTraits(List.of("Stamped", "Stamped", "None")))));
+        Design twice = design.withEntities(
+                List.of(design.entities().get(0).withTraits(List.of("Stamped", "Stamped", "None"))));
         assertThat(twice.whole().entities().get(0).attributes())
                 .extracting(a -> a.name())
                 .containsExactly("id", "spot", "course", "buoys", "madeAt", "version");

@@ -36,7 +36,7 @@ final class Cards {
     private Card measured(Entity entity, String badge, Optional<AreaColor> color) {
         List<Card.Row> rows = Stream.concat(
                         entity.attributes().stream().map(a -> row(entity, a)),
-                        entity.lineage().traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT)))
+                        entity.traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT)))
                 .toList();
         double head = Card.TEXT_LEFT
                 + metrics.width(entity.name(), Metrics.Face.TITLE)

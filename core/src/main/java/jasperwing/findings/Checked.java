@@ -24,7 +24,7 @@ record Checked(Design design, Schema schema, Map<String, String> bySnake) {
 
     /** The entity with the attributes of its traits. */
     Entity whole(Entity entity) {
-        return entity.lineage().traits().isEmpty()
+        return entity.traits().isEmpty()
                 ? entity
                 : design.whole().entity(entity.name()).orElse(entity);
     }

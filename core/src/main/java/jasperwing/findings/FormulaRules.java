@@ -36,7 +36,7 @@ final class FormulaRules {
         if (entity.attribute(attribute.name()).isPresent()) {
             return entity.name();
         }
-        return entity.lineage().traits().stream()
+        return entity.traits().stream()
                 .filter(t -> checked.design()
                         .trait(t)
                         .flatMap(g -> g.attribute(attribute.name()))

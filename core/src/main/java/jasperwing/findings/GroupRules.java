@@ -29,7 +29,7 @@ final class GroupRules {
             }
         }
         for (Entity entity : checked.design().entities()) {
-            entity.lineage().traits().stream()
+            entity.traits().stream()
                     .filter(t -> checked.design().trait(t).isEmpty())
                     .forEach(t -> found.accept(unknownTrait(entity, t)));
         }
@@ -60,10 +60,8 @@ final class GroupRules {
         AttributeGroup empty = new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, List.of(), Notes.NONE);
         Edit without = EntityEdits.change(
                 entity.name(),
-                e -> e.withLineage(e.lineage()
-                        .withTraits(e.lineage().traits().stream()
-                                .filter(t -> !t.equals(trait))
-                                .toList())));
+                e -> e.withTraits(
+                        e.traits().stream().filter(t -> !t.equals(trait)).toList()));
         return new Finding(
                 Rule.UNKNOWN_NAME,
                 Subject.of(entity.name()),

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param key names of the attributes and roles that identify a row; empty when none was said
  * @param uniques combinations of attributes and roles that no two rows share
  * @param shown the members a row is shown by; empty when none was said
- * @param lineage the traits it has and what it is a kind of
+ * @param traits the names of the traits it has, in the order said
  */
 public record Entity(
         String name,
@@ -23,19 +23,19 @@ public record Entity(
         Members key,
         List<Members> uniques,
         Members shown,
-        Lineage lineage,
+        List<String> traits,
         Notes notes) {
     public Entity {
         Names.require(name);
         Objects.requireNonNull(area);
         attributes = List.copyOf(attributes);
         uniques = List.copyOf(uniques);
-        Objects.requireNonNull(lineage);
+        traits = List.copyOf(traits);
     }
 
     /** An entity of the given name with nothing in it. */
     public static Entity of(String name) {
-        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, Lineage.NONE, Notes.NONE);
+        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, List.of(), Notes.NONE);
     }
 
     /** An entity with a generated key {@code id}, as a new one is drawn. */
@@ -53,38 +53,38 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, shown, lineage, notes);
+        return new Entity(newName, area, outside, attributes, key, uniques, shown, traits, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, shown, lineage, notes);
+        return new Entity(name, newArea, outside, attributes, key, uniques, shown, traits, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, lineage, notes);
+        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, traits, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, shown, lineage, notes);
+        return new Entity(name, area, outside, newAttributes, key, uniques, shown, traits, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, shown, lineage, notes);
+        return new Entity(name, area, outside, attributes, newKey, uniques, shown, traits, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, shown, lineage, notes);
+        return new Entity(name, area, outside, attributes, key, newUniques, shown, traits, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, newShown, lineage, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, newShown, traits, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, lineage, newNotes);
+        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, newNotes);
     }
 
-    public Entity withLineage(Lineage newLineage) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, newLineage, notes);
+    public Entity withTraits(List<String> newTraits) {
+        return new Entity(name, area, outside, attributes, key, uniques, shown, newTraits, notes);
     }
 }

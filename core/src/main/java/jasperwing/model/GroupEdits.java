@@ -63,13 +63,12 @@ public final class GroupEdits {
     }
 
     private static Entity withTraitRenamed(Entity entity, String oldName, String newName) {
-        List<String> traits = entity.lineage().traits();
+        List<String> traits = entity.traits();
         return traits.contains(oldName)
-                ? entity.withLineage(entity.lineage()
-                        .withTraits(traits.stream()
-                                .map(t -> t.equals(oldName) ? newName : t)
-                                .distinct()
-                                .toList()))
+                ? entity.withTraits(traits.stream()
+                        .map(t -> t.equals(oldName) ? newName : t)
+                        .distinct()
+                        .toList())
                 : entity;
     }
 }

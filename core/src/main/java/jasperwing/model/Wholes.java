@@ -16,7 +16,7 @@ final class Wholes {
 
     /** The design itself when no entity has anything from a trait. */
     synchronized Design of(Design design) {
-        if (design.entities().stream().allMatch(e -> e.lineage().traits().isEmpty())) {
+        if (design.entities().stream().allMatch(e -> e.traits().isEmpty())) {
             return design;
         }
         if (!design.groups().equals(groups)) {
@@ -37,7 +37,7 @@ final class Wholes {
     /** A trait's attribute that the entity or an earlier trait has already is not taken again. */
     private static Entity whole(Design design, Entity entity) {
         List<Attribute> all = new ArrayList<>(entity.attributes());
-        for (String trait : entity.lineage().traits()) {
+        for (String trait : entity.traits()) {
             Optional<AttributeGroup> group = design.trait(trait);
             for (Attribute attribute : group.map(AttributeGroup::attributes).orElse(List.of())) {
                 if (all.stream().noneMatch(a -> a.name().equals(attribute.name()))) {

@@ -3,6 +3,7 @@ package jasperwing.moves;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -63,7 +64,9 @@ final class Hindrances {
         if (name.isBlank()) {
             return Optional.of("It needs a name.");
         }
-        boolean taken = design.entity(name).isPresent() || design.enumType(name).isPresent();
+        boolean taken = design.entity(name).isPresent()
+                || design.enumType(name).isPresent()
+                || design.groups().stream().anyMatch(g -> g.name().equals(name));
         return when(taken, "There is a " + name + " already; choose another name.");
     }
 
@@ -124,6 +127,23 @@ final class Hindrances {
                 isTorn.apply(e.shown()),
                 entity + " is shown as " + String.join(", ", e.shown().names())
                         + ", of which only some would move; change what it is shown as first.");
+    }
+
+    /** Nothing besides the attributes themselves may name them: no unique combination, no shown line, no order, no formula. */
+    static Optional<String> namedAlone(Design design, String entity, Collection<String> attributes) {
+        Entity e = design.entity(entity).orElseThrow();
+        boolean unique = e.uniques().stream().anyMatch(u -> u.names().stream().anyMatch(attributes::contains));
+        boolean shown = e.shown().names().stream().anyMatch(attributes::contains);
+        boolean counted = design.entities().stream()
+                .flatMap(o -> o.attributes().stream())
+                .flatMap(a -> a.formula().stream())
+                .flatMap(Expression::names)
+                .anyMatch(n -> n.path().stream().anyMatch(attributes::contains));
+        return first(
+                () -> when(unique, entity + " is unique by one of them; change what is unique first."),
+                () -> when(shown, entity + " is shown as one of them; change what it is shown as first."),
+                () -> when(counted, "A formula names one of them; change it first."),
+                () -> sorting(design, entity, attributes));
     }
 
     /** No many may be read in the order of one of the attributes. */

@@ -9,24 +9,24 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /** The moves a selection allows, the likeliest first. */
 public final class Offers {
     private final Design design;
-    private final List<Offer> offers = new ArrayList<>();
+    private final OfferList offers;
 
     private Offers(Design design) {
         this.design = design;
+        this.offers = new OfferList(design);
     }
 
     /** What one entity could become. */
     public static List<Offer> ofEntity(Design design, String entity) {
         Offers offers = new Offers(design);
         design.entity(entity).ifPresent(offers::entity);
-        return List.copyOf(offers.offers);
+        return offers.offers.offers();
     }
 
     /** What several entities could become: two can be merged. */
@@ -35,16 +35,15 @@ public final class Offers {
         if (entities.size() == 2) {
             offers.merges(entities.get(0), entities.get(1));
         }
+        GroupOffers.ofEntities(offers.offers, entities);
         offers.areas(entities);
-        return List.copyOf(offers.offers);
+        return offers.offers.offers();
     }
 
     public static List<Offer> ofRelationship(Design design, Relationship relationship) {
         Offers offers = new Offers(design);
-        if (relationship instanceof Tie tie) {
-            offers.tie(tie);
-        }
-        return List.copyOf(offers.offers);
+        RelationshipOffers.of(offers.offers, relationship);
+        return offers.offers.offers();
     }
 
     private void entity(Entity entity) {
@@ -53,11 +52,12 @@ public final class Offers {
             pairs(entity);
             entity.attributes().stream().filter(Attribute::list).forEach(a -> list(entity, a));
             splits(entity);
+            GroupOffers.ofEntity(offers, entity);
             texts(entity);
         }
         for (Relationship relationship : design.relationshipsOf(entity.name())) {
             if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.ONE_TO_ONE) {
-                tie(tie);
+                RelationshipOffers.of(offers, tie);
             }
         }
         renames(entity);
@@ -65,7 +65,7 @@ public final class Offers {
     }
 
     private void renames(Entity entity) {
-        add(
+        offers.add(
                 "Rename and remember",
                 "Everywhere, and the design keeps the former name, so that a database is changed and not emptied.",
                 List.of(),
@@ -76,7 +76,7 @@ public final class Offers {
         List<String> attributes =
                 entity.attributes().stream().map(Attribute::name).toList();
         if (!attributes.isEmpty()) {
-            add(
+            offers.add(
                     "Rename an attribute and remember",
                     "Choose one. The design keeps its former name.",
                     attributes,
@@ -97,9 +97,9 @@ public final class Offers {
         if (movable.size() < 2) {
             return;
         }
-        String name = free(entity.name() + "Details");
+        String name = offers.free(entity.name() + "Details");
         List<String> last = movable.subList(movable.size() - 1, movable.size());
-        add(
+        offers.add(
                 "Split attributes off",
                 "Into an entity of its own, one for each " + entity.name() + ", which goes with it.",
                 movable,
@@ -107,7 +107,7 @@ public final class Offers {
                 "Its name",
                 name,
                 (chosen, said) -> new SplitOff(entity.name(), chosen, said, false));
-        add(
+        offers.add(
                 "Split attributes off, shared",
                 "Into an entity that many " + Plurals.plural(entity.name()) + " can share.",
                 movable,
@@ -126,24 +126,24 @@ public final class Offers {
             return;
         }
         for (String text : texts) {
-            add(
+            offers.add(
                     "Give " + text + " a table",
                     "Each " + text + " is said once, in an entity of its own to which every " + entity.name()
                             + " points.",
                     List.of(),
                     List.of(),
                     "Its name",
-                    free(pascal(text, "Word")),
+                    offers.free(OfferList.pascal(text, "Word")),
                     (chosen, said) -> new TextToEntity(entity.name(), text, said));
         }
         for (String text : texts) {
-            add(
+            offers.add(
                     "Close the list of " + Plurals.plural(text),
                     text + " becomes one of an enum's values.",
                     List.of(),
                     List.of(),
                     "Name: values",
-                    free(entity.name() + pascal(text, "Word")) + ": ",
+                    offers.free(entity.name() + OfferList.pascal(text, "Word")) + ": ",
                     (chosen, said) -> closed(entity.name(), text, said));
         }
     }
@@ -165,8 +165,8 @@ public final class Offers {
     }
 
     private void list(Entity entity, Attribute list) {
-        String name = free(pascal(Plurals.singular(list.name()), "Element"));
-        add(
+        String name = offers.free(OfferList.pascal(Plurals.singular(list.name()), "Element"));
+        offers.add(
                 "Make " + list.name() + " entities",
                 "Each " + entity.name() + " has its own, which go with it.",
                 List.of(),
@@ -174,7 +174,7 @@ public final class Offers {
                 "Their name",
                 name,
                 (chosen, said) -> new ListToEntity(entity.name(), list.name(), said, false));
-        add(
+        offers.add(
                 "Make " + list.name() + " entities, shared",
                 "Each is said once; many " + Plurals.plural(entity.name()) + " can have the same.",
                 List.of(),
@@ -186,13 +186,13 @@ public final class Offers {
 
     private void repeats(Entity entity) {
         for (Repeats repeats : Repeats.of(entity)) {
-            add(
+            offers.add(
                     "Gather " + String.join(", ", repeats.names()),
                     "One attribute of an entity of its own, as many rows as are needed.",
                     List.of(),
                     List.of(),
                     "Its name",
-                    free(pascal(repeats.stem(), "Repeat")),
+                    offers.free(OfferList.pascal(repeats.stem(), "Repeat")),
                     (chosen, said) -> new RepeatsToEntity(entity.name(), repeats.stem(), said));
         }
     }
@@ -210,7 +210,7 @@ public final class Offers {
                                     .anyMatch(v -> Words.pascal(v.name()).equals(e)))
                             .toList())
                     .orElse(List.of());
-            add(
+            offers.add(
                     "Relate " + pair.get(0) + " and " + pair.get(1),
                     "The pair becomes a one-of relationship to what it can point to.",
                     all,
@@ -225,38 +225,9 @@ public final class Offers {
         return attribute.type() instanceof Type.Named named ? named.name() : "";
     }
 
-    private void tie(Tie tie) {
-        switch (tie.shape()) {
-            case ONE_TO_ONE -> {
-                add(
-                        "Fold " + tie.holder() + " into " + tie.parent(),
-                        "One table instead of two; the attributes of " + tie.holder() + " become those of "
-                                + tie.parent() + ".",
-                        (chosen, said) -> new Fold(tie, -1));
-                add(
-                        "Let " + tie.parent() + " hold the key",
-                        "Now " + tie.holder() + " points to " + tie.parent() + "; turned round.",
-                        (chosen, said) -> new Reverse(tie));
-            }
-            case MANY_TO_MANY -> add(
-                    "Give the pairs an entity",
-                    "So that a pair of " + tie.from() + " and " + tie.to() + " can say something of its own.",
-                    List.of(),
-                    List.of(),
-                    "Its name",
-                    free(tie.from() + tie.to()),
-                    (chosen, said) -> new Relink(tie, said));
-            case LINKED -> add(
-                    "Make it plain",
-                    tie.via() + " goes; the pairs are kept in a join table.",
-                    (chosen, said) -> new Relink(tie, ""));
-            default -> {}
-        }
-    }
-
     private void merges(String one, String other) {
         for (List<String> pair : List.of(List.of(one, other), List.of(other, one))) {
-            add(
+            offers.add(
                     "Merge " + pair.get(1) + " into " + pair.get(0),
                     "They are the same thing: what both have is kept once, and all that is related to " + pair.get(1)
                             + " is related to " + pair.get(0) + ".",
@@ -272,41 +243,11 @@ public final class Offers {
                 .toList();
         for (Area area : design.areas()) {
             if (!now.equals(List.of(area.name()))) {
-                add(
+                offers.add(
                         "Move to " + area.name(),
                         "To its colour and its package.",
                         (chosen, said) -> new ToArea(entities, area.name()));
             }
         }
-    }
-
-    private static String pascal(String name, String otherwise) {
-        String pascal = Words.pascal(name);
-        return pascal.isEmpty() ? otherwise : pascal;
-    }
-
-    /** A name close to the wanted one that no entity and no enum bears. */
-    private String free(String wanted) {
-        String name = wanted.isBlank() ? "New" : wanted;
-        String free = name;
-        for (int i = 2; design.entity(free).isPresent() || design.enumType(free).isPresent(); i++) {
-            free = name + i;
-        }
-        return free;
-    }
-
-    private void add(String title, String about, Offer.Maker maker) {
-        add(title, about, List.of(), List.of(), "", "", maker);
-    }
-
-    private void add(
-            String title,
-            String about,
-            List<String> choices,
-            List<String> chosen,
-            String asks,
-            String suggestion,
-            Offer.Maker maker) {
-        offers.add(new Offer(title, about, choices, chosen, asks, suggestion, maker));
     }
 }

@@ -7,7 +7,6 @@ import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Lineage;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -121,20 +120,14 @@ final class Printer {
         if (!entity.shown().isEmpty()) {
             members("shown as ", entity.shown(), "");
         }
-        entity.lineage()
-                .kept()
-                .ifPresent(k -> out.append("  kinds kept in ").append(k.words()).append('\n'));
         comments(comments.closing(), "  ");
     }
 
     private static String head(Entity entity) {
-        Lineage lineage = entity.lineage();
-        String traits = lineage.traits().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        String traits = entity.traits().stream().map(Quoting::name).collect(Collectors.joining(", "));
         return "entity " + Quoting.name(entity.name())
-                + (lineage.kindOf().isEmpty() ? "" : " is a kind of " + Quoting.name(lineage.kindOf()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
                 + (entity.outside() ? ", outside" : "")
-                + (lineage.bare() ? ", only its kinds" : "")
                 + (traits.isEmpty() ? "" : " with " + traits)
                 + was(entity.notes());
     }

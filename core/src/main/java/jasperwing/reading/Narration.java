@@ -116,9 +116,7 @@ public final class Narration {
         if (!entity.shown().isEmpty()) {
             said.add("It is shown by its " + words(entity.shown()) + ".");
         }
-        entity.lineage().traits().stream()
-                .flatMap(t -> design.trait(t).stream())
-                .forEach(t -> said.add(trait(entity, t)));
+        entity.traits().stream().flatMap(t -> design.trait(t).stream()).forEach(t -> said.add(trait(entity, t)));
         List<String> facts =
                 entity.attributes().stream().map(a -> fact(entity, a)).toList();
         List<String> relations = new ArrayList<>();

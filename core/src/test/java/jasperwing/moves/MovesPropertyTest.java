@@ -52,6 +52,9 @@ class MovesPropertyTest {
         if (move instanceof Fold fold) {
             return new Try(move, List.of(fold.tie().from(), fold.tie().to()));
         }
+        if (move instanceof ShareKey share) {
+            return new Try(move, List.of(share.tie().from(), share.tie().to()));
+        }
         return new Try(move, List.of(entity));
     }
 

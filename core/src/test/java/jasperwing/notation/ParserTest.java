@@ -48,7 +48,11 @@ class ParserTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"each Note must be about one of Dive, Site\n  kept as a shared parent"})
+    @ValueSource(
+            strings = {
+                "entity Dive is a kind of Trip",
+                "each Note must be about one of Dive, Site\n  kept as a shared parent"
+            })
     void whatIsNotBuiltYetIsSaidToBeNotYet(String statement) {
         Parsed<Design> parsed = Notation.parse("design \"Marsh\"\n" + statement + "\n");
         assertThat(parsed.problems()).hasSize(1);

@@ -107,7 +107,7 @@ public final class JavaTarget {
 
     /** The interfaces of the traits of a class that it has all properties of, as the trait calls them. */
     Stream<String> traitsOf(ModelClass subject) {
-        return subject.entity().lineage().traits().stream()
+        return subject.entity().traits().stream()
                 .flatMap(t -> model.group(AttributeGroup.Kind.TRAIT, t).stream())
                 .filter(t -> t.properties().stream().allMatch(p -> has(subject, p)))
                 .map(t -> options.basePackage() + "." + t.name())

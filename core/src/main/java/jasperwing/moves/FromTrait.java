@@ -1,0 +1,44 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.GroupEdits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Gives an entity the attributes of a trait itself, after its own. A trait nothing has any more goes. */
+public record FromTrait(String entity, String trait) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.when(design.trait(trait).isEmpty(), "There is no trait " + trait + "."),
+                () -> Hindrances.when(
+                        !design.entity(entity).orElseThrow().traits().contains(trait),
+                        entity + " does not have the trait " + trait + "."),
+                () -> design.trait(trait).orElseThrow().attributes().stream()
+                        .flatMap(a -> Hindrances.freeMember(design, entity, a.name()).stream())
+                        .findFirst());
+    }
+
+    @Override
+    public Design made(Design design) {
+        List<Attribute> given = design.trait(trait).orElseThrow().attributes();
+        Design made = Making.change(design, entity, e -> taken(e, given));
+        boolean used = made.entities().stream().anyMatch(e -> e.traits().contains(trait));
+        return used ? made : GroupEdits.remove(AttributeGroup.Kind.TRAIT, trait).on(made);
+    }
+
+    private Entity taken(Entity entity, List<Attribute> given) {
+        List<Attribute> all = new ArrayList<>(entity.attributes());
+        all.addAll(given);
+        return entity.withAttributes(all)
+                .withTraits(
+                        entity.traits().stream().filter(t -> !t.equals(trait)).toList());
+    }
+}

@@ -1,0 +1,72 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.GroupEdits;
+import jasperwing.model.Type;
+import jasperwing.schema.Leaves;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Makes the parts of a value attributes of the entity itself, where the value stood. They may all be empty when it could. A value nothing is
+ * any more goes.
+ */
+public record FromValue(String entity, String attribute) implements Move {
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.attributes(design, entity, List.of(attribute)),
+                () -> Hindrances.when(value(design).isEmpty(), attribute + " is no value."),
+                () -> Hindrances.when(
+                        before(design).list(), "A list of values cannot be taken apart; make it entities first."),
+                () -> Hindrances.namedAlone(design, entity, List.of(attribute)),
+                () -> value(design).orElseThrow().attributes().stream()
+                        .map(Attribute::name)
+                        .filter(n -> !n.equals(attribute))
+                        .flatMap(n -> Hindrances.freeMember(design, entity, n).stream())
+                        .findFirst());
+    }
+
+    private Attribute before(Design design) {
+        return design.entity(entity).orElseThrow().attribute(attribute).orElseThrow();
+    }
+
+    private Optional<AttributeGroup> value(Design design) {
+        return Leaves.value(design, before(design).type());
+    }
+
+    @Override
+    public Design made(Design design) {
+        AttributeGroup value = value(design).orElseThrow();
+        boolean optional = before(design).optional();
+        List<Attribute> all = new ArrayList<>();
+        for (Attribute each : design.entity(entity).orElseThrow().attributes()) {
+            if (each.name().equals(attribute)) {
+                value.attributes().forEach(a -> all.add(a.withOptional(a.optional() || optional)));
+            } else {
+                all.add(each);
+            }
+        }
+        Design apart = Making.change(design, entity, e -> e.withAttributes(all));
+        return isUsed(apart, value.name())
+                ? apart
+                : GroupEdits.remove(AttributeGroup.Kind.VALUE, value.name()).on(apart);
+    }
+
+    private static boolean isUsed(Design design, String value) {
+        Type type = new Type.Named(value);
+        return Stream.concat(
+                        design.entities().stream().map(Entity::attributes),
+                        design.groups().stream().map(AttributeGroup::attributes))
+                .flatMap(List::stream)
+                .anyMatch(a -> a.type().equals(type));
+    }
+}

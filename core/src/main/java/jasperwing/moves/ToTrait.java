@@ -1,0 +1,72 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.GroupEdits;
+import jasperwing.model.Notes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes a trait of attributes that several entities have alike; each has the trait instead. */
+public record ToTrait(List<String> entities, List<String> attributes, String name) implements Move {
+    public ToTrait {
+        entities = List.copyOf(entities);
+        attributes = List.copyOf(attributes);
+    }
+
+    @Override
+    public Optional<String> hindrance(Design design) {
+        return first(
+                () -> Hindrances.when(entities.size() < 2, "Select two or more entities."),
+                () -> entities.stream()
+                        .flatMap(e -> Hindrances.entity(design, e).stream())
+                        .findFirst(),
+                () -> Hindrances.when(attributes.isEmpty(), "Choose what they share."),
+                () -> Hindrances.freeName(design, name),
+                () -> entities.stream()
+                        .flatMap(e -> ofEntity(design, e).stream())
+                        .findFirst());
+    }
+
+    private Optional<String> ofEntity(Design design, String entity) {
+        return first(
+                () -> Hindrances.attributes(design, entity, attributes),
+                () -> Hindrances.inKey(design, entity, attributes),
+                () -> Hindrances.sorting(design, entity, attributes),
+                () -> shared(design).stream()
+                        .filter(a -> !design.entity(entity)
+                                .orElseThrow()
+                                .attributes()
+                                .contains(a))
+                        .findFirst()
+                        .map(a -> entity + "'s " + a.name() + " is not the same as that of " + entities.get(0) + "."));
+    }
+
+    /** The attributes in the order of the first entity. */
+    private List<Attribute> shared(Design design) {
+        return design.entity(entities.get(0)).orElseThrow().attributes().stream()
+                .filter(a -> attributes.contains(a.name()))
+                .toList();
+    }
+
+    @Override
+    public Design made(Design design) {
+        Design made = GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.TRAIT, name, shared(design), Notes.NONE))
+                .on(design);
+        for (String entity : entities) {
+            made = Making.change(made, entity, this::with);
+        }
+        return made;
+    }
+
+    private Entity with(Entity entity) {
+        List<String> traits = new ArrayList<>(entity.traits());
+        traits.add(name);
+        return entity.withAttributes(Making.without(entity, attributes)).withTraits(traits);
+    }
+}

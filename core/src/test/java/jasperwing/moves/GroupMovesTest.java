@@ -1,0 +1,181 @@
+package jasperwing.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.findings.Report;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.OneOf;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.List;
+import java.util.stream.Stream;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+
+/** Moves to values and traits and back, and those of a one-of and of keys. */
+class GroupMovesTest {
+    private static List<String> columns(Design design, String entity) {
+        Table table = Schema.derive(design, Dialect.POSTGRESQL).table(entity).orElseThrow();
+        return table.columns().stream().map(Column::name).sorted().toList();
+    }
+
+    @Property(tries = 200, seed = "20261211")
+    void gatheringAValueAndTakingItApartGiveBackTheDesign(
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed, @ForAll @LongRange(min = 0, max = 99) long which) {
+        Design before = SoundDesigns.of(seed);
+        Entity entity = before.entities().get((int) (which % before.entities().size()));
+        Assume.that(entity.attributes().size() > 2);
+        int from = 1 + (int) (which % (entity.attributes().size() - 2));
+        List<String> run = entity.attributes().subList(from, from + 2).stream()
+                .map(Attribute::name)
+                .toList();
+        Move gather = new ToValue(entity.name(), run, "Gathered", "gathered");
+        Assume.that(gather.hindrance(before).isEmpty());
+        Design gathered = gather.on(before);
+        assertThat(columns(gathered, entity.name()))
+                .hasSameSizeAs(columns(before, entity.name()))
+                .contains("gathered_"
+                        + columns(only(before, entity, run.get(0)), "One").get(0));
+        assertThat(Notation.print(new FromValue(entity.name(), "gathered").on(gathered)))
+                .isEqualTo(Notation.print(before));
+    }
+
+    /** A design with one entity of one attribute, to see its column. */
+    private static Design only(Design design, Entity entity, String attribute) {
+        Entity alone = Entity.of("One")
+                .withAttributes(List.of(entity.attribute(attribute).orElseThrow()));
+        return design.withEntities(List.of(alone)).withRelationships(List.of());
+    }
+
+    @Property(tries = 200, seed = "20261212")
+    void aTraitOfWhatIsSharedIsWrittenOnceAndChangesNoColumn(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Design sound = SoundDesigns.of(seed);
+        Assume.that(sound.entities().size() > 1);
+        List<String> two = sound.entities().stream().limit(2).map(Entity::name).toList();
+        Attribute shared = Attribute.of("sharedNote", new Type.Text(20));
+        Design before = sound;
+        for (String entity : two) {
+            before = Making.change(
+                    before,
+                    entity,
+                    e -> e.withAttributes(Stream.concat(e.attributes().stream(), Stream.of(shared))
+                            .toList()));
+        }
+        Design made = new ToTrait(two, List.of("sharedNote"), "Noted").on(before);
+        assertThat(made).isNotEqualTo(before);
+        for (String entity : two) {
+            assertThat(columns(made, entity)).isEqualTo(columns(before, entity));
+        }
+        Design back = made;
+        for (String entity : two) {
+            back = new FromTrait(entity, "Noted").on(back);
+        }
+        assertThat(Notation.print(back)).isEqualTo(Notation.print(before));
+    }
+
+    private final Design design = Samples.design(
+            "value Spot",
+            "  north int",
+            "  east int",
+            "entity Boat, outside",
+            "  id serial key",
+            "  north int",
+            "  east int",
+            "entity Buoy",
+            "  id serial key",
+            "  north int",
+            "  east int",
+            "  depth int list",
+            "  sum int = north + 1",
+            "entity Mark",
+            "  id serial key",
+            "  north int",
+            "  east int",
+            "  code text(3)",
+            "  unique (code, east)",
+            "entity Note",
+            "  id serial key",
+            "each Note must be about one of Buoy, Mark as subject, which may have many Note as notes",
+            "  deleting Buoy deletes Note too",
+            "each Note may be in one Mark as place, which may keep many Note as kept",
+            "places",
+            "  Note 40,60");
+
+    private String hindrance(Move move) {
+        return move.hindrance(design).orElse("");
+    }
+
+    @Test
+    void whatStandsInTheWayIsSaid() {
+        List<String> both = List.of("north", "east");
+        assertThat(hindrance(new ToValue("Boat", both, "Place", "at"))).contains("lives in another system");
+        assertThat(hindrance(new ToValue("Buoy", List.of("north"), "Place", "at")))
+                .contains("two or more");
+        assertThat(hindrance(new ToValue("Buoy", List.of("north", "depth"), "Place", "at")))
+                .contains("depth cannot be a part of a value");
+        assertThat(hindrance(new ToValue("Buoy", List.of("id", "east"), "Place", "at")))
+                .contains("part of the key");
+        assertThat(hindrance(new ToValue("Buoy", both, "Place", "at"))).contains("formula names one of them");
+        assertThat(hindrance(new ToValue("Mark", both, "Place", "at"))).contains("unique by one of them");
+        assertThat(hindrance(new FromValue("Buoy", "north"))).isEqualTo("north is no value.");
+        assertThat(hindrance(new ToTrait(List.of("Buoy", "Note"), both, "Placed")))
+                .contains("Note has no attribute north");
+        assertThat(hindrance(new ToTrait(List.of("Buoy", "Mark"), List.of("id"), "Placed")))
+                .contains("part of the key");
+        assertThat(hindrance(new FromTrait("Buoy", "Placed"))).isEqualTo("There is no trait Placed.");
+    }
+
+    @Test
+    void aValueThatIsThereAlreadyIsUsed() {
+        Design plain = Making.change(design, "Mark", e -> e.withUniques(List.of()));
+        Design again = Making.change(plain, "Buoy", e -> e.withAttributes(Making.without(e, List.of("sum", "depth"))));
+        Design gathered = new ToValue("Mark", List.of("north", "east"), "Spot", "at").on(again);
+        assertThat(gathered.groups()).isEqualTo(design.groups());
+        assertThat(Notation.print(gathered)).contains("  at          Spot\n");
+    }
+
+    @Test
+    void anEntityForEachSubjectKeepsRulesAndOtherRelationships() {
+        Design made = new TableForEach((OneOf) design.relationships().get(0)).on(design);
+        assertThat(Notation.print(made))
+                .contains(
+                        "each BuoyNote must be about one Buoy as buoy, which may have many BuoyNote as notes\n"
+                                + "  deleting Buoy deletes BuoyNote too\n",
+                        "each MarkNote must be about one Mark as mark, which may have many MarkNote as notes\n",
+                        "each BuoyNote may be in one Mark as place, which may keep many BuoyNote as buoyKept\n",
+                        "  BuoyNote 40,60\n",
+                        "  MarkNote 80,250\n")
+                .doesNotContain("entity Note");
+        assertThat(Report.of(made, Dialect.POSTGRESQL).findings()).isEmpty();
+    }
+
+    @Test
+    void aLinkGetsAKeyOfItsOwnAndItsPairStaysUnique() {
+        Design linked = Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "entity Diver",
+                "  id serial key",
+                "entity Turn",
+                "  part int",
+                "  key (dive, diver, part)",
+                "each Dive may have many Diver via Turn, which may join many Dive");
+        Design made = new OwnKey("Turn").on(linked);
+        assertThat(Notation.print(made))
+                .contains("  id          serial         key\n", "  unique (dive, diver, part)\n");
+        assertThat(new OwnKey("Turn").hindrance(made)).isPresent();
+        Tie tie = (Tie) linked.relationships().get(0);
+        assertThat(new ShareKey(tie).hindrance(linked)).contains("Only a one-to-one can share its key.");
+    }
+}
