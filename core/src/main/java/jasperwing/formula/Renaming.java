@@ -10,14 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Formulas follow an attribute to its new name, wherever roles lead to it. */
+/** Formulas follow an attribute or role to its new name, wherever roles lead to it. */
 public final class Renaming {
     private Renaming() {}
 
     /**
-     * The design with the attribute's new name in all formulas; the attribute itself is not renamed.
+     * The design with the new name in all formulas; what bears it is not renamed.
      *
-     * @param entity whose attribute is renamed
+     * @param entity whose attribute or role is renamed
      */
     public static Design inFormulas(Design design, String entity, String oldName, String newName) {
         if (design.entities().stream().flatMap(e -> e.attributes().stream()).noneMatch(Attribute::isComputed)) {
@@ -39,13 +39,16 @@ public final class Renaming {
         return attributes.equals(holder.attributes()) ? holder : holder.withAttributes(attributes);
     }
 
-    /** Follows the roles a name goes along; the first that is none is the attribute. */
+    /** Follows the roles a name goes along as far as the one that is renamed. */
     private static Name renamed(Design design, String start, Name name, String entity, String oldName, String newName) {
         String at = start;
         for (int i = 0; i < name.path().size(); i++) {
             String each = name.path().get(i);
+            if (at.equals(entity) && each.equals(oldName)) {
+                return with(name, i, newName);
+            }
             if (design.entity(at).flatMap(e -> e.attribute(each)).isPresent()) {
-                return at.equals(entity) && each.equals(oldName) ? with(name, i, newName) : name;
+                return name;
             }
             Optional<Step> step = Steps.from(design, at).stream()
                     .filter(s -> s.name().equals(each))

@@ -22,7 +22,7 @@ public final class SetAsideEdits {
         return each(design, a -> a.entity().equals(oldName) ? a.withEntity(newName) : a);
     }
 
-    static Design memberRenamed(Design design, String entity, String oldName, String newName) {
+    public static Design memberRenamed(Design design, String entity, String oldName, String newName) {
         return each(design, a -> a.entity().equals(entity) && a.member().equals(oldName) ? a.withMember(newName) : a);
     }
 

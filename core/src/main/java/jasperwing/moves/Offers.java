@@ -136,16 +136,18 @@ public final class Offers {
                     offers.free(OfferList.pascal(text, "Word")),
                     (chosen, said) -> new TextToEntity(entity.name(), text, said));
         }
-        for (String text : texts) {
-            offers.add(
-                    "Close the list of " + Plurals.plural(text),
-                    text + " becomes one of an enum's values.",
-                    List.of(),
-                    List.of(),
-                    "Name: values",
-                    offers.free(entity.name() + OfferList.pascal(text, "Word")) + ": ",
-                    (chosen, said) -> closed(entity.name(), text, said));
-        }
+        texts.forEach(t -> close(entity, t));
+    }
+
+    private void close(Entity entity, String text) {
+        offers.add(
+                "Close the list of " + Plurals.plural(text),
+                text + " becomes one of an enum's values.",
+                List.of(),
+                List.of(),
+                "Name: values",
+                offers.free(entity.name() + OfferList.pascal(text, "Word")) + ": ",
+                (chosen, said) -> closed(entity.name(), text, said));
     }
 
     /** What is said once already would gain nothing by a table or a closed list. */
@@ -182,6 +184,9 @@ public final class Offers {
                 "Their name",
                 name,
                 (chosen, said) -> new ListToEntity(entity.name(), list.name(), said, true));
+        if (list.type().isText()) {
+            close(entity, list.name());
+        }
     }
 
     private void repeats(Entity entity) {

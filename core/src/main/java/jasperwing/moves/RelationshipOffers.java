@@ -17,6 +17,21 @@ final class RelationshipOffers {
         } else {
             tie(offers, (Tie) relationship);
         }
+        rename(offers, relationship, true, Roles.forward(relationship));
+        if (relationship.back().isPresent()) {
+            rename(offers, relationship, false, Roles.back(relationship));
+        }
+    }
+
+    private static void rename(OfferList offers, Relationship relationship, boolean forward, String role) {
+        offers.add(
+                "Rename " + role + " and remember",
+                "Everywhere; the design keeps the former name of the role, so that columns are renamed and not dropped.",
+                List.of(),
+                List.of(),
+                "Its new name",
+                role,
+                (chosen, said) -> new RenameRole(relationship, forward, said));
     }
 
     private static void oneOf(OfferList offers, OneOf oneOf) {

@@ -178,4 +178,38 @@ class GroupMovesTest {
         Tie tie = (Tie) linked.relationships().get(0);
         assertThat(new ShareKey(tie).hindrance(linked)).contains("Only a one-to-one can share its key.");
     }
+
+    @Test
+    void aRenamedRoleIsFollowedByKeysFormulasAndCautions() {
+        Design before = Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "  depth int",
+                "entity Log",
+                "  number int",
+                "  deep int = dive.depth * 2",
+                "  key (dive, number)",
+                "each Log must tell of one Dive as dive, which may have many Log as logs",
+                "set aside one-of-not-enforced on Log.dive \"so it is\"");
+        Design made = new RenameRole(before.relationships().get(0), true, "descent").on(before);
+        assertThat(Notation.print(made))
+                .contains(
+                        "= descent.depth * 2",
+                        "  key (descent, number)",
+                        "one Dive as descent was dive, which may have many Log as logs",
+                        "on Log.descent");
+        Design again = new RenameRole(made.relationships().get(0), true, "dive").on(made);
+        assertThat(Notation.print(again)).isEqualTo(Notation.print(before));
+        assertThat(new RenameRole(made.relationships().get(0), false, "id").hindrance(made))
+                .contains("Dive has a id already; rename one of them first.");
+    }
+
+    @Test
+    void aListOfTextsIsClosedToAnEnum() {
+        Design before = Samples.design("entity Dive", "  id serial key", "  hazards text(40) list kept as an array");
+        Design made = new TextToEnum("Dive", "hazards", "Hazard", List.of("current", "boats")).on(before);
+        assertThat(Notation.print(made))
+                .contains("enum Hazard: current, boats", "  hazards     Hazard list    kept as an array");
+        assertThat(Report.of(made, Dialect.POSTGRESQL).findings()).isEmpty();
+    }
 }

@@ -5,17 +5,18 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.EnumType;
+import jasperwing.model.AttributeGroup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** Every entity by its area, and the enums; choosing one selects it, typing above narrows. */
+/** Every entity by its area, and what else is declared; choosing one selects it, typing above narrows. */
 final class Roster extends VBox {
     private final Workspace workspace;
     private final TextField find = new TextField();
@@ -79,13 +80,23 @@ final class Roster extends VBox {
         String rest = design.areas().isEmpty() ? "Entities" : "In no area";
         group(lines, RosterLine.head(rest, "area-none"), design, wanted, e -> design.area(e.area())
                 .isEmpty());
-        if (!design.enums().isEmpty() && wanted.isEmpty()) {
-            lines.add(RosterLine.head("Enums", ""));
-            for (EnumType type : design.enums()) {
-                lines.add(RosterLine.of(type));
-            }
+        if (wanted.isEmpty()) {
+            declared(lines, "Enums", design.enums(), RosterLine::of);
+            declared(lines, "Values", groups(design, AttributeGroup.Kind.VALUE), RosterLine::of);
+            declared(lines, "Traits", groups(design, AttributeGroup.Kind.TRAIT), RosterLine::of);
         }
         return lines;
+    }
+
+    private static List<AttributeGroup> groups(Design design, AttributeGroup.Kind kind) {
+        return design.groups().stream().filter(g -> g.is(kind)).toList();
+    }
+
+    private static <T> void declared(List<RosterLine> lines, String head, List<T> all, Function<T, RosterLine> line) {
+        if (!all.isEmpty()) {
+            lines.add(RosterLine.head(head, ""));
+            all.forEach(t -> lines.add(line.apply(t)));
+        }
     }
 
     private static void group(

@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 
@@ -13,7 +14,7 @@ record RosterLine(Kind kind, String name, String note, String color) {
     enum Kind {
         HEAD,
         ENTITY,
-        ENUM
+        DECLARED
     }
 
     static RosterLine head(String name, String color) {
@@ -29,7 +30,12 @@ record RosterLine(Kind kind, String name, String note, String color) {
 
     static RosterLine of(EnumType type) {
         return new RosterLine(
-                Kind.ENUM, type.name(), String.valueOf(type.values().size()), "");
+                Kind.DECLARED, type.name(), String.valueOf(type.values().size()), "");
+    }
+
+    static RosterLine of(AttributeGroup group) {
+        return new RosterLine(
+                Kind.DECLARED, group.name(), String.valueOf(group.attributes().size()), "");
     }
 
     @Override
