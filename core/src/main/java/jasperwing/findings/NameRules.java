@@ -192,15 +192,22 @@ final class NameRules {
         checked.schema().table(entity.name()).ifPresent(table -> table.foreignKeys()
                 .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
         for (Attribute attribute : entity.attributes()) {
-            for (Leaves.Leaf leaf : Leaves.of(checked.design(), attribute)) {
-                String column = leaf.column();
+            for (String column : columns(checked, attribute)) {
                 String first = seen.putIfAbsent(fold(column), attribute.name());
                 if (!attribute.list() && first != null && !fold(first).equals(fold(attribute.name()))) {
-                    String wanted = leaf.path().isEmpty() ? column : PhysicalNames.wantedColumn(attribute);
+                    String wanted = PhysicalNames.wantedColumn(attribute);
                     found.accept(columnClash(entity, attribute, first, column, free(wanted, seen)));
                 }
             }
         }
+    }
+
+    private static List<String> columns(Checked checked, Attribute attribute) {
+        return Leaves.value(checked.design(), attribute.type()).isEmpty()
+                ? List.of(PhysicalNames.wantedColumn(attribute))
+                : Leaves.of(checked.design(), attribute).stream()
+                        .map(Leaves.Leaf::column)
+                        .toList();
     }
 
     private static Finding columnClash(Entity entity, Attribute attribute, String other, String column, String free) {

@@ -61,8 +61,9 @@ final class Derivation {
                 tables.addAll(derived);
             });
         }
-        List<View> views = new Views(design, new Schema(dialect, tables, List.of()), names).derive();
-        return new Schema(dialect, tables, views);
+        Schema schema = new Schema(dialect, tables, List.of());
+        List<View> views = new Views(design, schema, names).derive();
+        return views.isEmpty() ? schema : new Schema(dialect, tables, views);
     }
 
     /** The entities and relationships that have tables of their own, in order. */

@@ -56,7 +56,11 @@ final class EntityTable {
         for (Attribute attribute : entity.attributes()) {
             boolean inKey = key.contains(attribute.name());
             if (inKey == ofKey && Leaves.isInRow(design, attribute) && !attribute.isComputed()) {
-                draft.attribute(Leaves.of(design, attribute), attribute, inKey);
+                if (Leaves.value(design, attribute.type()).isPresent()) {
+                    draft.value(Leaves.of(design, attribute), attribute, inKey);
+                } else {
+                    draft.attribute(attribute, PhysicalNames.wantedColumn(attribute), inKey, attribute.name());
+                }
             }
         }
     }

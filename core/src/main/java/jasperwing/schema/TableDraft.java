@@ -53,8 +53,8 @@ final class TableDraft {
         return column;
     }
 
-    /** Adds the columns of an attribute: one, or those of the value it is. */
-    void attribute(List<Leaves.Leaf> leaves, Attribute attribute, boolean inKey) {
+    /** Adds the columns of an attribute that is a value. */
+    void value(List<Leaves.Leaf> leaves, Attribute attribute, boolean inKey) {
         List<String> filled = new ArrayList<>();
         List<String> further = new ArrayList<>();
         for (Leaves.Leaf leaf : leaves) {
@@ -63,11 +63,10 @@ final class TableDraft {
             String column = attribute(own.withOptional(leaf.optional()), leaf.column(), inKey, attribute.name());
             (always ? filled : further).add(types.quote(column));
         }
-        boolean value = leaves.stream().anyMatch(l -> !l.path().isEmpty());
-        if (value && attribute.unique()) {
+        if (attribute.unique()) {
             unique(columnsOf(attribute.name()));
         }
-        if (value && attribute.optional() && !filled.isEmpty() && leaves.size() > 1) {
+        if (attribute.optional() && !filled.isEmpty() && leaves.size() > 1) {
             check(List.of(attribute.name()), allOrNone(filled, further));
         }
     }
