@@ -106,7 +106,7 @@ final class Walk {
         step(() -> robot.keyType(KeyCode.ESCAPE));
         step(() -> window.workspace().selection().set(Selection.of("Expedition")));
         step(() -> fire("toggle-moves"));
-        step(() -> List.of("startsOn", "endsOn", "budget").forEach(a -> fire("choose-" + a)));
+        step(() -> List.of("startsOn", "endsOn", "budget", "state").forEach(a -> fire("choose-" + a)));
         step(() -> ((TextInputControl) window.shell().lookup("#move-said")).setText("Season"));
         picture("moves");
         step(() -> fire("toggle-moves"));

@@ -14,9 +14,11 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -60,7 +62,10 @@ final class DemoCommand implements Callable<Integer> {
         out.println("  opened    " + counts(before));
         out.println("  mended    " + counts(after));
         out.println("  classes   " + count("classes", ".java") + " files in " + walk.resolve("classes"));
-        out.println("  tables    " + walk.resolve("postgresql.sql") + ", " + walk.resolve("sqlite.sql"));
+        out.println("  tables    "
+                + Arrays.stream(Dialect.values())
+                        .map(d -> walk.resolve(d.word() + ".sql").toString())
+                        .collect(Collectors.joining(", ")));
         out.println("  pictures  " + count("pictures", ".png") + " PNG and " + count("pictures", ".svg") + " SVG in "
                 + walk.resolve("pictures"));
         out.flush();

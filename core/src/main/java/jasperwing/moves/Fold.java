@@ -21,7 +21,7 @@ import java.util.Optional;
  */
 public record Fold(Tie tie, int at) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(
                         !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),

@@ -14,7 +14,7 @@ import java.util.Optional;
 /** Gives an entity the attributes of a trait itself, after its own. A trait nothing has any more goes. */
 public record FromTrait(String entity, String trait) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.when(design.trait(trait).isEmpty(), "There is no trait " + trait + "."),

@@ -20,7 +20,7 @@ import java.util.stream.Stream;
  */
 public record FromValue(String entity, String attribute) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.attributes(design, entity, List.of(attribute)),

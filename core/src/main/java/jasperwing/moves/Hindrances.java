@@ -3,7 +3,6 @@ package jasperwing.moves;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Expression;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -129,20 +128,14 @@ final class Hindrances {
                         + ", of which only some would move; change what it is shown as first.");
     }
 
-    /** Nothing besides the attributes themselves may name them: no unique combination, no shown line, no order, no formula. */
+    /** Nothing besides the attributes themselves may name them: no unique combination, no shown line, no order. */
     static Optional<String> namedAlone(Design design, String entity, Collection<String> attributes) {
         Entity e = design.entity(entity).orElseThrow();
         boolean unique = e.uniques().stream().anyMatch(u -> u.names().stream().anyMatch(attributes::contains));
         boolean shown = e.shown().names().stream().anyMatch(attributes::contains);
-        boolean counted = design.entities().stream()
-                .flatMap(o -> o.attributes().stream())
-                .flatMap(a -> a.formula().stream())
-                .flatMap(Expression::names)
-                .anyMatch(n -> n.path().stream().anyMatch(attributes::contains));
         return first(
                 () -> when(unique, entity + " is unique by one of them; change what is unique first."),
                 () -> when(shown, entity + " is shown as one of them; change what it is shown as first."),
-                () -> when(counted, "A formula names one of them; change it first."),
                 () -> sorting(design, entity, attributes));
     }
 

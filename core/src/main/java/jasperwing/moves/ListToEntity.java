@@ -19,7 +19,7 @@ import java.util.Optional;
  */
 public record ListToEntity(String entity, String attribute, String name, boolean shared) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeName(design, name),

@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public record MergeEntities(String stays, String gone) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(stays.equals(gone), "Merging takes two entities."),
                 () -> Hindrances.entity(design, stays),

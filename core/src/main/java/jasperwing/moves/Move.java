@@ -6,11 +6,17 @@ import java.util.Optional;
 
 /** A change of shape. Where it cannot be made it changes nothing. */
 public interface Move extends Edit {
-    /** Why it cannot be made on this design and what would help, in one sentence; empty when it can. */
-    Optional<String> hindrance(Design design);
+    /** What stands in the way of the move itself and what would help, in one sentence; empty when nothing does. */
+    Optional<String> obstacle(Design design);
 
-    /** The design after the move, which nothing hinders. */
+    /** The design after the move, in whose way nothing stands. */
     Design made(Design design);
+
+    /** Why it cannot be made on this design, in one sentence; empty when it can. Nothing that is computed is lost by a move. */
+    default Optional<String> hindrance(Design design) {
+        Optional<String> obstacle = obstacle(design);
+        return obstacle.isPresent() || !Computing.isIn(design) ? obstacle : Computing.broken(design, made(design));
+    }
 
     @Override
     default Design on(Design design) {

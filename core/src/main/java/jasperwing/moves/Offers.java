@@ -91,7 +91,7 @@ public final class Offers {
 
     private void splits(Entity entity) {
         List<String> movable = entity.attributes().stream()
-                .filter(a -> !entity.isKey(a))
+                .filter(a -> !entity.isKey(a) && !a.isComputed())
                 .map(Attribute::name)
                 .toList();
         if (movable.size() < 2) {

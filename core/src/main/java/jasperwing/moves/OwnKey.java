@@ -17,7 +17,7 @@ public record OwnKey(String entity) implements Move {
     private static final String KEY = "id";
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeMember(design, entity, KEY),

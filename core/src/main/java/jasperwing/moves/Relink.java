@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public record Relink(Tie tie, String link) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(
                         !design.relationships().contains(tie)

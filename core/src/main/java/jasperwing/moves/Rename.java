@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public record Rename(String entity, String attribute, String name) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(design.entity(entity).isEmpty(), "There is no entity " + entity + "."),
                 () -> Hindrances.when(name.isBlank(), "It needs a name."),

@@ -23,7 +23,7 @@ import java.util.function.UnaryOperator;
  */
 public record RenameRole(Relationship relationship, boolean forward, String name) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(
                         !design.relationships().contains(relationship), "That relationship is not there."),

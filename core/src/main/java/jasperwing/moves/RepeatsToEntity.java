@@ -24,7 +24,7 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
     private static final String NUMBER = "position";
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeName(design, name),

@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public record ShareKey(Tie tie) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         String role = Roles.holding(tie);
         return first(
                 () -> Hindrances.when(!design.relationships().contains(tie), "That relationship is not there."),

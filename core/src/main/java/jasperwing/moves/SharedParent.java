@@ -21,7 +21,7 @@ import java.util.Optional;
  */
 public record SharedParent(OneOf oneOf, String name) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         String role = Words.camel(name);
         return first(
                 () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),

@@ -27,7 +27,7 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeName(design, name),

@@ -26,7 +26,7 @@ import java.util.stream.Stream;
  */
 public record TableForEach(OneOf oneOf) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         String from = oneOf.from();
         return first(
                 () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),

@@ -20,7 +20,7 @@ public record TextToEntity(String entity, String attribute, String name) impleme
     private static final String SAID = "name";
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeName(design, name),

@@ -22,7 +22,7 @@ public record TextToEnum(String entity, String attribute, String name, List<Stri
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.freeName(design, name),

@@ -13,7 +13,7 @@ public record ToArea(List<String> entities, String area) implements Move {
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(design.area(area).isEmpty(), "There is no area " + area + "."),
                 () -> entities.stream()

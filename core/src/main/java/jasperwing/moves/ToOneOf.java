@@ -58,7 +58,7 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.attributes(design, entity, List.of(kind, id)),

@@ -20,7 +20,7 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.when(entities.size() < 2, "Select two or more entities."),
                 () -> entities.stream()

@@ -36,7 +36,7 @@ public record ToValue(String entity, List<String> attributes, String value, Stri
     }
 
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
                 () -> Hindrances.when(attributes.size() < 2, "Choose two or more attributes."),

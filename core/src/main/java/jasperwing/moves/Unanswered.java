@@ -6,7 +6,7 @@ import java.util.Optional;
 /** Stands for a move as long as something it asks is not answered. */
 record Unanswered(String asks) implements Move {
     @Override
-    public Optional<String> hindrance(Design design) {
+    public Optional<String> obstacle(Design design) {
         return Optional.of(asks);
     }
 

@@ -126,7 +126,10 @@ class GroupMovesTest {
                 .contains("depth cannot be a part of a value");
         assertThat(hindrance(new ToValue("Buoy", List.of("id", "east"), "Place", "at")))
                 .contains("part of the key");
-        assertThat(hindrance(new ToValue("Buoy", both, "Place", "at"))).contains("formula names one of them");
+        assertThat(hindrance(new ToValue("Buoy", both, "Place", "at")))
+                .isEqualTo(
+                        "Buoy's sum could not be computed then: it names north, which Buoy has not as an attribute or a role"
+                                + " to one. Change its formula first.");
         assertThat(hindrance(new ToValue("Mark", both, "Place", "at"))).contains("unique by one of them");
         assertThat(hindrance(new FromValue("Buoy", "north"))).isEqualTo("north is no value.");
         assertThat(hindrance(new ToTrait(List.of("Buoy", "Note"), both, "Placed")))
