@@ -90,16 +90,10 @@ public final class DrawStage implements Stage {
         SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
         MiniMap map = new MiniMap(sheet, appearance);
         HBox panes = panes();
-        HBox aboutSelection = new HBox(selection);
-        aboutSelection.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        StackPane middle = new StackPane(sheet, start, map, bar, aboutSelection, arranging, panes, find, walking);
-        aboutSelection
-                .visibleProperty()
-                .bind(middle.widthProperty()
-                        .greaterThan(selection.widthProperty().add(panes.widthProperty())));
+        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, panes, find, walking);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
-        StackPane.setAlignment(aboutSelection, Pos.TOP_LEFT);
+        StackPane.setAlignment(selection, Pos.TOP_LEFT);
         StackPane.setAlignment(arranging, Pos.CENTER);
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setAlignment(walking, Pos.TOP_CENTER);
