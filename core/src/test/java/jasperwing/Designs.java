@@ -14,6 +14,8 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Form;
 import jasperwing.model.Keeping;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Kinship;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
@@ -177,8 +179,19 @@ public final class Designs {
                                 keys(attributes),
                                 names().list().uniqueElements().ofMaxSize(2),
                                 notes(true, true))
-                        .as((name, area, outside, key, uniques, shown, traits, notes) ->
-                                new Entity(name, area, outside, attributes, key, uniques, shown, traits, notes)));
+                        .as((name, area, outside, key, uniques, shown, traits, notes) -> new Entity(
+                                name, area, outside, attributes, key, uniques, shown, traits, Kinship.NONE, notes)))
+                .flatMap(entity -> kinships().map(entity::withKinship));
+    }
+
+    private static Arbitrary<Kinship> kinships() {
+        Arbitrary<Kinship> any = Combinators.combine(
+                        Arbitraries.oneOf(Arbitraries.just(""), names()),
+                        Arbitraries.of(true, false),
+                        Arbitraries.of(KindsKept.values()).optional())
+                .as(Kinship::new);
+        return Arbitraries.frequencyOf(
+                net.jqwik.api.Tuple.of(2, Arbitraries.just(Kinship.NONE)), net.jqwik.api.Tuple.of(1, any));
     }
 
     private static Arbitrary<AttributeGroup> groups() {

@@ -118,11 +118,12 @@ final class Properties {
                 false,
                 "",
                 "",
-                leaf.attribute().name());
+                leaf.attribute().name(),
+                "");
     }
 
     private static Column plain(Attribute attribute) {
         String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name());
+        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name(), "");
     }
 }

@@ -17,6 +17,9 @@ final class KeyRules {
     private KeyRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (checked.design().parent(entity.name()).isPresent()) {
+            return;
+        }
         List<String> unfit = unfit(checked, entity);
         unfit.forEach(m -> found.accept(keyMember(entity, m)));
         if (entity.key().isEmpty() && !checked.design().isLink(entity.name())) {

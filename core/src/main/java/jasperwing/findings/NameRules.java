@@ -229,7 +229,7 @@ final class NameRules {
         return name.toLowerCase(Locale.ROOT);
     }
 
-    private static String free(String name, Map<String, ?> taken) {
+    static String free(String name, Map<String, ?> taken) {
         int number = 2;
         while (taken.containsKey(fold(name + number))) {
             number++;

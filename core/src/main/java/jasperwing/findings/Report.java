@@ -58,6 +58,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         UnknownRules.check(checked, all::add);
         OneOfRules.check(checked, all::add);
         GroupRules.check(checked, all::add);
+        KindRules.check(checked, all::add);
         FormulaRules.check(checked, all::add);
         memory.references(checked, found -> ReferenceRules.check(checked, found), all::add);
         memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED), all::add);

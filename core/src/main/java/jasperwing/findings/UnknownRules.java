@@ -9,6 +9,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
+import jasperwing.model.Family;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -172,9 +173,10 @@ final class UnknownRules {
     }
 
     private static void members(Checked checked, Entity entity, Consumer<Finding> found) {
-        Set<String> known = Stream.concat(
-                        entity.attributes().stream().map(Attribute::name),
-                        checked.heldBy(entity.name()).stream().map(Role::name))
+        Set<String> known = Family.line(checked.design().whole(), entity).stream()
+                .flatMap(e -> Stream.concat(
+                        e.attributes().stream().map(Attribute::name),
+                        checked.heldBy(e.name()).stream().map(Role::name)))
                 .collect(Collectors.toSet());
         Stream.of(Stream.of(entity.key(), entity.shown()), entity.uniques().stream())
                 .flatMap(s -> s)

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression.Name;
+import jasperwing.model.Family;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
@@ -44,10 +45,10 @@ public final class Renaming {
         String at = start;
         for (int i = 0; i < name.path().size(); i++) {
             String each = name.path().get(i);
-            if (at.equals(entity) && each.equals(oldName)) {
+            if (each.equals(oldName) && isOf(design, at, entity)) {
                 return with(name, i, newName);
             }
-            if (design.entity(at).flatMap(e -> e.attribute(each)).isPresent()) {
+            if (Family.attribute(design, at, each).isPresent()) {
                 return name;
             }
             Optional<Step> step = Steps.from(design, at).stream()
@@ -59,6 +60,13 @@ public final class Renaming {
             at = step.get().to();
         }
         return name;
+    }
+
+    /** Whether an entity is the other, or a kind of it. */
+    private static boolean isOf(Design design, String kind, String entity) {
+        return kind.equals(entity)
+                || Family.ancestors(design, kind).stream()
+                        .anyMatch(a -> a.name().equals(entity));
     }
 
     private static Name with(Name name, int index, String newName) {

@@ -5,7 +5,9 @@ import jasperwing.formula.Formula.Mistake;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.Expression;
+import jasperwing.model.Family;
 import jasperwing.model.Literal;
 import jasperwing.model.Type;
 import jasperwing.naming.Step;
@@ -131,6 +133,7 @@ final class Resolution {
 
         private Term attribute(Way way, List<String> path, int from) {
             List<Attribute> within = new ArrayList<>();
+            way.at = declaring(way.at, path.get(from));
             List<Attribute> there =
                     design.entity(way.at).map(e -> e.attributes()).orElse(List.of());
             for (String name : path.subList(from, path.size())) {
@@ -239,8 +242,7 @@ final class Resolution {
             int i = 0;
             while (i < path.size()) {
                 String name = path.get(i);
-                boolean attribute =
-                        design.entity(at).flatMap(e -> e.attribute(name)).isPresent();
+                boolean attribute = Family.attribute(design, at, name).isPresent();
                 Optional<Step> step = attribute
                         ? Optional.empty()
                         : Steps.from(design, at).stream()
@@ -257,6 +259,15 @@ final class Resolution {
             }
             return i;
         }
+    }
+
+    /** The entity itself or what it is a kind of, whichever has an attribute of that name; the entity where none has. */
+    private String declaring(String entity, String attribute) {
+        return design.entity(entity).map(e -> Family.line(design, e)).orElse(List.of()).stream()
+                .filter(e -> e.attribute(attribute).isPresent())
+                .reduce((far, near) -> near)
+                .map(Entity::name)
+                .orElse(entity);
     }
 
     private boolean isKeptHere(String entity) {

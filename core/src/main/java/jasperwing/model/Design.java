@@ -154,7 +154,8 @@ public final class Design {
     }
 
     /**
-     * This design with the attributes of their traits in the entities that have any, after their own. What follows from a design is derived
+     * This design with the attributes of their traits in the entities that have any, after their own, and without the keys of kinds, which
+     * are known by those of what they are kinds of. What follows from a design is derived
      * from this; what is edited is the design itself.
      */
     public Design whole() {
@@ -185,6 +186,16 @@ public final class Design {
     /** Whether the entity is the link of a many-to-many. */
     public boolean isLink(String entityName) {
         return lookup().isLink(entityName);
+    }
+
+    /** What an entity is a kind of; empty when it is none, and where that cannot be, as {@link Family} says. */
+    public Optional<Entity> parent(String entityName) {
+        return lookup().parent(entityName);
+    }
+
+    /** The entities that are kinds of an entity, in order. */
+    public List<Entity> kinds(String entityName) {
+        return lookup().kinds(entityName);
     }
 
     public Design withName(String newName) {

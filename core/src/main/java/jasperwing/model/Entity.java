@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param uniques combinations of attributes and roles that no two rows share
  * @param shown the members a row is shown by; empty when none was said
  * @param traits the names of the traits it has, in the order said
+ * @param kinship what it is a kind of, and what its kinds are like
  */
 public record Entity(
         String name,
@@ -24,6 +25,7 @@ public record Entity(
         List<Members> uniques,
         Members shown,
         List<String> traits,
+        Kinship kinship,
         Notes notes) {
     public Entity {
         Names.require(name);
@@ -31,11 +33,13 @@ public record Entity(
         attributes = List.copyOf(attributes);
         uniques = List.copyOf(uniques);
         traits = List.copyOf(traits);
+        Objects.requireNonNull(kinship);
     }
 
     /** An entity of the given name with nothing in it. */
     public static Entity of(String name) {
-        return new Entity(name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, List.of(), Notes.NONE);
+        return new Entity(
+                name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, List.of(), Kinship.NONE, Notes.NONE);
     }
 
     /** An entity with a generated key {@code id}, as a new one is drawn. */
@@ -53,38 +57,42 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, shown, traits, notes);
+        return new Entity(newName, area, outside, attributes, key, uniques, shown, traits, kinship, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, shown, traits, notes);
+        return new Entity(name, newArea, outside, attributes, key, uniques, shown, traits, kinship, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, traits, notes);
+        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, traits, kinship, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, shown, traits, notes);
+        return new Entity(name, area, outside, newAttributes, key, uniques, shown, traits, kinship, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, shown, traits, notes);
+        return new Entity(name, area, outside, attributes, newKey, uniques, shown, traits, kinship, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, shown, traits, notes);
+        return new Entity(name, area, outside, attributes, key, newUniques, shown, traits, kinship, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, newShown, traits, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, newShown, traits, kinship, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, newNotes);
+        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, kinship, newNotes);
     }
 
     public Entity withTraits(List<String> newTraits) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, newTraits, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, shown, newTraits, kinship, notes);
+    }
+
+    public Entity withKinship(Kinship newKinship) {
+        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, newKinship, notes);
     }
 }

@@ -25,7 +25,21 @@ public final class EntityEdits {
 
     /** Renames an entity wherever it is named: in relationships, sheets and places. */
     public static Edit rename(String oldName, String newName) {
-        return change(oldName, e -> e.withName(newName)).then(design -> renameMentions(design, oldName, newName));
+        return change(oldName, e -> e.withName(newName))
+                .then(kindsOf(oldName, newName))
+                .then(design -> renameMentions(design, oldName, newName));
+    }
+
+    /** The kinds of one entity are kinds of another then, or of none when its name is empty. */
+    private static Edit kindsOf(String oldName, String newName) {
+        return design ->
+                design.entities().stream().noneMatch(e -> e.kinship().of().equals(oldName))
+                        ? design
+                        : design.withEntities(design.entities().stream()
+                                .map(e -> e.kinship().of().equals(oldName)
+                                        ? e.withKinship(e.kinship().withOf(newName))
+                                        : e)
+                                .toList());
     }
 
     private static Design renameMentions(Design before, String oldName, String newName) {
@@ -48,7 +62,7 @@ public final class EntityEdits {
 
     /** Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. */
     public static Edit remove(String name) {
-        return design -> SetAsideEdits.entityRemoved(design, name)
+        return design -> SetAsideEdits.entityRemoved(kindsOf(name, "").on(design), name)
                 .withEntities(design.entities().stream()
                         .filter(e -> !e.name().equals(name))
                         .toList())

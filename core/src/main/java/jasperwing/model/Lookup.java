@@ -14,6 +14,8 @@ final class Lookup {
     private final Map<String, Entity> entities = new HashMap<>();
     private final Map<String, List<Relationship>> byEntity = new HashMap<>();
     private final Set<String> links = new HashSet<>();
+    private final Map<String, Entity> parents = new HashMap<>();
+    private final Map<String, List<Entity>> kinds = new HashMap<>();
 
     Lookup(Design design) {
         design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
@@ -23,6 +25,35 @@ final class Lookup {
             }
         }
         byEntity.replaceAll((entity, all) -> List.copyOf(all));
+        for (Entity entity : design.entities()) {
+            if (entities.get(entity.name()) == entity && canBeKind(entity)) {
+                Entity parent = entities.get(entity.kinship().of());
+                parents.put(entity.name(), parent);
+                kinds.computeIfAbsent(parent.name(), p -> new ArrayList<>()).add(entity);
+            }
+        }
+        kinds.replaceAll((entity, all) -> List.copyOf(all));
+    }
+
+    /** Whether it is said to be a kind of another that is kept here, and not of itself in the end. */
+    private boolean canBeKind(Entity entity) {
+        if (entity.kinship().of().isEmpty() || entity.outside()) {
+            return false;
+        }
+        Entity parent = entities.get(entity.kinship().of());
+        return parent != null && !parent.outside() && !isInCircle(entity);
+    }
+
+    private boolean isInCircle(Entity entity) {
+        Set<String> seen = new HashSet<>();
+        Entity at = entities.get(entity.kinship().of());
+        while (at != null && seen.add(at.name())) {
+            if (at.name().equals(entity.name())) {
+                return true;
+            }
+            at = entities.get(at.kinship().of());
+        }
+        return false;
     }
 
     private Set<String> mentioned(Relationship relationship) {
@@ -45,5 +76,13 @@ final class Lookup {
 
     boolean isLink(String entity) {
         return links.contains(entity);
+    }
+
+    Optional<Entity> parent(String entity) {
+        return Optional.ofNullable(parents.get(entity));
+    }
+
+    List<Entity> kinds(String entity) {
+        return kinds.getOrDefault(entity, List.of());
     }
 }

@@ -8,7 +8,7 @@ import java.util.Set;
 public final class Neighbours {
     private Neighbours() {}
 
-    /** An entity and all that can be reached from it over some relationships; in the order of the design. */
+    /** An entity and all that can be reached from it over some relationships, or from kind to kind; in the order of the design. */
     public static List<String> within(Design design, String entity, int depth) {
         Set<String> reached = new LinkedHashSet<>(Set.of(entity));
         for (int i = 0; i < depth; i++) {
@@ -18,6 +18,10 @@ public final class Neighbours {
                 if (ends.stream().anyMatch(reached::contains)) {
                     next.addAll(ends);
                 }
+            }
+            for (String each : reached) {
+                design.parent(each).map(Entity::name).ifPresent(next::add);
+                design.kinds(each).forEach(k -> next.add(k.name()));
             }
             reached.addAll(next);
         }

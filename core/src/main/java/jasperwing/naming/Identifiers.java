@@ -30,6 +30,11 @@ public final class Identifiers {
         return name;
     }
 
+    /** Whether a name would be given as it is wanted. */
+    public boolean isFree(String wanted) {
+        return !taken.contains(fit(wanted, limit).toLowerCase(Locale.ROOT));
+    }
+
     /** Gives a name back, so that it can be taken again. */
     public void release(String name) {
         taken.remove(name.toLowerCase(Locale.ROOT));

@@ -12,8 +12,17 @@ import java.util.List;
 public final class Steps {
     private Steps() {}
 
-    /** The steps from an entity, in the order of the relationships; only ways that are read are gone. */
+    /**
+     * The steps from an entity, in the order of the relationships, then those it has as the kind it is, which start at what it is a kind of;
+     * only ways that are read are gone.
+     */
     public static List<Step> from(Design design, String entity) {
+        List<Step> steps = own(design, entity);
+        design.parent(entity).ifPresent(p -> steps.addAll(from(design, p.name())));
+        return steps;
+    }
+
+    private static List<Step> own(Design design, String entity) {
         List<Step> steps = new ArrayList<>();
         for (Relationship relationship : design.relationshipsOf(entity)) {
             if (relationship instanceof OneOf oneOf) {

@@ -3,10 +3,14 @@ package jasperwing.notation;
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Entity;
+import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Reads an entity and its block. A line that cannot be read is a problem of its own and leaves the others standing. */
 final class EntityParser {
@@ -18,6 +22,7 @@ final class EntityParser {
     private final List<Members> uniques = new ArrayList<>();
     private Members key = Members.NONE;
     private Members shown = Members.NONE;
+    private Optional<KindsKept> kinds = Optional.empty();
     private Notes notes = Notes.NONE;
 
     EntityParser(List<Problem> problems) {
@@ -42,22 +47,21 @@ final class EntityParser {
                 .withKey(wholeKey)
                 .withUniques(uniques)
                 .withShown(shown)
+                .withKinship(entity.kinship().withKept(kinds))
                 .withNotes(notes);
     }
 
     /** What may follow the name in an entity's first line. */
     static Entity head(Cursor cursor, Entity entity) throws SyntaxException {
         Entity result = entity;
-        Token token = cursor.peek();
-        if (token.isWord("is")) {
-            throw cursor.notYet(token, "subtypes");
+        if (cursor.takeWords("is", "a", "kind", "of")) {
+            result = result.withKinship(result.kinship().withOf(cursor.name("the entity it is a kind of")));
         }
         if (cursor.takeWord("in")) {
             result = result.withArea(cursor.name("the name of an area"));
         }
-        if (cursor.takeSymbol(",")) {
-            cursor.words("outside");
-            result = result.withOutside(true);
+        while (cursor.takeSymbol(",")) {
+            result = flagged(cursor, result);
         }
         if (cursor.takeWord("with")) {
             result = result.withTraits(names(cursor, "the name of a trait"));
@@ -67,6 +71,16 @@ final class EntityParser {
         }
         cursor.end();
         return result;
+    }
+
+    private static Entity flagged(Cursor cursor, Entity entity) throws SyntaxException {
+        if (!entity.outside() && cursor.takeWord("outside")) {
+            return entity.withOutside(true);
+        }
+        if (!entity.kinship().onlyKinds() && cursor.takeWords("only", "its", "kinds")) {
+            return entity.withKinship(entity.kinship().withOnlyKinds(true));
+        }
+        throw cursor.unexpected("'outside' or 'only its kinds'");
     }
 
     private void line(Outline.Item item) throws SyntaxException {
@@ -85,6 +99,8 @@ final class EntityParser {
             combination(cursor, item.comments());
         } else if (cursor.takeWords("shown", "as")) {
             shown = new Members(names(cursor, MEMBER), item.comments());
+        } else if (cursor.takeWords("kinds", "kept", "in")) {
+            kinds(cursor, first, item.comments());
         } else {
             attribute(cursor, item.comments());
         }
@@ -115,6 +131,22 @@ final class EntityParser {
             }
             flagged.add(line.attribute().name());
         }
+    }
+
+    private void kinds(Cursor cursor, Token at, Comments comments) throws SyntaxException {
+        if (kinds.isPresent()) {
+            throw cursor.wrong(at, "how its kinds are kept is said twice", "say it once");
+        }
+        for (KindsKept each : KindsKept.values()) {
+            if (cursor.takeWords(each.words().split(" "))) {
+                kinds = Optional.of(each);
+                notes = Merge.comments(notes, comments);
+                return;
+            }
+        }
+        throw cursor.unexpected(Arrays.stream(KindsKept.values())
+                .map(k -> "'" + k.words() + "'")
+                .collect(Collectors.joining(" or ")));
     }
 
     private static List<String> names(Cursor cursor, String what) throws SyntaxException {

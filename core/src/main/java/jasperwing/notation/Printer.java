@@ -7,6 +7,7 @@ import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.Kinship;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -120,14 +121,20 @@ final class Printer {
         if (!entity.shown().isEmpty()) {
             members("shown as ", entity.shown(), "");
         }
+        entity.kinship()
+                .kept()
+                .ifPresent(k -> out.append("  kinds kept in ").append(k.words()).append('\n'));
         comments(comments.closing(), "  ");
     }
 
     private static String head(Entity entity) {
         String traits = entity.traits().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        Kinship kinship = entity.kinship();
         return "entity " + Quoting.name(entity.name())
+                + (kinship.of().isEmpty() ? "" : " is a kind of " + Quoting.name(kinship.of()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
                 + (entity.outside() ? ", outside" : "")
+                + (kinship.onlyKinds() ? ", only its kinds" : "")
                 + (traits.isEmpty() ? "" : " with " + traits)
                 + was(entity.notes());
     }

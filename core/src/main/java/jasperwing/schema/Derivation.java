@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
@@ -27,6 +28,7 @@ final class Derivation {
     private final ColumnTypes types;
     private final PhysicalNames names;
     private final List<Table> tables = new ArrayList<>();
+    private final List<Table> shapes = new ArrayList<>();
     private final Map<String, SchemaMemory.Pointed> pointed = new HashMap<>();
     private boolean stale;
 
@@ -58,12 +60,25 @@ final class Derivation {
             memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
                 List<Table> derived = tables(each.source());
                 memory.keep(each, derived);
-                tables.addAll(derived);
+                add(each.source(), derived);
             });
         }
-        Schema schema = new Schema(dialect, tables, List.of());
-        List<View> views = new Views(design, schema, names).derive();
-        return views.isEmpty() ? schema : new Schema(dialect, tables, views);
+        KindShapes kinds = new KindShapes(design, names);
+        shapes.addAll(kinds.amongOthers(tables));
+        Schema schema = new Schema(dialect, tables, shapes, List.of(), List.of());
+        List<KindsView> kindsViews = kinds.views(schema);
+        Schema all = kindsViews.isEmpty() ? schema : new Schema(dialect, tables, shapes, List.of(), kindsViews);
+        List<View> views = new Views(design, all, names).derive();
+        return views.isEmpty() ? all : new Schema(dialect, tables, shapes, views, kindsViews);
+    }
+
+    private void add(Object source, List<Table> derived) {
+        if (source instanceof Entity entity && KindShapes.isOnlyShape(design, entity)) {
+            shapes.add(derived.get(0));
+            tables.addAll(derived.subList(1, derived.size()));
+        } else {
+            tables.addAll(derived);
+        }
     }
 
     /** The entities and relationships that have tables of their own, in order. */
@@ -71,35 +86,47 @@ final class Derivation {
         List<SchemaMemory.Wanted> wanted = new ArrayList<>();
         for (Entity entity : design.entities()) {
             if (!entity.outside() && design.entity(entity.name()).orElseThrow() == entity) {
-                wanted.add(wanted(entity, entity.name(), design.relationshipsOf(entity.name())));
+                wanted.add(wanted(entity));
             }
         }
         for (Relationship relationship : design.relationships()) {
             if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
-                wanted.add(wanted(tie, tie.from(), List.of(tie)));
+                wanted.add(wanted(tie, tie.from(), List.of(tie), List.of()));
             }
         }
         return wanted;
     }
 
+    private SchemaMemory.Wanted wanted(Entity entity) {
+        String name = entity.name();
+        if (!Family.has(design, name)) {
+            return wanted(entity, name, design.relationshipsOf(name), List.of());
+        }
+        List<Entity> family = new ArrayList<>(Family.line(design, entity));
+        family.addAll(Family.descendants(design, name));
+        List<Relationship> all = family.stream()
+                .flatMap(e -> design.relationshipsOf(e.name()).stream())
+                .distinct()
+                .toList();
+        return wanted(entity, name, all, family);
+    }
+
     /** What the tables of an entity or of a relationship follow from. */
-    private SchemaMemory.Wanted wanted(Object source, String entity, List<Relationship> relationships) {
+    private SchemaMemory.Wanted wanted(
+            Object source, String entity, List<Relationship> relationships, List<Entity> family) {
         List<SchemaMemory.Pointed> ends = new ArrayList<>(List.of(pointed(entity)));
         for (Relationship relationship : relationships) {
             ends.add(pointed(relationship.from()));
             relationship.targets().forEach(t -> ends.add(pointed(t)));
         }
-        return new SchemaMemory.Wanted(source, new SchemaMemory.Footing(relationships, ends));
+        return new SchemaMemory.Wanted(source, new SchemaMemory.Footing(relationships, ends, family));
     }
 
     private SchemaMemory.Pointed pointed(String entity) {
         return pointed.computeIfAbsent(
                 entity,
-                name -> memory.shared(new SchemaMemory.Pointed(
-                        name,
-                        names.table(name),
-                        design.entity(name).map(Entity::outside).orElse(true),
-                        keys.of(name))));
+                name -> memory.shared(
+                        new SchemaMemory.Pointed(name, names.table(name), !keys.canBeEnforced(name), keys.of(name))));
     }
 
     private List<Table> tables(Object source) {
@@ -108,17 +135,20 @@ final class Derivation {
         }
         Entity entity = (Entity) source;
         List<Table> derived = new ArrayList<>();
-        derived.add(new EntityTable(design, entity, keys, types, names).derive());
+        if (!PhysicalNames.isAmongOthers(design, entity)) {
+            derived.add(new EntityTable(new EntityColumns.Making(design, keys, types, names), entity).derive());
+        }
         derived.addAll(listTables(entity));
         return derived;
     }
 
     private void recall(Object source, List<Table> known) {
-        tables.addAll(known);
+        add(source, known);
         if (source instanceof Tie tie) {
             known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
         } else {
-            lists((Entity) source, known.subList(1, known.size()));
+            boolean ownTable = !PhysicalNames.isAmongOthers(design, (Entity) source);
+            lists((Entity) source, known.subList(ownTable ? 1 : 0, known.size()));
         }
     }
 

@@ -1,194 +1,143 @@
 package jasperwing.schema;
 
-import jasperwing.formula.Formula;
-import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
-import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeping;
-import jasperwing.model.Members;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.Family;
+import jasperwing.model.KindsKept;
 import jasperwing.model.Type;
-import jasperwing.naming.Role;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** Derives the table of one entity: key attributes and references first as listed, then the rest. */
+/**
+ * Derives the table of one entity: key attributes and references first as listed, then the rest. As a kind of another it keeps what the way
+ * the family is kept says.
+ */
 final class EntityTable {
-    private final Design design;
+    private final EntityColumns.Making making;
     private final Entity entity;
-    private final KeyColumns keys;
-    private final ColumnTypes types;
-    private final PhysicalNames names;
     private final TableDraft draft;
-    private final List<String> key;
+    private final Optional<KindsKept> kept;
 
-    EntityTable(Design design, Entity entity, KeyColumns keys, ColumnTypes types, PhysicalNames names) {
-        this.design = design;
+    EntityTable(EntityColumns.Making making, Entity entity) {
+        this.making = making;
         this.entity = entity;
-        this.keys = keys;
-        this.types = types;
-        this.names = names;
-        this.draft = new TableDraft(names.table(entity.name()), names, types);
-        this.key = keys.members(entity);
+        this.kept = Family.kept(making.design(), entity.name());
+        this.draft = new TableDraft(making.names().table(entity.name()), making.names(), making.types());
     }
 
     Table derive() {
-        List<Role> roles = keys.rolesOf(entity.name());
-        attributes(true);
-        roles.forEach(this::role);
-        attributes(false);
-        computed();
-        draft.primaryKey(columns(key));
-        roles.forEach(this::uniqueRole);
-        entity.uniques().forEach(this::unique);
-        uniquePairs();
+        List<String> inherited = isKindOfItsOwn() ? inherited() : List.of();
+        List<EntityColumns> parts = new ArrayList<>();
+        EntityColumns first = part(first());
+        first.keyAttributes();
+        Optional<Table.Kinds> kinds = kinds();
+        parts.add(first);
+        further(kinds).forEach(parts::add);
+        parts.forEach(EntityColumns::rest);
+        draft.primaryKey(isKindOfItsOwn() ? inherited : first.key());
+        parts.forEach(EntityColumns::uniques);
+        draft.of(List.of(""));
         return draft.table(
                 new Table.Source.OfEntity(entity.name()), entity.notes().doc());
     }
 
-    private void attributes(boolean ofKey) {
-        for (Attribute attribute : entity.attributes()) {
-            boolean inKey = key.contains(attribute.name());
-            if (inKey == ofKey && Leaves.isInRow(design, attribute) && !attribute.isComputed()) {
-                if (Leaves.value(design, attribute.type()).isPresent()) {
-                    draft.value(Leaves.of(design, attribute), attribute, inKey);
-                } else {
-                    draft.attribute(attribute, PhysicalNames.wantedColumn(attribute), inKey, attribute.name());
-                }
-            }
+    private boolean is(KindsKept way) {
+        return kept.equals(Optional.of(way));
+    }
+
+    /** Whether it is a kind with a table for what it alone has. */
+    private boolean isKindOfItsOwn() {
+        return is(KindsKept.TABLE_EACH) && parent().isPresent();
+    }
+
+    private Optional<Entity> parent() {
+        return making.design().parent(entity.name());
+    }
+
+    /** The entity whose members come first: in a complete table the farthest it is a kind of. */
+    private Entity first() {
+        return is(KindsKept.COMPLETE_TABLES)
+                ? Family.line(making.design(), entity).get(0)
+                : entity;
+    }
+
+    private EntityColumns part(Entity one) {
+        return new EntityColumns(making, draft, one, List.of(""), Optional.empty());
+    }
+
+    private List<String> inherited() {
+        String parent = parent().orElseThrow().name();
+        List<String> columns = draft.reference(making.keys().inherited(parent), true);
+        draft.foreignKey(
+                columns,
+                TableDraft.Target.of(making.keys(), making.names(), parent),
+                DeleteRule.DELETE_TOO,
+                Optional.empty(),
+                Words.snake(parent));
+        return columns;
+    }
+
+    /** Of the root of a family, a column for the kind; not where every kind has all in a table of its own. */
+    private Optional<Table.Kinds> kinds() {
+        List<Entity> kinds = Family.descendants(making.design(), entity.name());
+        if (kinds.isEmpty() || parent().isPresent() || is(KindsKept.COMPLETE_TABLES)) {
+            return Optional.empty();
         }
-    }
-
-    /** What is computed from the row alone is a column; the rest is left to a view. */
-    private void computed() {
-        for (Attribute attribute : entity.attributes()) {
-            if (attribute.isComputed()) {
-                Formula formula = Formula.of(design, entity.name(), attribute);
-                if (formula.isSound() && formula.isLocal()) {
-                    draft.computed(attribute, types.formula(ownColumns()).kept(formula.term(), attribute.type()));
-                }
-            }
+        List<String> names = names(entity);
+        int length = kinds.stream().mapToInt(k -> k.name().length()).reduce(20, Math::max);
+        String column = draft.column(
+                kindColumn(kinds),
+                making.types().type(new Type.Text(Math.max(length, entity.name().length()))),
+                true,
+                "");
+        if (!names.isEmpty()) {
+            String all = names.stream().map(making.types()::literal).collect(Collectors.joining(", "));
+            draft.check(List.of(column), making.types().quote(column) + " in (" + all + ")");
         }
+        Table.Kinds found = new Table.Kinds(column, names, false);
+        draft.kinds(found);
+        return Optional.of(found);
     }
 
-    private FormulaSql.Source ownColumns() {
-        return new FormulaSql.Source() {
-            @Override
-            public String column(Term.Member member) {
-                List<String> own = draft.columnsOf(member.path().get(0).name());
-                return types.quote(FormulaSql.column(design, own, member));
-            }
-
-            @Override
-            public String beyond(Term term) {
-                throw new IllegalStateException("a table cannot look beyond its row for " + term);
-            }
-        };
+    private String kindColumn(List<Entity> kinds) {
+        boolean taken = Stream.concat(Stream.of(entity), kinds.stream())
+                .flatMap(e -> e.attributes().stream())
+                .map((Attribute a) -> PhysicalNames.wantedColumn(a))
+                .anyMatch("kind"::equals);
+        return taken ? Words.snake(entity.name()) + "_kind" : "kind";
     }
 
-    private void role(Role role) {
-        if (role.relationship() instanceof OneOf oneOf) {
-            if (oneOf.kept() == Keeping.KIND_AND_ID) {
-                kindAndId(role);
-            } else {
-                columnEach(role);
-            }
-            return;
+    private List<String> names(Entity one) {
+        return Family.withRows(making.design(), one).stream().map(Entity::name).toList();
+    }
+
+    /** The other entities whose members lie in the table: of one table the kinds, of a complete one what it is a kind of. */
+    private List<EntityColumns> further(Optional<Table.Kinds> kinds) {
+        if (is(KindsKept.COMPLETE_TABLES)) {
+            return Family.line(making.design(), entity).stream()
+                    .skip(1)
+                    .map(this::part)
+                    .toList();
         }
-        boolean required = role.must() || key.contains(role.name());
-        List<String> columns = draft.reference(keys.columns(role), required);
-        if (!columns.isEmpty()) {
-            DeleteRule rule = role.relationship().onDelete(role.target());
-            draft.foreignKey(columns, target(role.target()), rule, Optional.of(role), Words.snake(role.name()));
-            draft.index(columns);
+        if (!is(KindsKept.ONE_TABLE)) {
+            return List.of();
         }
+        return Family.descendants(making.design(), entity.name()).stream()
+                .map(k -> new EntityColumns(
+                        making, draft, k, owners(k), kinds.map(all -> new Table.Kinds(all.column(), names(k), true))))
+                .toList();
     }
 
-    private void columnEach(Role role) {
-        List<List<String>> filled = new ArrayList<>();
-        for (String subject : role.targets()) {
-            String prefix = role.name() + "_" + Words.snake(subject);
-            List<String> columns = draft.reference(keys.columns(prefix, subject, role.name()), false);
-            if (!columns.isEmpty()) {
-                DeleteRule rule = role.relationship().onDelete(subject);
-                draft.foreignKey(columns, target(subject), rule, Optional.of(role), Words.snake(prefix));
-                draft.index(columns);
-                filled.add(columns);
-            }
-        }
-        if (!filled.isEmpty()) {
-            draft.check(List.of(Words.snake(role.name())), exactlyOne(filled, role.must()));
-        }
-    }
-
-    /** Counts the filled references by their first columns; the further columns of a key are filled with the first. */
-    private String exactlyOne(List<List<String>> references, boolean must) {
-        String count = references.stream()
-                .map(r -> "case when " + types.quote(r.get(0)) + " is null then 0 else 1 end")
-                .collect(Collectors.joining(" + "));
-        StringBuilder condition = new StringBuilder(count).append(must ? " = 1" : " <= 1");
-        for (List<String> reference : references) {
-            for (String further : reference.subList(1, reference.size())) {
-                condition.append(" and (").append(types.quote(reference.get(0))).append(" is null) = (");
-                condition.append(types.quote(further)).append(" is null)");
-            }
-        }
-        return condition.toString();
-    }
-
-    private void kindAndId(Role role) {
-        String start = Words.snake(role.name());
-        int length = role.targets().stream().mapToInt(String::length).reduce(20, Math::max);
-        String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), role.must(), role.name());
-        String id = draft.column(
-                start + "_id", types.type(KeyTypes.idType(design, role.targets())), role.must(), role.name());
-        String kinds = role.targets().stream().map(types::literal).collect(Collectors.joining(", "));
-        String both = role.must() ? "" : " and (" + types.quote(kind) + " is null) = (" + types.quote(id) + " is null)";
-        draft.check(List.of(kind), types.quote(kind) + " in (" + kinds + ")" + both);
-        draft.index(List.of(kind, id));
-    }
-
-    private TableDraft.Target target(String name) {
-        return TableDraft.Target.of(keys, names, name);
-    }
-
-    private List<String> columns(List<String> members) {
-        return members.stream().flatMap(m -> draft.columnsOf(m).stream()).toList();
-    }
-
-    private void uniqueRole(Role role) {
-        if (!role.unique()) {
-            return;
-        }
-        if (role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.COLUMN_EACH) {
-            draft.columnsOf(role.name()).forEach(c -> draft.unique(List.of(c)));
-        } else {
-            draft.unique(draft.columnsOf(role.name()));
-        }
-    }
-
-    private void unique(Members members) {
-        draft.unique(columns(members.names()));
-    }
-
-    /** The two references of a link are unique together, unless the link's own keys say how a pair may repeat. */
-    private void uniquePairs() {
-        keys.rolesOf(entity.name()).stream()
-                .map(Role::relationship)
-                .distinct()
-                .filter(r -> r instanceof Tie t && t.via().equals(entity.name()))
-                .map(r -> keys.rolesOf(entity.name()).stream()
-                        .filter(role -> role.relationship() == r)
-                        .map(Role::name)
-                        .toList())
-                .filter(pair -> !key.containsAll(pair)
-                        && entity.uniques().stream().noneMatch(u -> u.names().containsAll(pair)))
-                .forEach(pair -> draft.unique(columns(pair)));
+    /** A kind and what it is a kind of, the nearest first; the entity whose table it is stands last, without a name. */
+    private List<String> owners(Entity kind) {
+        List<String> owners = new ArrayList<>(List.of(kind.name()));
+        Family.ancestors(making.design(), kind.name()).forEach(a -> owners.add(a.name()));
+        owners.set(owners.size() - 1, "");
+        return owners;
     }
 }

@@ -3,6 +3,8 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.KindsKept;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
@@ -39,12 +41,18 @@ final class KeyColumns {
         return roles.computeIfAbsent(entity, e -> Roles.heldBy(design, e));
     }
 
-    Optional<Entity> entity(String name) {
-        return design.entity(name);
+    /** Whether one table has all rows of an entity, so that a foreign key can point to them. */
+    boolean canBeEnforced(String name) {
+        boolean scattered = Family.isKept(design, name, KindsKept.COMPLETE_TABLES)
+                && !design.kinds(name).isEmpty();
+        return !scattered && design.entity(name).map(e -> !e.outside()).orElse(false);
     }
 
-    /** The members of the key as said; for a link entity without a key, its two references. */
+    /** The members of the key as said; for a link entity without a key, its two references; none of a kind, which is known by another's. */
     List<String> members(Entity entity) {
+        if (design.parent(entity.name()).isPresent()) {
+            return List.of();
+        }
         if (!entity.key().isEmpty() || !design.isLink(entity.name())) {
             return entity.key().names();
         }
@@ -69,6 +77,7 @@ final class KeyColumns {
         for (String member : members(entity)) {
             columns.addAll(member(entity, member));
         }
+        design.parent(entityName).ifPresent(p -> columns.addAll(of(p.name())));
         visiting.remove(entityName);
         known.put(entityName, List.copyOf(columns));
         return known.get(entityName);
@@ -91,6 +100,13 @@ final class KeyColumns {
                 .findFirst()
                 .map(this::columns)
                 .orElse(List.of());
+    }
+
+    /** The columns a kind in a table of its own is told apart by: those of what it is a kind of. */
+    List<KeyColumn> inherited(String parent) {
+        return of(parent).stream()
+                .map(k -> new KeyColumn(k.name(), referenced(k.type()), ""))
+                .toList();
     }
 
     /** The columns a reference to one entity adds. */

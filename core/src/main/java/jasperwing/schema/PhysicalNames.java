@@ -3,6 +3,8 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.KindsKept;
 import jasperwing.model.Tie;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
@@ -14,6 +16,7 @@ import java.util.Map;
 
 /** The physical names of one schema. Table names are decided first, so that later names cannot change them. */
 public final class PhysicalNames {
+    private final Design design;
     private final Dialect dialect;
     private final Identifiers tables;
     private final Identifiers constraints;
@@ -21,12 +24,23 @@ public final class PhysicalNames {
 
     /** @param constraints the names of constraints and indexes that are taken already, by tables that stay as they are */
     PhysicalNames(Design design, Dialect dialect, Identifiers constraints) {
+        this.design = design;
         this.dialect = dialect;
         this.tables = new Identifiers(dialect.nameLimit());
         this.constraints = constraints;
         for (Entity entity : design.entities()) {
-            entityTables.putIfAbsent(entity.name(), tables.take(wantedTable(entity)));
+            if (!isAmongOthers(design, entity)) {
+                entityTables.putIfAbsent(entity.name(), tables.take(wantedTable(entity)));
+            }
         }
+        for (Entity entity : design.entities()) {
+            entityTables.computeIfAbsent(entity.name(), e -> entityTables.get(Family.root(design, e)));
+        }
+    }
+
+    /** Whether it is a kind whose rows lie in the table of what it is a kind of. */
+    static boolean isAmongOthers(Design design, Entity entity) {
+        return design.parent(entity.name()).isPresent() && Family.isKept(design, entity.name(), KindsKept.ONE_TABLE);
     }
 
     /** Whether a name of a constraint or index had to be numbered. */
@@ -67,11 +81,21 @@ public final class PhysicalNames {
     }
 
     String listTable(Entity entity, Attribute attribute) {
-        return tables.take(Plurals.singular(table(entity.name())) + "_" + Plurals.plural(wantedColumn(attribute)));
+        return tables.take(Plurals.singular(own(entity)) + "_" + Plurals.plural(wantedColumn(attribute)));
     }
 
-    String view(String table) {
-        return tables.take(table + "_computed");
+    /** The name of its table; of a kind among others, that it would have. */
+    private String own(Entity entity) {
+        return isAmongOthers(design, entity) ? wantedTable(entity) : table(entity.name());
+    }
+
+    String view(Entity entity) {
+        return tables.take(own(entity) + "_computed");
+    }
+
+    /** The view of all rows of an entity whose kinds are kept in complete tables. */
+    String allKinds(Entity entity) {
+        return entity.kinship().onlyKinds() ? table(entity.name()) : tables.take(table(entity.name()) + "_all");
     }
 
     Identifiers columns() {

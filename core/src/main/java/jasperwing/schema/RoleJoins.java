@@ -9,12 +9,15 @@ import jasperwing.naming.Step;
 import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The tables a step along a role joins, and on what. Aliases are the roles, numbered where one comes twice. */
 public final class RoleJoins {
+    private static final Set<Step.Way> HELD = Set.of(Step.Way.REFERENCE, Step.Way.LINKED_FROM, Step.Way.LINKED_TO);
+
     private final Schema schema;
     private final Dialect dialect;
     private final Identifiers aliases = new Identifiers(30);
@@ -32,7 +35,7 @@ public final class RoleJoins {
 
     /** The table of an entity; empty where it is not kept here. */
     public Optional<Aliased> start(String entity) {
-        return schema.table(entity).map(t -> aliased(t, Words.snake(entity)));
+        return schema.rows(entity).map(t -> aliased(t, Words.snake(entity)));
     }
 
     private Aliased aliased(Table table, String wanted) {
@@ -57,9 +60,53 @@ public final class RoleJoins {
 
     /** What a step joins, that which it leads to last; empty when that is not kept here. */
     public List<Joined> of(Aliased here, Step step) {
-        return schema.table(step.to())
-                .map(t -> joined(here, aliased(t, Words.snake(step.name())), step))
-                .orElse(List.of());
+        return schema.rows(step.to()).map(t -> joined(here, t, step)).orElse(List.of());
+    }
+
+    /** A reference a kind has from what it is a kind of lies in the row of that one. */
+    private List<Joined> joined(Aliased here, Table target, Step step) {
+        boolean held = HELD.contains(step.way());
+        Optional<Joined> ancestor = held ? ancestor(here, step.from()) : Optional.empty();
+        Aliased from = ancestor.map(Joined::table).orElse(here);
+        List<Joined> joined = joined(from, aliased(target, Words.snake(step.name())), step).stream()
+                .map(j -> new Joined(
+                        j.table(),
+                        j.condition() + ofKind(j.table()).map(c -> " and " + c).orElse("")))
+                .toList();
+        return joined.isEmpty()
+                ? joined
+                : Stream.concat(ancestor.stream(), joined.stream()).toList();
+    }
+
+    /** That a row is of the kind it is read as; empty where all rows are. */
+    public Optional<String> ofKind(Aliased row) {
+        return row.table()
+                .kinds()
+                .filter(k -> k.others() && !k.names().isEmpty())
+                .map(k -> column(row, k.column()) + " in ("
+                        + k.names().stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")");
+    }
+
+    /** The row of what a kind is a kind of, where that lies in a table of its own. */
+    Optional<Joined> ancestor(Aliased here, String entity) {
+        boolean its = here.table().source() instanceof Table.Source.OfEntity of
+                && !of.entity().equals(entity)
+                && here.table().foreignKeys().stream()
+                        .anyMatch(k -> k.role().isEmpty()
+                                && k.columns().equals(here.table().primaryKey()));
+        return its
+                ? schema.table(entity).map(t -> {
+                    Aliased there = aliased(t, Words.snake(entity));
+                    return new Joined(there, sameKey(there, here));
+                })
+                : Optional.empty();
+    }
+
+    private String sameKey(Aliased one, Aliased other) {
+        return IntStream.range(0, one.table().primaryKey().size())
+                .mapToObj(i -> column(one, one.table().primaryKey().get(i)) + " = "
+                        + column(other, other.table().primaryKey().get(i)))
+                .collect(Collectors.joining(" and "));
     }
 
     private List<Joined> joined(Aliased here, Aliased there, Step step) {

@@ -13,6 +13,7 @@ public final class Schema {
     private final Dialect dialect;
     private final List<Table> tables;
     private final List<View> views;
+    private final List<KindsView> kindsViews;
     private final Map<String, Table> byEntity = new HashMap<>();
     private final Map<Tie, Table> byTie = new HashMap<>();
     private final Map<List<String>, Table> byList = new HashMap<>();
@@ -22,16 +23,21 @@ public final class Schema {
      * A schema.
      *
      * @param tables entities in the order of the design, each followed by its list tables; then join tables
+     * @param shapes what entities keep that have no table to themselves: of one in a table of several kinds its part, of one whose rows
+     *     are all in the tables of its kinds what those have in common
      * @param views in the order of the entities
+     * @param kindsViews in the order of the entities
      */
-    public Schema(Dialect dialect, List<Table> tables, List<View> views) {
+    Schema(Dialect dialect, List<Table> tables, List<Table> shapes, List<View> views, List<KindsView> kindsViews) {
         this.dialect = Objects.requireNonNull(dialect);
         this.tables = List.copyOf(tables);
         this.views = List.copyOf(views);
+        this.kindsViews = List.copyOf(kindsViews);
         for (Table table : this.tables) {
             index(table);
             byName.putIfAbsent(table.name(), table);
         }
+        shapes.forEach(this::index);
     }
 
     private void index(Table table) {
@@ -63,6 +69,11 @@ public final class Schema {
         return tables;
     }
 
+    /** The views of all rows of the entities whose kinds are kept in complete tables, in the order of the entities. */
+    public List<KindsView> kindsViews() {
+        return kindsViews;
+    }
+
     /** In the order of the entities. */
     public List<View> views() {
         return views;
@@ -73,9 +84,21 @@ public final class Schema {
         return views.stream().filter(v -> v.entity().equals(entity)).findFirst();
     }
 
-    /** The table of an entity; none when the entity is outside or unknown. */
+    /**
+     * The table of an entity; none when the entity is outside or unknown. Of a kind in a table of several, what that keeps of it. Of an
+     * entity that is only its kinds, with complete tables, what those have in common, under the name of their view.
+     */
     public Optional<Table> table(String entity) {
         return Optional.ofNullable(byEntity.get(entity));
+    }
+
+    /** What all rows of an entity can be read from, those of its kinds included: its table, or a view under that one's name. */
+    public Optional<Table> rows(String entity) {
+        return table(entity).map(t -> kindsViews.stream()
+                .filter(v -> v.entity().equals(entity))
+                .findFirst()
+                .map(v -> t.named(v.name()))
+                .orElse(t));
     }
 
     public Optional<Table> joinTable(Tie tie) {
@@ -105,11 +128,12 @@ public final class Schema {
         return other instanceof Schema schema
                 && dialect == schema.dialect
                 && tables.equals(schema.tables)
-                && views.equals(schema.views);
+                && views.equals(schema.views)
+                && kindsViews.equals(schema.kindsViews);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(dialect, tables, views);
+        return Objects.hash(dialect, tables, views, kindsViews);
     }
 }

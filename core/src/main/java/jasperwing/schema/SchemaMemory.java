@@ -2,6 +2,7 @@ package jasperwing.schema;
 
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Identifiers;
@@ -17,10 +18,10 @@ import java.util.Optional;
  */
 public final class SchemaMemory {
     /** An entity as others see it. */
-    record Pointed(String entity, String table, boolean outside, List<KeyColumns.KeyColumn> key) {}
+    record Pointed(String entity, String table, boolean beyond, List<KeyColumns.KeyColumn> key) {}
 
-    /** What tables follow from besides their entity or relationship. */
-    record Footing(List<Relationship> relationships, List<Pointed> pointed) {}
+    /** What tables follow from besides their entity or relationship; the family is empty for an entity that has none. */
+    record Footing(List<Relationship> relationships, List<Pointed> pointed, List<Entity> family) {}
 
     /** An entity or a relationship that has tables of its own. */
     record Wanted(Object source, Footing footing) {}

@@ -42,9 +42,24 @@ final class SqlWriter {
         if (dialect.altersConstraints()) {
             order.late().forEach(this::lateKey);
         }
+        schema.kindsViews().forEach(this::kindsView);
         order.tables().forEach(t -> schema.views().stream()
                 .filter(v -> v.table().equals(t.name()))
                 .forEach(this::view));
+        schema.views().stream().filter(v -> schema.named(v.table()).isEmpty()).forEach(this::view);
+    }
+
+    private void kindsView(KindsView view) {
+        String columns = view.columns().stream().map(c -> ", " + quote(c)).collect(Collectors.joining());
+        String parts = view.tables().stream()
+                .map(t -> "select " + dialect.literal(t.entity()) + " as " + quote(view.kind()) + columns + "\nfrom "
+                        + quote(t.table()))
+                .collect(Collectors.joining("\nunion all\n"));
+        out.append("\ncreate view ")
+                .append(quote(view.name()))
+                .append(" as\n")
+                .append(parts)
+                .append(";\n");
     }
 
     private void view(View view) {
@@ -56,7 +71,10 @@ final class SqlWriter {
                 .append(".*");
         view.columns()
                 .forEach(c -> out.append(",\n  ").append(c.sql()).append(" as ").append(quote(c.name())));
-        out.append("\nfrom ").append(table).append(";\n");
+        out.append("\nfrom ")
+                .append(table)
+                .append(view.condition().isEmpty() ? "" : "\nwhere " + view.condition())
+                .append(";\n");
     }
 
     private void separate() {

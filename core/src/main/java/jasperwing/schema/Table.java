@@ -4,12 +4,15 @@ import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A table.
  *
  * @param source what it keeps
  * @param primaryKey its columns, in order; empty when the entity has no key
+ * @param kinds the column that tells the kinds of rows apart; empty when all are of one kind
  * @param comment documentation, or empty
  */
 public record Table(
@@ -21,6 +24,7 @@ public record Table(
         List<UniqueKey> uniques,
         List<Check> checks,
         List<Index> indexes,
+        Optional<Kinds> kinds,
         String comment) {
     public Table {
         columns = List.copyOf(columns);
@@ -43,17 +47,62 @@ public record Table(
         record OfList(String entity, String attribute) implements Source {}
     }
 
+    /**
+     * What tells the kinds of rows apart.
+     *
+     * @param column that holds the name of the row's kind
+     * @param names the kinds whose rows these are, in the order of the design
+     * @param others whether rows of other kinds lie in the table too
+     */
+    public record Kinds(String column, List<String> names, boolean others) {
+        public Kinds {
+            names = List.copyOf(names);
+        }
+    }
+
     Table withIndexes(List<Index> newIndexes) {
-        return new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
+        return new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, kinds, comment);
+    }
+
+    /** The same under another name. */
+    Table named(String newName) {
+        return new Table(newName, source, columns, primaryKey, foreignKeys, uniques, checks, indexes, kinds, comment);
+    }
+
+    /**
+     * What a table of several kinds keeps of one.
+     *
+     * @param owners the kind and what it is a kind of
+     * @param own the rows that are of the kind
+     */
+    Table of(Source kind, Set<String> owners, Kinds own, String itsComment) {
+        List<Column> its = columns.stream()
+                .filter(c -> c.owner().isEmpty() || owners.contains(c.owner()))
+                .map(Column::own)
+                .toList();
+        Set<String> kept = its.stream().map(Column::name).collect(Collectors.toSet());
+        return new Table(
+                name,
+                kind,
+                its,
+                primaryKey,
+                foreignKeys.stream().filter(k -> kept.containsAll(k.columns())).toList(),
+                uniques.stream().filter(k -> kept.containsAll(k.columns())).toList(),
+                checks,
+                indexes.stream().filter(k -> kept.containsAll(k.columns())).toList(),
+                Optional.of(own),
+                itsComment);
     }
 
     public Optional<Column> column(String columnName) {
         return columns.stream().filter(c -> c.name().equals(columnName)).findFirst();
     }
 
-    /** The columns that come from an attribute or role, in order. */
+    /** The columns that come from an attribute or role of the entity itself, in order. */
     public List<Column> columnsOf(String member) {
-        return columns.stream().filter(c -> c.member().equals(member)).toList();
+        return columns.stream()
+                .filter(c -> c.member().equals(member) && c.owner().isEmpty())
+                .toList();
     }
 
     /** The foreign keys a role became: one, or one per subject. */

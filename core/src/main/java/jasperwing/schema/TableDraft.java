@@ -2,10 +2,10 @@ package jasperwing.schema;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
-import jasperwing.model.Entity;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
+import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +24,8 @@ final class TableDraft {
     private final List<Check> checks = new ArrayList<>();
     private final List<List<String>> indexes = new ArrayList<>();
     private List<String> primaryKey = List.of();
+    private Optional<Table.Kinds> kinds = Optional.empty();
+    private List<String> owners = List.of("");
 
     TableDraft(String name, PhysicalNames names, ColumnTypes types) {
         this.name = name;
@@ -32,14 +34,27 @@ final class TableDraft {
         this.columnNames = names.columns();
     }
 
-    /** What a foreign key points to. */
-    record Target(String entity, String table, List<String> columns, boolean outside) {
+    /**
+     * Tells whose members are added and looked up from now on.
+     *
+     * @param line the entity, and then what it is a kind of, the nearest first; blank for the entity whose table it is
+     */
+    void of(List<String> line) {
+        owners = line;
+    }
+
+    /**
+     * What a foreign key points to.
+     *
+     * @param beyond whether no one table has all rows it can point to, so that no constraint can be written
+     */
+    record Target(String entity, String table, List<String> columns, boolean beyond) {
         static Target of(KeyColumns keys, PhysicalNames names, String entity) {
             return new Target(
                     entity,
                     names.table(entity),
                     keys.of(entity).stream().map(KeyColumns.KeyColumn::name).toList(),
-                    keys.entity(entity).map(Entity::outside).orElse(true));
+                    !keys.canBeEnforced(entity));
         }
     }
 
@@ -48,9 +63,16 @@ final class TableDraft {
     }
 
     String column(String wanted, String type, boolean required, String member) {
-        String column = columnNames.take(wanted);
-        columns.add(new Column(column, type, required, false, "", "", member));
+        String column = name(wanted);
+        columns.add(new Column(column, type, required, false, "", "", member, owners.get(0)));
         return column;
+    }
+
+    /** What a kind among others calls a column begins with the kind where another has the name. */
+    private String name(String wanted) {
+        String owner = owners.get(0);
+        return columnNames.take(
+                owner.isEmpty() || columnNames.isFree(wanted) ? wanted : Words.snake(owner) + "_" + wanted);
     }
 
     /** Adds the columns of an attribute that is a value. */
@@ -82,11 +104,12 @@ final class TableDraft {
 
     /** Adds the column of an attribute that is no value and gives its name. */
     String attribute(Attribute attribute, String wanted, boolean inKey, String member) {
-        String column = columnNames.take(wanted);
+        String column = name(wanted);
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
         String type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
-        columns.add(new Column(column, type, required, generated, types.defaultSql(attribute), "", member));
+        columns.add(
+                new Column(column, type, required, generated, types.defaultSql(attribute), "", member, owners.get(0)));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
         if (!conditions.isEmpty()) {
@@ -100,8 +123,9 @@ final class TableDraft {
 
     /** Adds a column the database computes. */
     void computed(Attribute attribute, String sql) {
-        String column = columnNames.take(PhysicalNames.wantedColumn(attribute));
-        columns.add(new Column(column, types.type(attribute.type()), false, false, "", sql, attribute.name()));
+        String column = name(PhysicalNames.wantedColumn(attribute));
+        columns.add(new Column(
+                column, types.type(attribute.type()), false, false, "", sql, attribute.name(), owners.get(0)));
     }
 
     /** Adds the columns of a reference and gives their names. */
@@ -119,7 +143,7 @@ final class TableDraft {
                 target.columns(),
                 target.entity(),
                 rule,
-                !target.outside(),
+                !target.beyond(),
                 role));
     }
 
@@ -143,16 +167,38 @@ final class TableDraft {
         indexes.add(columnsOfIndex);
     }
 
+    void kinds(Table.Kinds itsKinds) {
+        kinds = Optional.of(itsKinds);
+    }
+
+    /** The columns of a member, of the nearest that has one of that name. */
     List<String> columnsOf(String member) {
+        return owners.stream()
+                .map(owner -> columnsOf(owner, member))
+                .filter(found -> !found.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    private List<String> columnsOf(String owner, String member) {
         return columns.stream()
-                .filter(c -> c.member().equals(member))
+                .filter(c -> c.member().equals(member) && c.owner().equals(owner))
+                .map(Column::name)
+                .toList();
+    }
+
+    /** The columns rows of an entity are filled in, and those of other kinds are not. */
+    List<String> filledBy(String owner) {
+        return columns.stream()
+                .filter(c -> c.owner().equals(owner) && c.computed().isEmpty())
                 .map(Column::name)
                 .toList();
     }
 
     /** The finished table; an index that a key or another index already gives is left out. */
     Table table(Table.Source source, String comment) {
-        Table table = new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, List.of(), comment);
+        Table table =
+                new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, List.of(), kinds, comment);
         for (List<String> wanted : indexes) {
             if (!table.isIndexed(wanted)) {
                 List<Index> more = new ArrayList<>(table.indexes());

@@ -9,8 +9,9 @@ import java.util.Optional;
  * @param entity whose rows they are
  * @param table the name of the table they lie in
  * @param columns what is computed, in the order of the attributes; all columns of the table stand before them
+ * @param condition which rows of the table they are, as SQL; blank for all
  */
-public record View(String name, String entity, String table, List<Computed> columns) {
+public record View(String name, String entity, String table, List<Computed> columns, String condition) {
     /**
      * A column of a view.
      *

@@ -29,7 +29,7 @@ final class Views {
     List<View> derive() {
         return design.entities().stream()
                 .filter(e -> e.attributes().stream().anyMatch(Attribute::isComputed))
-                .flatMap(e -> schema.table(e.name()).flatMap(t -> view(e, t)).stream())
+                .flatMap(e -> schema.rows(e.name()).flatMap(t -> view(e, t)).stream())
                 .toList();
     }
 
@@ -40,7 +40,7 @@ final class Views {
         for (Attribute attribute : entity.attributes()) {
             if (attribute.isComputed()) {
                 Formula formula = Formula.of(design, entity.name(), attribute);
-                if (formula.isSound() && !formula.isLocal()) {
+                if (formula.isSound() && !RowFormulas.isOfRow(design, entity.name(), formula)) {
                     String name = columnNames.take(PhysicalNames.wantedColumn(attribute));
                     columns.add(new View.Computed(name, sql(table, formula.term(), attribute), attribute.name()));
                 }
@@ -48,7 +48,13 @@ final class Views {
         }
         return columns.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new View(names.view(table.name()), entity.name(), table.name(), columns));
+                : Optional.of(new View(names.view(entity), entity.name(), table.name(), columns, ofKind(table)));
+    }
+
+    private String ofKind(Table table) {
+        RoleJoins joins = new RoleJoins(schema);
+        return joins.ofKind(joins.under(table, schema.dialect().quote(table.name())))
+                .orElse("");
     }
 
     private String sql(Table table, Term term, Attribute attribute) {
@@ -63,13 +69,18 @@ final class Views {
         return new FormulaSql(design, schema.dialect(), new FormulaSql.Source() {
             @Override
             public String column(Term.Member member) {
-                List<String> columns = row
+                Optional<Joined> elsewhere = joins.ancestor(row, member.entity());
+                Aliased from = elsewhere.map(Joined::table).orElse(row);
+                List<String> columns = from
                         .table()
                         .columnsOf(member.path().get(0).name())
                         .stream()
                         .map(Column::name)
                         .toList();
-                return joins.column(row, FormulaSql.column(design, columns, member));
+                String column = joins.column(from, FormulaSql.column(design, columns, member));
+                return elsewhere
+                        .map(e -> "(select " + column + from(joins, List.of(e)) + ")")
+                        .orElse(column);
             }
 
             @Override

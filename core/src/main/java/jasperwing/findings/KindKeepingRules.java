@@ -1,0 +1,90 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Family;
+import jasperwing.model.KindEdits;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+
+/** What the way kinds are kept costs. */
+final class KindKeepingRules {
+    private KindKeepingRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        Design design = checked.design();
+        design.entities().stream()
+                .filter(e -> !design.kinds(e.name()).isEmpty()
+                        && design.parent(e.name()).isEmpty()
+                        && Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
+                .forEach(e -> countedKey(e, found));
+        if (design.entities().stream().anyMatch(e -> design.parent(e.name()).isPresent())) {
+            design.relationships().forEach(r -> pointed(design, r, found));
+        }
+    }
+
+    private static void countedKey(Entity root, Consumer<Finding> found) {
+        for (Attribute attribute : root.attributes()) {
+            if (root.isKey(attribute) && attribute.type().is(Scalar.SERIAL)) {
+                found.accept(new Finding(
+                        Rule.COUNTED_KEY_APART,
+                        Subject.of(root.name(), attribute.name()),
+                        root.name() + "'s " + attribute.name() + " is counted up in the table of each kind anew.",
+                        "Two rows of different kinds would have the same key.",
+                        List.of(
+                                new Fix(
+                                        "Make it a uuid",
+                                        EntityEdits.changeAttribute(
+                                                root.name(), attribute.name(), a -> a.withType(Type.of(Scalar.UUID)))),
+                                new Fix(
+                                        "Keep the kinds in a table each",
+                                        KindEdits.keep(root.name(), KindsKept.TABLE_EACH)))));
+            }
+        }
+    }
+
+    private static void pointed(Design design, Relationship relationship, Consumer<Finding> found) {
+        Stream<String> ends = Roles.of(relationship).isEmpty()
+                ? Stream.concat(Stream.of(relationship.from()), relationship.targets().stream())
+                : Roles.of(relationship).stream().map(Role::targets).flatMap(List::stream);
+        ends.filter(e -> isLoose(design, e))
+                .findFirst()
+                .ifPresent(e -> found.accept(new Finding(
+                        Rule.KIND_NOT_ENFORCED,
+                        Subject.of(relationship, ""),
+                        message(design, relationship, e),
+                        "The database will not notice when a row points to what it must not.",
+                        List.of(keepIn(design, e, KindsKept.TABLE_EACH)))));
+    }
+
+    /** Whether a foreign key cannot say that what it points to is of the entity. */
+    private static boolean isLoose(Design design, String entity) {
+        return Family.isKept(design, entity, KindsKept.COMPLETE_TABLES)
+                        && !design.kinds(entity).isEmpty()
+                || Family.isKept(design, entity, KindsKept.ONE_TABLE)
+                        && design.parent(entity).isPresent();
+    }
+
+    private static String message(Design design, Relationship relationship, String entity) {
+        String from =
+                relationship.from().equals(entity) ? relationship.targets().get(0) : relationship.from();
+        return Family.isKept(design, entity, KindsKept.COMPLETE_TABLES)
+                ? from + " points to " + entity + ", whose rows lie in the tables of its kinds: no foreign key can."
+                : from + " points to " + entity
+                        + ", which lies in one table with other kinds: its foreign key takes any.";
+    }
+
+    static Fix keepIn(Design design, String entity, KindsKept way) {
+        String root = Family.root(design, entity);
+        return new Fix("Keep the kinds of " + root + " in " + way.words(), KindEdits.keep(root, way));
+    }
+}

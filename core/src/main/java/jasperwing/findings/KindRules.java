@@ -1,0 +1,111 @@
+package jasperwing.findings;
+
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Family;
+import jasperwing.model.KindEdits;
+import jasperwing.model.Kinship;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Who is said to be a kind of whom, and cannot be. */
+final class KindRules {
+    private KindRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        Design design = checked.design();
+        for (Entity entity : design.entities()) {
+            if (entity.kinship().equals(Kinship.NONE)) {
+                continue;
+            }
+            Optional<Entity> parent = design.entity(entity.kinship().of());
+            if (!entity.kinship().of().isEmpty() && design.parent(entity.name()).isEmpty()) {
+                found.accept(cannotBe(entity, parent));
+            }
+            boolean isKind = design.parent(entity.name()).isPresent();
+            if (isKind && !entity.key().isEmpty()) {
+                found.accept(ownKey(entity));
+            }
+            if (entity.kinship().onlyKinds() && design.kinds(entity.name()).isEmpty()) {
+                found.accept(noKinds(entity));
+            }
+            if (entity.kinship().kept().isPresent()
+                    && (isKind || design.kinds(entity.name()).isEmpty())) {
+                found.accept(keptInVain(design, entity, isKind));
+            }
+        }
+        KindMemberRules.check(checked, found);
+        KindKeepingRules.check(checked, found);
+    }
+
+    private static Finding cannotBe(Entity entity, Optional<Entity> parent) {
+        String of = entity.kinship().of();
+        Fix without = new Fix("Let " + entity.name() + " be no kind", KindEdits.noKind(entity.name()));
+        if (parent.isEmpty()) {
+            return new Finding(
+                    Rule.UNKNOWN_NAME,
+                    Subject.of(entity.name()),
+                    entity.name() + " is a kind of " + of + ", which is no entity.",
+                    "It gets no attributes and no key from it.",
+                    List.of(new Fix("Add an entity " + of, EntityEdits.add(Entity.keyed(of))), without));
+        }
+        if (entity.outside() || parent.get().outside()) {
+            String outside = entity.outside() ? entity.name() : of;
+            return new Finding(
+                    Rule.KIND_OUTSIDE,
+                    Subject.of(entity.name()),
+                    entity.name() + " is a kind of " + of + ", and " + outside + " lives in another system.",
+                    "What another system keeps cannot be kept here as a kind; a one-to-one can point to it.",
+                    List.of(without));
+        }
+        return new Finding(
+                Rule.KINDS_IN_CIRCLE,
+                Subject.of(entity.name()),
+                entity.name() + " is a kind of itself in the end, by way of " + of + ".",
+                "None of them would have a key or a table.",
+                List.of(without));
+    }
+
+    private static Finding ownKey(Entity entity) {
+        return new Finding(
+                Rule.KIND_WITH_KEY,
+                Subject.of(entity.name()),
+                entity.name() + " has a key of its own, and is a kind of "
+                        + entity.kinship().of() + ".",
+                "It is known by the key of what it is a kind of; its own would be left out.",
+                List.of(new Fix("Take its own key away", KindEdits.withoutKey(entity.name()))));
+    }
+
+    private static Finding noKinds(Entity entity) {
+        return new Finding(
+                Rule.NO_KINDS,
+                Subject.of(entity.name()),
+                entity.name() + " is only its kinds, and there are none.",
+                "No row can ever be one.",
+                List.of(new Fix("Let it have rows of its own", KindEdits.onlyKinds(entity.name(), false))));
+    }
+
+    private static Finding keptInVain(Design design, Entity entity, boolean isKind) {
+        String kept = entity.kinship().kept().orElseThrow().words();
+        List<Fix> fixes = new ArrayList<>(List.of(new Fix(
+                "Leave it unsaid",
+                EntityEdits.change(entity.name(), e -> e.withKinship(e.kinship().withKept(Optional.empty()))))));
+        if (isKind) {
+            Edit moved = fixes.get(0)
+                    .edit()
+                    .then(KindEdits.keep(entity.name(), entity.kinship().kept().orElseThrow()));
+            fixes.add(new Fix("Say it of " + Family.root(design, entity.name()), moved));
+        }
+        return new Finding(
+                Rule.KINDS_KEPT_IN_VAIN,
+                Subject.of(entity.name()),
+                entity.name() + "'s kinds are kept in " + kept
+                        + (isKind ? ", and it is a kind itself." : ", and it has none."),
+                isKind ? "A whole family is kept in one way, which its root says." : "It says nothing.",
+                fixes);
+    }
+}

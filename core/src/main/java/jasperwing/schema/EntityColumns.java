@@ -1,0 +1,293 @@
+package jasperwing.schema;
+
+import jasperwing.formula.Formula;
+import jasperwing.formula.Term;
+import jasperwing.model.Attribute;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Keeping;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Members;
+import jasperwing.model.OneOf;
+import jasperwing.model.Scalar;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.naming.Role;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * Adds what one entity keeps to a table: its own, or one that keeps several kinds. There, what a kind keeps is empty in the rows of the
+ * others.
+ */
+final class EntityColumns {
+    private final Design design;
+    private final Entity entity;
+    private final KeyColumns keys;
+    private final ColumnTypes types;
+    private final PhysicalNames names;
+    private final TableDraft draft;
+    private final List<String> line;
+    private final Optional<Table.Kinds> among;
+    private final List<String> key;
+    private final List<String> filled = new ArrayList<>();
+
+    /**
+     * Adds to a draft.
+     *
+     * @param line the owners of its members, as {@link TableDraft#of} takes them
+     * @param among its rows, where rows of other kinds lie in the table too; else empty
+     */
+    EntityColumns(Making making, TableDraft draft, Entity entity, List<String> line, Optional<Table.Kinds> among) {
+        this.design = making.design();
+        this.entity = entity;
+        this.keys = making.keys();
+        this.types = making.types();
+        this.names = making.names();
+        this.draft = draft;
+        this.line = line;
+        this.among = among;
+        this.key = keys.members(entity);
+    }
+
+    /** What tables are made with. */
+    record Making(Design design, KeyColumns keys, ColumnTypes types, PhysicalNames names) {}
+
+    void keyAttributes() {
+        attributes(true);
+    }
+
+    /** References, then the attributes that are not in the key, then what the row alone computes. */
+    void rest() {
+        draft.of(line);
+        keys.rolesOf(entity.name()).forEach(this::role);
+        attributes(false);
+        computed();
+    }
+
+    List<String> key() {
+        return columns(key);
+    }
+
+    void uniques() {
+        draft.of(line);
+        keys.rolesOf(entity.name()).forEach(this::uniqueRole);
+        entity.uniques().forEach(this::unique);
+        uniquePairs();
+        among.ifPresent(this::kindsOwn);
+    }
+
+    private void attributes(boolean ofKey) {
+        draft.of(line);
+        for (Attribute attribute : entity.attributes()) {
+            boolean inKey = key.contains(attribute.name());
+            if (inKey == ofKey && Leaves.isInRow(design, attribute) && !attribute.isComputed()) {
+                attribute(attribute, inKey);
+            }
+        }
+    }
+
+    private void attribute(Attribute attribute, boolean inKey) {
+        Attribute kept = among.isEmpty() ? attribute : empty(attribute);
+        if (Leaves.value(design, attribute.type()).isPresent()) {
+            draft.value(Leaves.of(design, kept), kept, inKey);
+        } else {
+            draft.attribute(kept, PhysicalNames.wantedColumn(attribute), inKey, attribute.name());
+        }
+        if (!attribute.optional()) {
+            draft.columnsOf(attribute.name()).stream().limit(1).forEach(filled::add);
+        }
+    }
+
+    /** What the rows of other kinds leave empty: neither counted up nor filled in unasked. */
+    private static Attribute empty(Attribute attribute) {
+        Attribute free =
+                attribute.withOptional(true).withDefault(Optional.empty()).withStamp(Optional.empty());
+        return attribute.type().is(Scalar.SERIAL) ? free.withType(Type.of(Scalar.BIG_INT)) : free;
+    }
+
+    /** That rows of the kind are filled where they must be, and rows of others empty. */
+    private void kindsOwn(Table.Kinds kinds) {
+        List<String> own = draft.filledBy(entity.name());
+        if (own.isEmpty()) {
+            return;
+        }
+        String others = own.stream().map(c -> types.quote(c) + " is null").collect(Collectors.joining(" and "));
+        String its = filled.stream()
+                .map(c -> " and " + types.quote(c) + " is not null")
+                .collect(Collectors.joining());
+        String condition = kinds.names().isEmpty()
+                ? others
+                : isOf(kinds) + its + " or " + types.quote(kinds.column()) + " not in (" + list(kinds.names())
+                        + ") and " + others;
+        draft.check(List.of(Words.snake(entity.name()), kinds.column()), condition);
+    }
+
+    private String isOf(Table.Kinds kinds) {
+        return types.quote(kinds.column()) + " in (" + list(kinds.names()) + ")";
+    }
+
+    private String list(List<String> texts) {
+        return texts.stream().map(types::literal).collect(Collectors.joining(", "));
+    }
+
+    /** What is computed from the row alone is a column; the rest is left to a view. */
+    private void computed() {
+        for (Attribute attribute : entity.attributes()) {
+            if (attribute.isComputed()) {
+                Formula formula = Formula.of(design, entity.name(), attribute);
+                if (formula.isSound() && RowFormulas.isOfRow(design, entity.name(), formula)) {
+                    String sql = types.formula(ownColumns()).kept(formula.term(), attribute.type());
+                    draft.computed(attribute, among.map(k -> ofKind(k, sql)).orElse(sql));
+                }
+            }
+        }
+    }
+
+    private String ofKind(Table.Kinds kinds, String sql) {
+        return kinds.names().isEmpty() ? "null" : "case when " + isOf(kinds) + " then " + sql + " end";
+    }
+
+    private FormulaSql.Source ownColumns() {
+        return new FormulaSql.Source() {
+            @Override
+            public String column(Term.Member member) {
+                List<String> own = draft.columnsOf(member.path().get(0).name());
+                return types.quote(FormulaSql.column(design, own, member));
+            }
+
+            @Override
+            public String beyond(Term term) {
+                throw new IllegalStateException("a table cannot look beyond its row for " + term);
+            }
+        };
+    }
+
+    private void role(Role role) {
+        if (role.relationship() instanceof OneOf oneOf) {
+            if (oneOf.kept() == Keeping.KIND_AND_ID) {
+                kindAndId(role);
+            } else {
+                columnEach(role);
+            }
+            return;
+        }
+        boolean must = role.must() || key.contains(role.name());
+        List<String> columns = draft.reference(keys.columns(role), must && among.isEmpty());
+        if (!columns.isEmpty()) {
+            DeleteRule rule = role.relationship().onDelete(role.target());
+            draft.foreignKey(columns, target(role.target()), rule, Optional.of(role), Words.snake(role.name()));
+            draft.index(columns);
+            if (must) {
+                filled.addAll(columns);
+            }
+        }
+    }
+
+    private void columnEach(Role role) {
+        List<List<String>> subjects = new ArrayList<>();
+        for (String subject : role.targets()) {
+            String prefix = role.name() + "_" + Words.snake(subject);
+            List<String> columns = draft.reference(keys.columns(prefix, subject, role.name()), false);
+            if (!columns.isEmpty()) {
+                DeleteRule rule = role.relationship().onDelete(subject);
+                draft.foreignKey(columns, target(subject), rule, Optional.of(role), Words.snake(prefix));
+                draft.index(columns);
+                subjects.add(columns);
+            }
+        }
+        if (!subjects.isEmpty()) {
+            String condition = exactlyOne(subjects, role.must());
+            draft.check(
+                    List.of(Words.snake(role.name())),
+                    among.filter(k -> role.must() && !k.names().isEmpty())
+                            .map(k -> types.quote(k.column()) + " not in (" + list(k.names()) + ") or " + condition)
+                            .orElse(condition));
+        }
+    }
+
+    /** Counts the filled references by their first columns; the further columns of a key are filled with the first. */
+    private String exactlyOne(List<List<String>> references, boolean must) {
+        String count = references.stream()
+                .map(r -> "case when " + types.quote(r.get(0)) + " is null then 0 else 1 end")
+                .collect(Collectors.joining(" + "));
+        StringBuilder condition = new StringBuilder(count).append(must ? " = 1" : " <= 1");
+        for (List<String> reference : references) {
+            for (String further : reference.subList(1, reference.size())) {
+                condition.append(" and (").append(types.quote(reference.get(0))).append(" is null) = (");
+                condition.append(types.quote(further)).append(" is null)");
+            }
+        }
+        return condition.toString();
+    }
+
+    private void kindAndId(Role role) {
+        String start = Words.snake(role.name());
+        int length = role.targets().stream().mapToInt(String::length).reduce(20, Math::max);
+        boolean required = role.must() && among.isEmpty();
+        String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), required, role.name());
+        String id =
+                draft.column(start + "_id", types.type(KeyTypes.idType(design, role.targets())), required, role.name());
+        if (role.must()) {
+            filled.addAll(List.of(kind, id));
+        }
+        String both = required ? "" : " and (" + types.quote(kind) + " is null) = (" + types.quote(id) + " is null)";
+        draft.check(List.of(kind), types.quote(kind) + " in (" + list(role.targets()) + ")" + both);
+        draft.index(List.of(kind, id));
+    }
+
+    private TableDraft.Target target(String name) {
+        return TableDraft.Target.of(keys, names, name);
+    }
+
+    private List<String> columns(List<String> members) {
+        return members.stream().flatMap(m -> draft.columnsOf(m).stream()).toList();
+    }
+
+    private void uniqueRole(Role role) {
+        if (!role.unique()) {
+            return;
+        }
+        if (role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.COLUMN_EACH) {
+            draft.columnsOf(role.name()).forEach(c -> draft.unique(List.of(c)));
+        } else {
+            draft.unique(draft.columnsOf(role.name()));
+        }
+    }
+
+    /** Left out where a member of what it is a kind of lies in another table. */
+    private void unique(Members members) {
+        boolean apart = Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)
+                && members.names().stream().anyMatch(this::isInherited);
+        if (!apart) {
+            draft.unique(columns(members.names()));
+        }
+    }
+
+    private boolean isInherited(String member) {
+        return Family.ancestors(design, entity.name()).stream()
+                .anyMatch(a -> a.attribute(member).isPresent()
+                        || keys.rolesOf(a.name()).stream()
+                                .anyMatch(r -> r.name().equals(member)));
+    }
+
+    /** The two references of a link are unique together, unless the link's own keys say how a pair may repeat. */
+    private void uniquePairs() {
+        keys.rolesOf(entity.name()).stream()
+                .map(Role::relationship)
+                .distinct()
+                .filter(r -> r instanceof Tie t && t.via().equals(entity.name()))
+                .map(r -> keys.rolesOf(entity.name()).stream()
+                        .filter(role -> role.relationship() == r)
+                        .map(Role::name)
+                        .toList())
+                .filter(pair -> !key.containsAll(pair)
+                        && entity.uniques().stream().noneMatch(u -> u.names().containsAll(pair)))
+                .forEach(pair -> draft.unique(columns(pair)));
+    }
+}
