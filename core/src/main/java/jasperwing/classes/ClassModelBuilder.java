@@ -4,6 +4,7 @@ import jasperwing.classes.MemberNames.End;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
@@ -81,7 +82,17 @@ final class ClassModelBuilder {
                 properties.of(draft.entity(), draft.table()),
                 properties.computed(draft.entity()),
                 all,
-                draft.of());
+                draft.of(),
+                lineage(draft.entity()));
+    }
+
+    private Optional<ModelClass.Lineage> lineage(Entity entity) {
+        return Family.kept(design, entity.name())
+                .map(k -> new ModelClass.Lineage(
+                        design.parent(entity.name()).map(Entity::name),
+                        k,
+                        entity.kinship().onlyKinds()
+                                && !design.kinds(entity.name()).isEmpty()));
     }
 
     private void relationship(Relationship relationship) {
@@ -148,6 +159,7 @@ final class ClassModelBuilder {
     private boolean isKey(Draft holder, Role role) {
         Entity entity = holder.entity();
         boolean linkKey = entity.key().isEmpty()
+                && design.parent(entity.name()).isEmpty()
                 && role.relationship() instanceof Tie tie
                 && tie.via().equals(entity.name());
         return linkKey || entity.key().names().contains(role.name());

@@ -12,6 +12,7 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,18 +44,20 @@ final class MemberNames {
         design.groups().forEach(g -> groups.computeIfAbsent(g, n -> classNames.take(wantedClass(n.name()))));
     }
 
-    /** The properties of one class. Attributes are named first, then what it says of others, then what others say of it. */
+    /** The properties of one class. What it has as the kind it is comes first, then attributes are named, then what it says of others, then what others say of it. */
     private final class Scope {
         private record Key(Relationship relationship, End end) {}
 
         private final String entity;
         private final Identifiers taken = new Identifiers(0);
+        private final List<String> given = new ArrayList<>();
         private final Map<Attribute, String> attributes = new HashMap<>();
         private final Map<Key, String> ends = new HashMap<>();
         private final Map<OneOf, Map<String, String>> subjects = new HashMap<>();
 
         Scope(String entity) {
             this.entity = entity;
+            design.parent(entity).ifPresent(p -> inherit(scope(p.name())));
             design.entity(entity)
                     .map(Entity::attributes)
                     .orElse(List.of())
@@ -63,6 +66,11 @@ final class MemberNames {
                     design.relationshipsOf(entity).stream().distinct().toList();
             distinct.forEach(this::forward);
             distinct.forEach(this::backward);
+        }
+
+        private void inherit(Scope parent) {
+            parent.given.forEach(taken::take);
+            given.addAll(parent.given);
         }
 
         private void forward(Relationship relationship) {
@@ -106,12 +114,19 @@ final class MemberNames {
         }
 
         private String take(String wanted) {
-            return taken.take(propertyName(wanted));
+            String name = taken.take(propertyName(wanted));
+            given.add(name);
+            return name;
         }
     }
 
     private Scope scope(String entity) {
-        return scopes.computeIfAbsent(entity, Scope::new);
+        Scope known = scopes.get(entity);
+        if (known == null) {
+            known = new Scope(entity);
+            scopes.put(entity, known);
+        }
+        return known;
     }
 
     String className(String entity) {

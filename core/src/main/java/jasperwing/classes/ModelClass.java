@@ -1,8 +1,10 @@
 package jasperwing.classes;
 
 import jasperwing.model.Entity;
+import jasperwing.model.KindsKept;
 import jasperwing.schema.Table;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A class for an entity.
@@ -10,6 +12,7 @@ import java.util.List;
  * @param computed those whose formula is sound, in the order of the attributes
  * @param associations references first, in the order of the relationships, then what leads back
  * @param subjectOf the one-of associations this class is a subject of
+ * @param lineage what it is a kind of, and how its family is kept; empty for a class without a family
  */
 public record ModelClass(
         Entity entity,
@@ -18,15 +21,35 @@ public record ModelClass(
         List<Property> properties,
         List<Computed> computed,
         List<Association> associations,
-        List<SubjectOf> subjectOf) {
+        List<SubjectOf> subjectOf,
+        Optional<Lineage> lineage) {
     /** That this class is a possible subject of another's one-of. */
     public record SubjectOf(String holder, String association) {}
+
+    /**
+     * The place of a class in its family.
+     *
+     * @param parent the entity it is a kind of; empty for the root
+     * @param kept how the family is kept
+     * @param onlyKinds whether there is no object of the class that is not of one of its kinds
+     */
+    public record Lineage(Optional<String> parent, KindsKept kept, boolean onlyKinds) {}
 
     public ModelClass {
         properties = List.copyOf(properties);
         computed = List.copyOf(computed);
         associations = List.copyOf(associations);
         subjectOf = List.copyOf(subjectOf);
+    }
+
+    /** The entity it is a kind of. */
+    public Optional<String> parent() {
+        return lineage.flatMap(Lineage::parent);
+    }
+
+    /** Whether it has kinds and is none itself. */
+    public boolean isRoot() {
+        return lineage.isPresent() && parent().isEmpty();
     }
 
     public List<Property> keyProperties() {
@@ -40,7 +63,7 @@ public record ModelClass(
                 .toList();
     }
 
-    /** Whether the key has other than exactly one attribute. */
+    /** Whether the key has other than exactly one attribute; asked of the root of a family, whose key it is. */
     public boolean hasCompositeKey() {
         return keyProperties().size() != 1 || !keyReferences().isEmpty();
     }

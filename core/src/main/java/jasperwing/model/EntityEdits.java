@@ -60,10 +60,19 @@ public final class EntityEdits {
                         .toList());
     }
 
-    /** Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. */
+    /**
+     * Removes an entity, the relationships it is an end of, and every mention of it as a link or a subject. Its kinds are then kinds of what
+     * it was a kind of.
+     */
     public static Edit remove(String name) {
-        return design -> SetAsideEdits.entityRemoved(kindsOf(name, "").on(design), name)
-                .withEntities(design.entities().stream()
+        return design -> {
+            String above = design.entity(name).map(e -> e.kinship().of()).orElse("");
+            return removed(SetAsideEdits.entityRemoved(kindsOf(name, above).on(design), name), name);
+        };
+    }
+
+    private static Design removed(Design design, String name) {
+        return design.withEntities(design.entities().stream()
                         .filter(e -> !e.name().equals(name))
                         .toList())
                 .withRelationships(design.relationships().stream()

@@ -4,36 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
-import jakarta.persistence.Persistence;
 import jasperwing.Samples;
+import jasperwing.classes.Persisting.Objects;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.model.Sorting;
-import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
-import jasperwing.schema.Schema;
-import java.io.IOException;
-import java.lang.reflect.Constructor;
-import java.lang.reflect.Method;
 import java.math.BigDecimal;
-import java.net.URL;
 import java.net.URLClassLoader;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -71,12 +56,10 @@ class JakartaPersistenceTest {
     }
 
     private void roundTrip(Design design, boolean columnEach) throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
-        Javac.compile(folder.resolve("src"), folder.resolve("classes"));
-        String url = database(design);
-        try (URLClassLoader loader = loader();
-                EntityManagerFactory factory = boot(loader, url)) {
-            Objects objects = new Objects(loader);
+        String url = Persisting.database(design);
+        try (URLClassLoader loader = Persisting.compiled(design, folder);
+                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+            Objects objects = new Objects(loader, "saltmarsh");
             Graph graph = graph(objects);
             Object note = save(factory, objects, graph, columnEach);
             factory.getCache().evictAll();
@@ -191,89 +174,5 @@ class JakartaPersistenceTest {
                 .isEqualTo(0L);
         assertThat(reading.createQuery("select count(k) from Keyword k").getSingleResult())
                 .isEqualTo(2L);
-    }
-
-    private static String database(Design design) throws SQLException {
-        String url = Databases.postgresqlUrl() + "&stringtype=unspecified";
-        try (Connection connection = DriverManager.getConnection(url);
-                var statement = connection.createStatement()) {
-            statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
-        }
-        return url;
-    }
-
-    private URLClassLoader loader() throws IOException {
-        Path classes = folder.resolve("classes");
-        Files.createDirectories(classes.resolve("META-INF"));
-        String names;
-        try (var walk = Files.walk(classes)) {
-            names = walk.filter(p -> p.toString().endsWith(".class"))
-                    .map(p -> classes.relativize(p).toString().replace('/', '.').replace(".class", ""))
-                    .filter(n -> !n.endsWith("$Key"))
-                    .sorted()
-                    .map(n -> "<class>" + n + "</class>")
-                    .collect(Collectors.joining());
-        }
-        Files.writeString(
-                classes.resolve("META-INF/persistence.xml"),
-                "<persistence xmlns=\"https://jakarta.ee/xml/ns/persistence\" version=\"3.0\">"
-                        + "<persistence-unit name=\"marsh\"><provider>org.eclipse.persistence.jpa.PersistenceProvider</provider>"
-                        + names
-                        + "<exclude-unlisted-classes>true</exclude-unlisted-classes></persistence-unit></persistence>");
-        return new URLClassLoader(
-                new URL[] {classes.toUri().toURL()}, getClass().getClassLoader());
-    }
-
-    private static EntityManagerFactory boot(ClassLoader loader, String url) {
-        Thread.currentThread().setContextClassLoader(loader);
-        return Persistence.createEntityManagerFactory(
-                "marsh",
-                Map.of(
-                        "jakarta.persistence.jdbc.url",
-                        url,
-                        "eclipselink.classloader",
-                        loader,
-                        "eclipselink.logging.level",
-                        "SEVERE",
-                        "eclipselink.weaving",
-                        "false"));
-    }
-
-    /** Uses generated classes by name. */
-    private record Objects(ClassLoader loader) {
-        Object make(String name, Object... values) throws ReflectiveOperationException {
-            Class<?> type = loader.loadClass("saltmarsh." + name);
-            for (Constructor<?> constructor : type.getConstructors()) {
-                if (constructor.getParameterCount() == values.length) {
-                    return constructor.newInstance(values);
-                }
-            }
-            throw new IllegalArgumentException(name + " has no constructor for " + Arrays.toString(values) + " but "
-                    + Arrays.toString(type.getConstructors()));
-        }
-
-        Object constant(String type, String name) throws ReflectiveOperationException {
-            return loader.loadClass("saltmarsh." + type).getField(name).get(null);
-        }
-
-        Object call(Object target, String name, Object... values) throws ReflectiveOperationException {
-            for (Method method : target.getClass().getMethods()) {
-                boolean fits = method.getName().equals(name) && method.getParameterCount() == values.length;
-                if (fits && (values.length == 0 || method.getParameterTypes()[0].isInstance(values[0]))) {
-                    return method.invoke(target, values);
-                }
-            }
-            throw new IllegalArgumentException(target.getClass() + " has no method " + name);
-        }
-
-        /** A copy of a collection, which loads what is loaded lazily. */
-        List<Object> all(Object target, String name) throws ReflectiveOperationException {
-            return new ArrayList<>((Collection<?>) call(target, name));
-        }
-
-        @SuppressWarnings("unchecked")
-        List<Object> list(Object target, String name) throws ReflectiveOperationException {
-            return (List<Object>) call(target, name);
-        }
     }
 }

@@ -45,7 +45,11 @@ final class EntityFile {
     private void head(Code code) {
         code.doc(subject.entity().notes().doc());
         code.line("@" + imports.use(PERSISTENCE + "Entity"));
-        table(code, subject.table());
+        FamilyLines family = new FamilyLines(target, subject, imports);
+        if (family.hasTable()) {
+            table(code, subject.table());
+        }
+        family.annotations(code);
         if (subject.hasCompositeKey() && hasKey()) {
             code.line("@" + imports.use(PERSISTENCE + "IdClass") + "(" + subject.name() + ".Key.class)");
         }
@@ -53,7 +57,8 @@ final class EntityFile {
                         target.traitsOf(subject), subject.subjectOf().stream().map(this::subjectInterface))
                 .map(imports::use)
                 .collect(Collectors.joining(", "));
-        code.line("public class " + subject.name() + (interfaces.isEmpty() ? "" : " implements " + interfaces) + " {");
+        code.line("public " + family.modifier() + "class " + subject.name() + family.superclass()
+                + (interfaces.isEmpty() ? "" : " implements " + interfaces) + " {");
     }
 
     private String subjectInterface(ModelClass.SubjectOf of) {
@@ -91,10 +96,15 @@ final class EntityFile {
         return Code.quote(Dialect.POSTGRESQL.quote(name));
     }
 
-    private record Parameter(String type, String name, boolean bySetter) {}
+    /** @param inherited whether the constructor of what it is a kind of sets it */
+    private record Parameter(String type, String name, boolean bySetter, boolean inherited) {
+        Parameter ofParent() {
+            return new Parameter(type, name, bySetter, true);
+        }
+    }
 
     private void constructors(Code code) {
-        List<Parameter> required = required();
+        List<Parameter> required = required(subject);
         boolean second = !required.isEmpty() && required.size() <= MOST_PARAMETERS;
         code.blank().doc(second ? "For the persistence provider." : "");
         code.line((second ? "protected " : "public ") + subject.name() + "() {}");
@@ -105,7 +115,14 @@ final class EntityFile {
         List<String> parameters =
                 required.stream().map(p -> p.type() + " " + p.name()).toList();
         signature(code, "public " + subject.name(), parameters);
-        for (Parameter parameter : required) {
+        List<String> above = required.stream()
+                .filter(Parameter::inherited)
+                .map(Parameter::name)
+                .toList();
+        if (!above.isEmpty()) {
+            code.line("super(" + String.join(", ", above) + ");");
+        }
+        for (Parameter parameter : required.subList(above.size(), required.size())) {
             code.line(
                     parameter.bySetter()
                             ? Accessors.method("set", parameter.name()) + "(" + parameter.name() + ");"
@@ -126,24 +143,30 @@ final class EntityFile {
         }
     }
 
-    private List<Parameter> required() {
+    /** What an object of a class cannot be without; what the class it extends asks for comes first. */
+    private List<Parameter> required(ModelClass of) {
         List<Parameter> all = new ArrayList<>();
-        for (Association association : subject.associations()) {
+        of.parent().map(target::find).ifPresent(p -> required(p).forEach(each -> all.add(each.ofParent())));
+        for (Association association : of.associations()) {
             if (association instanceof Association.ToOne one && one.must()) {
-                all.add(new Parameter(imports.use(target.qualified(one.target())), one.name(), true));
+                all.add(parameter(imports.use(target.qualified(one.target())), one.name(), true));
             } else if (association instanceof Association.ToOutside out && out.must()) {
-                all.add(new Parameter(types.type(out.type()), out.name(), false));
+                all.add(parameter(types.type(out.type()), out.name(), false));
             } else if (association instanceof Association.OneOfEach each
                     && each.must()
                     && each.outside().isEmpty()) {
-                String type = target.packageOf(subject) + "." + target.subjectName(subject, each);
-                all.add(new Parameter(imports.use(type), each.name(), true));
+                String type = target.packageOf(of) + "." + target.subjectName(of, each);
+                all.add(parameter(imports.use(type), each.name(), true));
             }
         }
-        subject.properties().stream()
-                .filter(p -> isRequired(p))
-                .forEach(p -> all.add(new Parameter(types.type(p.attribute().type()), p.name(), false)));
+        of.properties().stream()
+                .filter(this::isRequired)
+                .forEach(p -> all.add(parameter(types.type(p.attribute().type()), p.name(), false)));
         return all;
+    }
+
+    private static Parameter parameter(String type, String name, boolean bySetter) {
+        return new Parameter(type, name, bySetter, false);
     }
 
     private boolean isRequired(Property property) {

@@ -3,9 +3,11 @@ package jasperwing.classes.java;
 import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
+import jasperwing.model.Family;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** {@code equals}, {@code hashCode}, {@code toString} and the class of a composite key. */
 final class Identity {
@@ -30,7 +32,9 @@ final class Identity {
         if (!key.isEmpty()) {
             equality(code, subject.name(), key, true);
         }
-        shown(code, key);
+        if (subject.parent().isEmpty() || !subject.entity().shown().isEmpty()) {
+            shown(code, key);
+        }
         if (!key.isEmpty() && subject.hasCompositeKey()) {
             keyClass(code, key);
         }
@@ -49,10 +53,10 @@ final class Identity {
 
     /** The type of the key of an entity: of its attribute, or its key class. */
     private String keyType(String entity) {
-        ModelClass other = target.find(entity);
+        ModelClass other = target.keyed(entity);
         List<Property> key = other.keyProperties();
         return other.hasCompositeKey()
-                ? imports.use(target.qualified(entity)) + ".Key"
+                ? imports.use(target.qualified(other.entity().name())) + ".Key"
                 : types.type(key.get(0).attribute().type());
     }
 
@@ -80,7 +84,7 @@ final class Identity {
                 .toList();
         String text = String.join(" + \" \" + ", members);
         if (members.isEmpty()) {
-            text = Code.quote(subject.name())
+            text = (subject.isRoot() ? "getClass().getSimpleName()" : Code.quote(subject.name()))
                     + key.stream().map(p -> " + \" \" + " + p.name()).collect(Collectors.joining());
         } else if (members.size() == 1) {
             text = imports.use("java.lang.String") + ".valueOf(" + text + ")";
@@ -90,18 +94,29 @@ final class Identity {
     }
 
     private List<String> field(String member) {
-        List<String> attribute = subject.properties().stream()
-                .filter(p -> p.attribute().name().equals(member))
-                .map(Property::name)
-                .toList();
-        if (!attribute.isEmpty()) {
-            return attribute;
+        List<String> own = properties(subject, member).toList();
+        if (!own.isEmpty() || subject.parent().isEmpty()) {
+            return own;
         }
-        return subject.all(Association.ToOne.class).stream()
-                .filter(a ->
-                        a.foreignKey().role().map(r -> r.name().equals(member)).orElse(false))
-                .map(Association.ToOne::name)
+        return Family.ancestors(target.model().design(), subject.entity().name()).stream()
+                .flatMap(a -> properties(target.find(a.name()), member))
+                .limit(1)
+                .map(p -> Accessors.method("get", p) + "()")
                 .toList();
+    }
+
+    private static Stream<String> properties(ModelClass of, String member) {
+        return Stream.concat(
+                        of.properties().stream()
+                                .filter(p -> p.attribute().name().equals(member))
+                                .map(Property::name),
+                        of.all(Association.ToOne.class).stream()
+                                .filter(a -> a.foreignKey()
+                                        .role()
+                                        .map(r -> r.name().equals(member))
+                                        .orElse(false))
+                                .map(Association.ToOne::name))
+                .limit(1);
     }
 
     private void keyClass(Code code, List<Part> key) {

@@ -11,6 +11,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.EnumType;
+import jasperwing.model.Family;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
@@ -231,5 +232,10 @@ public final class JavaTarget {
 
     ModelClass find(String entity) {
         return model.find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity));
+    }
+
+    /** The class that has the key of an entity: its own, or that of the root of its family. */
+    ModelClass keyed(String entity) {
+        return find(Family.root(model.design(), entity));
     }
 }

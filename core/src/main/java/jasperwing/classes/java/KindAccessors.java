@@ -40,7 +40,7 @@ record KindAccessors(JavaTarget target, Imports imports, JavaTypes types) {
     }
 
     private void setter(Code code, Association.OneOfKind kind, String entity, String idType) {
-        ModelClass subject = target.find(entity);
+        ModelClass subject = target.keyed(entity);
         if (subject.hasCompositeKey()) {
             return;
         }

@@ -26,7 +26,7 @@ final class PropertyFields {
             code.line(converter);
         }
         code.line(column(column, attribute));
-        if (column.required() && !provided) {
+        if ((column.required() || !attribute.optional()) && !provided) {
             code.line(types.notNull());
         }
         code.lines(types.validations(attribute));

@@ -7,7 +7,7 @@ import jasperwing.model.Stamp;
 import java.util.List;
 import java.util.Optional;
 
-/** The methods the persistence provider calls to set what is set by itself. */
+/** The methods the persistence provider calls to set what is set by itself. Those of a kind leave those of what it is a kind of in force. */
 final class Stamps {
     private final ModelClass subject;
     private final Imports imports;
@@ -19,13 +19,14 @@ final class Stamps {
         this.types = types;
     }
 
-    /** Whether the provider counts a property up itself, and refuses to change what another has changed: the first count is. */
+    /** Whether the provider counts a property up itself, and refuses to change what another has changed: the first count is, but of a kind. */
     static boolean isVersion(ModelClass subject, Property property) {
-        return subject.properties().stream()
-                .filter(p -> isCount(p.attribute()))
-                .findFirst()
-                .filter(property::equals)
-                .isPresent();
+        return subject.parent().isEmpty()
+                && subject.properties().stream()
+                        .filter(p -> isCount(p.attribute()))
+                        .findFirst()
+                        .filter(property::equals)
+                        .isPresent();
     }
 
     private static boolean isCount(Attribute attribute) {
@@ -36,11 +37,12 @@ final class Stamps {
         List<Property> stamped = subject.properties().stream()
                 .filter(p -> p.attribute().stamped().isPresent() && !isVersion(subject, p))
                 .toList();
-        method(code, "PrePersist", "stampInsert", stamped);
+        String own = subject.parent().isEmpty() ? "" : subject.name();
+        method(code, "PrePersist", "stamp" + own + "Insert", stamped);
         List<Property> changing = stamped.stream()
                 .filter(p -> p.attribute().stamped().equals(Optional.of(Stamp.UPDATE)))
                 .toList();
-        method(code, "PreUpdate", "stampUpdate", changing);
+        method(code, "PreUpdate", "stamp" + own + "Update", changing);
     }
 
     private void method(Code code, String event, String name, List<Property> properties) {
