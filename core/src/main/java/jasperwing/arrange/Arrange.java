@@ -157,6 +157,9 @@ public final class Arrange {
                 lines.addAll(lines((Tie) relationship));
             }
         }
+        for (String kind : cards.keySet()) {
+            design.parent(kind).ifPresent(p -> lines.add(new Line(p.name(), kind)));
+        }
         return lines;
     }
 

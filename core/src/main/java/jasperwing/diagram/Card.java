@@ -7,7 +7,7 @@ import java.util.Optional;
 /**
  * An entity as it is drawn.
  *
- * @param badge a word at the right of the name: {@code link}, {@code outside} or empty
+ * @param badge a word at the right of the name: {@code link}, {@code outside}, {@code only kinds} or empty
  * @param color of its area; empty for an entity in no area
  */
 public record Card(String entity, Box box, Optional<AreaColor> color, String badge, List<Row> rows) {

@@ -26,11 +26,18 @@ final class Cards {
     }
 
     Card of(Entity entity, Point at) {
-        String badge = entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";
+        String badge = badge(entity);
         Optional<AreaColor> color = design.area(entity.area()).map(Area::color);
         return memory.recall(entity, badge, color)
                 .orElseGet(() -> memory.keep(entity, measured(entity, badge, color)))
                 .at(at);
+    }
+
+    private String badge(Entity entity) {
+        if (entity.kinship().onlyKinds()) {
+            return "only kinds";
+        }
+        return entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";
     }
 
     private Card measured(Entity entity, String badge, Optional<AreaColor> color) {

@@ -8,12 +8,13 @@ import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Tells which lines a sheet needs. */
 final class Connections {
     private Connections() {}
 
-    /** The lines between cards that are on the sheet; one-of relationships are drawn as fans instead. */
+    /** The lines between cards that are on the sheet, those from kinds to what they are kinds of last; one-of relationships are drawn as fans instead. */
     static List<Connection> of(Design design, Map<String, Card> cards) {
         List<Connection> all = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
@@ -28,13 +29,19 @@ final class Connections {
                 }
             }
         }
+        for (Card card : cards.values()) {
+            design.parent(card.entity())
+                    .map(p -> cards.get(p.name()))
+                    .ifPresent(p -> all.add(
+                            new Connection(Optional.empty(), card, p, false, false, false, false, false, false, "")));
+        }
         return all;
     }
 
     private static Connection whole(Design design, Tie tie, Card from, Card to) {
         boolean backMust = tie.back().map(Reading::must).orElse(false);
         return new Connection(
-                tie,
+                Optional.of(tie),
                 from,
                 to,
                 backMust,
@@ -50,11 +57,11 @@ final class Connections {
         boolean identifies = identifies(design, tie);
         if (from != null) {
             boolean must = tie.forward().must();
-            all.add(new Connection(tie, from, link, true, false, must, true, false, identifies, ""));
+            all.add(new Connection(Optional.of(tie), from, link, true, false, must, true, false, identifies, ""));
         }
         if (to != null) {
             boolean must = tie.back().map(Reading::must).orElse(false);
-            all.add(new Connection(tie, link, to, must, true, true, false, true, identifies, ""));
+            all.add(new Connection(Optional.of(tie), link, to, must, true, true, false, true, identifies, ""));
         }
     }
 

@@ -18,6 +18,9 @@ public sealed interface Hit {
     /** A relationship's line or fan. */
     record OnRelationship(Relationship relationship, boolean fan) implements Hit {}
 
+    /** The line from a kind to what it is a kind of. */
+    record OnKind(String kind) implements Hit {}
+
     /**
      * The topmost thing under a point: a fan, a card's edge, a card, a line.
      *
@@ -58,6 +61,11 @@ public sealed interface Hit {
         for (Fan fan : scene.fans()) {
             if (fan.branches().stream().anyMatch(b -> Line.distance(b, point) <= reach)) {
                 return new OnRelationship(fan.relationship(), false);
+            }
+        }
+        for (KindLine kind : scene.kinds()) {
+            if (kind.distance(point) <= reach) {
+                return new OnKind(kind.kind());
             }
         }
         return new Paper();

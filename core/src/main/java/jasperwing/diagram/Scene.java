@@ -7,19 +7,26 @@ import java.util.Set;
 
 /** A sheet, ready to be drawn; cards lie above lines. Immutable; equal when all parts are. */
 public final class Scene {
-    public static final Scene EMPTY = new Scene(List.of(), List.of(), List.of(), List.of());
+    public static final Scene EMPTY = Scene.of(List.of());
 
     private final List<Card> cards;
     private final List<Line> lines;
+    private final List<KindLine> kinds;
     private final List<Fan> fans;
     private final List<Region> regions;
     private volatile Extents extents;
 
-    public Scene(List<Card> cards, List<Line> lines, List<Fan> fans, List<Region> regions) {
+    public Scene(List<Card> cards, List<Line> lines, List<KindLine> kinds, List<Fan> fans, List<Region> regions) {
         this.cards = List.copyOf(cards);
         this.lines = List.copyOf(lines);
+        this.kinds = List.copyOf(kinds);
         this.fans = List.copyOf(fans);
         this.regions = List.copyOf(regions);
+    }
+
+    /** Cards with nothing between them. */
+    public static Scene of(List<Card> cards) {
+        return new Scene(cards, List.of(), List.of(), List.of(), List.of());
     }
 
     public List<Card> cards() {
@@ -28,6 +35,10 @@ public final class Scene {
 
     public List<Line> lines() {
         return lines;
+    }
+
+    public List<KindLine> kinds() {
+        return kinds;
     }
 
     public List<Fan> fans() {
@@ -59,6 +70,9 @@ public final class Scene {
                 lines.stream()
                         .filter(l -> entities.contains(l.fromEntity()) && entities.contains(l.toEntity()))
                         .toList(),
+                kinds.stream()
+                        .filter(k -> entities.contains(k.kind()) && entities.contains(k.of()))
+                        .toList(),
                 fans.stream()
                         .filter(f -> entities.contains(f.relationship().from())
                                 && entities.containsAll(f.relationship().subjects()))
@@ -77,6 +91,9 @@ public final class Scene {
         }
         for (Line line : lines) {
             bounds = around(bounds, line.points());
+        }
+        for (KindLine kind : kinds) {
+            bounds = around(bounds, kind.points());
         }
         for (Fan fan : fans) {
             bounds = bounds.union(fan.box());
@@ -101,13 +118,14 @@ public final class Scene {
                 || other instanceof Scene scene
                         && cards.equals(scene.cards)
                         && lines.equals(scene.lines)
+                        && kinds.equals(scene.kinds)
                         && fans.equals(scene.fans)
                         && regions.equals(scene.regions);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(cards, lines, fans, regions);
+        return Objects.hash(cards, lines, kinds, fans, regions);
     }
 
     @Override

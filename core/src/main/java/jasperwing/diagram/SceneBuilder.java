@@ -3,7 +3,6 @@ package jasperwing.diagram;
 import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
-import jasperwing.model.Relationship;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -81,6 +80,10 @@ public final class SceneBuilder {
             return from.at().distance(to.at());
         }
 
+        boolean isKind() {
+            return connection.relationship().isEmpty();
+        }
+
         Router.Ends route() {
             return new Router.Ends(from.at(), from.side(), to.at(), to.side());
         }
@@ -120,14 +123,7 @@ public final class SceneBuilder {
                 .filter(Objects::nonNull)
                 .toList();
         ports.settle();
-        ends.forEach(e -> {
-            router.sign(e.from().at(), e.from().side());
-            router.sign(e.to().at(), e.to().side());
-        });
-        fans.forEach(f -> {
-            router.sign(f.trunk().at(), f.trunk().side());
-            router.block(Fan.box(hub(f.trunk()), f.trunk().side()));
-        });
+        keepClear(ends, fans);
         List<Ends> lines = ends.stream().sorted(BY_LENGTH).toList();
         List<Router.Ends> wanted = new ArrayList<>();
         lines.forEach(e -> wanted.add(e.route()));
@@ -141,9 +137,28 @@ public final class SceneBuilder {
         lines.stream().filter(SceneBuilder::isLabelled).forEach(e -> labelled.put(e, places.next()));
         return new Scene(
                 List.copyOf(cards.values()),
-                ends.stream().map(e -> line(e, routes.get(e), labelled.get(e))).toList(),
+                ends.stream()
+                        .filter(e -> !e.isKind())
+                        .map(e -> line(e, routes.get(e), labelled.get(e)))
+                        .toList(),
+                ends.stream()
+                        .filter(Ends::isKind)
+                        .map(e -> kindLine(e, routes.get(e)))
+                        .toList(),
                 drawn.stream().map(f -> labelled(f, places.next())).toList(),
                 Regions.of(design, cards.values(), labels, memory.regions()));
+    }
+
+    /** Of the signs at the ends of lines, and of fans. */
+    private void keepClear(List<Ends> ends, List<Branching> fans) {
+        ends.forEach(e -> {
+            router.sign(e.from().at(), e.from().side());
+            router.sign(e.to().at(), e.to().side());
+        });
+        fans.forEach(f -> {
+            router.sign(f.trunk().at(), f.trunk().side());
+            router.block(Fan.box(hub(f.trunk()), f.trunk().side()));
+        });
     }
 
     private static boolean isLabelled(Ends ends) {
@@ -188,9 +203,8 @@ public final class SceneBuilder {
         Connection c = e.connection();
         LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromHolds());
         LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), !c.fromHolds());
-        Relationship relationship = c.relationship();
         return new Line(
-                relationship,
+                c.relationship().orElseThrow(),
                 c.from().entity(),
                 c.to().entity(),
                 route,
@@ -199,6 +213,11 @@ public final class SceneBuilder {
                 c.identifying(),
                 c.label(),
                 label == null ? route.get(0) : label);
+    }
+
+    private static KindLine kindLine(Ends e, List<Point> route) {
+        Connection c = e.connection();
+        return new KindLine(c.from().entity(), c.to().entity(), route, e.to().side());
     }
 
     private Branching branching(OneOf oneOf) {

@@ -29,11 +29,19 @@ public final class Notation {
         return one(text, cursor -> SentenceParser.sentence(cursor, Comments.NONE));
     }
 
-    /** Reads an entity's first line, as in {@code entity Dive in Fieldwork}; empty when it has a problem. */
+    /**
+     * Reads an entity's first line, as in {@code entity Dive in Fieldwork}; empty when it has a problem. It gets the key a new one is drawn
+     * with, unless it is a kind of another.
+     */
     public static Parsed<Optional<Entity>> entity(String text) {
         return one(text, cursor -> {
             cursor.words("entity");
-            return EntityParser.head(cursor, Entity.keyed(cursor.name("the name of the entity")));
+            String name = cursor.name("the name of the entity");
+            Entity entity = EntityParser.head(cursor, Entity.of(name));
+            Entity keyed = Entity.keyed(name);
+            return entity.kinship().of().isEmpty()
+                    ? entity.withAttributes(keyed.attributes()).withKey(keyed.key())
+                    : entity;
         });
     }
 

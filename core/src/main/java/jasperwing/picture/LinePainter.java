@@ -1,10 +1,12 @@
 package jasperwing.picture;
 
 import jasperwing.diagram.Fan;
+import jasperwing.diagram.KindLine;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.LineEnd;
 import jasperwing.diagram.Metrics.Face;
 import jasperwing.diagram.Point;
+import jasperwing.diagram.Side;
 import jasperwing.model.AreaColor;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -19,7 +21,7 @@ import java.awt.geom.Point2D;
 import java.util.List;
 import java.util.Optional;
 
-/** Paints relationships: rounded lines, crow's feet, fans and their labels. */
+/** Paints what runs between cards: rounded lines, crow's feet, fans and their labels, and the lines of kinds. */
 final class LinePainter {
     private static final double ROUND = 8;
     private static final BasicStroke PLAIN = new BasicStroke(1.5f, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
@@ -54,6 +56,36 @@ final class LinePainter {
         end(line.start(), color);
         end(line.end(), color);
         label(line.label(), line.labelAt(), chosen ? palette.accent() : palette.quiet());
+    }
+
+    /** A thin line with a hollow triangle that points to what the kind is a kind of. */
+    void kind(KindLine line, boolean chosen) {
+        Color color = chosen ? palette.accent() : palette.line();
+        if (detail == Detail.NAMES) {
+            g.setColor(chosen ? color : palette.faintLine());
+            straight(line.points());
+            return;
+        }
+        g.setStroke(stroke(chosen, false));
+        g.setColor(color);
+        g.draw(rounded(line.points()));
+        Path2D triangle = triangle(line.tip(), line.side());
+        g.setColor(palette.paper());
+        g.fill(triangle);
+        g.setColor(color);
+        g.draw(triangle);
+    }
+
+    private static Path2D triangle(Point tip, Side side) {
+        Point base = side.out(tip, 12);
+        double dx = side.isHorizontal() ? 0 : 7;
+        double dy = side.isHorizontal() ? 7 : 0;
+        Path2D path = new Path2D.Double();
+        path.moveTo(tip.x(), tip.y());
+        path.lineTo(base.x() + dx, base.y() + dy);
+        path.lineTo(base.x() - dx, base.y() - dy);
+        path.closePath();
+        return path;
     }
 
     /** As many lines are seen from afar, in whole pixels and without smoothing. */

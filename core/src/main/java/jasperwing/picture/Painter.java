@@ -3,6 +3,7 @@ package jasperwing.picture;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Fan;
+import jasperwing.diagram.KindLine;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Point;
@@ -76,6 +77,11 @@ public final class Painter {
         LinePainter lines = new LinePainter(g, look, detail);
         for (Line line : scene.linesIn(seen)) {
             lines.line(line, emphasis.relationships().contains(line.relationship()));
+        }
+        for (KindLine kind : scene.kinds()) {
+            if (kind.bounds().overlaps(seen)) {
+                lines.kind(kind, emphasis.entities().contains(kind.kind()));
+            }
         }
         for (Fan fan : scene.fans()) {
             lines.fan(fan, emphasis.relationships().contains(fan.relationship()));

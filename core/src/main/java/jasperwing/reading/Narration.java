@@ -109,6 +109,7 @@ public final class Narration {
         if (entity.outside()) {
             said.add("It lives in another system and is only pointed to.");
         }
+        kinds(entity).ifPresent(said::add);
         identity(entity).ifPresent(said::add);
         entity.uniques()
                 .forEach(
@@ -124,6 +125,22 @@ public final class Narration {
             relations.add(Readings.text(Readings.from(relationship, entity.name())));
         }
         return new Section(3, entity.name(), said, facts, relations);
+    }
+
+    /** What it is a kind of, and what kinds of it there are. */
+    private Optional<String> kinds(Entity entity) {
+        String it = Readings.article(Words.spoken(entity.name())).replaceFirst("^a", "A");
+        List<String> kinds = design.kinds(entity.name()).stream()
+                .map(k -> Readings.article(Words.spoken(k.name())))
+                .toList();
+        List<String> said = new ArrayList<>();
+        design.parent(entity.name())
+                .ifPresent(p -> said.add(it + " is a kind of " + Words.spoken(p.name()) + ", with all that one has."));
+        if (!kinds.isEmpty()) {
+            said.add((entity.kinship().onlyKinds() ? "Each " + Words.spoken(entity.name()) + " is " : it + " can be ")
+                    + list(kinds, "or") + ".");
+        }
+        return said.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", said));
     }
 
     private static String trait(Entity entity, AttributeGroup trait) {

@@ -48,6 +48,10 @@ public final class Say {
         if (text.isEmpty()) {
             return Understanding.NOTHING;
         }
+        Optional<Understanding> kind = KindSpeech.of(design, text);
+        if (kind.isPresent()) {
+            return kind.get();
+        }
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
             case "each" -> each(design, text);

@@ -191,7 +191,7 @@ final class Arranging extends HBox {
                                         card.box().x() + (to.x() - card.box().x()) * share,
                                         card.box().y() + (to.y() - card.box().y()) * share)));
             }
-            sheet.show(new Scene(cards, List.of(), List.of(), List.of()));
+            sheet.show(Scene.of(cards));
         }
     }
 }

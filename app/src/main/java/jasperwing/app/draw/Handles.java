@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Fan;
+import jasperwing.diagram.KindLine;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Scene;
@@ -50,6 +51,13 @@ final class Handles extends Pane {
             handle(
                     "line-" + line.fromEntity() + "-" + line.toEntity(),
                     line.relationship().from() + " " + line.label(),
+                    new Box(middle.x() - 3, middle.y() - 3, 6, 6));
+        }
+        for (KindLine kind : shown.kinds()) {
+            Point middle = kind.points().get(kind.points().size() / 2);
+            handle(
+                    "kind-" + kind.kind(),
+                    kind.kind() + " is a kind of " + kind.of(),
                     new Box(middle.x() - 3, middle.y() - 3, 6, 6));
         }
         for (Fan fan : shown.fans()) {

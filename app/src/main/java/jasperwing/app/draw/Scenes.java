@@ -66,7 +66,7 @@ final class Scenes {
         int moved = moved(cards);
         if (bare || moved > MANY) {
             bare = true;
-            show.accept(new Scene(cards, List.of(), List.of(), List.of()));
+            show.accept(Scene.of(cards));
             follow(design, cards, 0);
         } else {
             show.accept(SceneBuilder.soon(design, cards, Typefaces.get(), here));

@@ -75,6 +75,8 @@ final class SheetGestures {
             selectEntity(edge.card().entity(), more);
         } else if (pressedOn instanceof Hit.OnRelationship on) {
             workspace.selection().set(Selection.of(on.relationship()));
+        } else if (pressedOn instanceof Hit.OnKind on) {
+            selectEntity(on.kind(), more);
         } else if (!more) {
             workspace.selection().set(Selection.NONE);
         }

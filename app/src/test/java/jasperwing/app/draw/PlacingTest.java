@@ -61,7 +61,7 @@ class PlacingTest {
 
     @Test
     void theNextCardIsTheNearestThatWay() {
-        Scene scene = new Scene(CARDS, List.of(), List.of(), List.of());
+        Scene scene = Scene.of(CARDS);
         assertThat(Nearest.card(scene, CARDS.get(0), 1, 0).map(Card::entity)).contains("B");
         assertThat(Nearest.card(scene, CARDS.get(0), 0, 1).map(Card::entity)).contains("C");
         assertThat(Nearest.card(scene, CARDS.get(0), -1, 0)).isEmpty();
