@@ -1,10 +1,13 @@
 package jasperwing.findings;
 
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Keeping;
+import jasperwing.model.OnDelete;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Roles;
+import jasperwing.schema.Dialect;
 import jasperwing.schema.KeyTypes;
 import java.util.List;
 import java.util.function.Consumer;
@@ -17,6 +20,11 @@ final class OneOfRules {
         for (Relationship relationship : checked.design().relationships()) {
             if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
                 found.accept(KeyTypes.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
+            } else if (relationship instanceof OneOf oneOf && checked.schema().dialect() == Dialect.MARIADB) {
+                oneOf.deletes().stream()
+                        .filter(d -> d.rule() == DeleteRule.EMPTY)
+                        .findFirst()
+                        .ifPresent(d -> found.accept(unchecked(oneOf, d)));
             }
         }
     }
@@ -38,6 +46,20 @@ final class OneOfRules {
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " is kept as a kind and an id, without a foreign key.",
                 "The database will not notice when the row it points to is gone.",
                 List.of(columnEach(oneOf)));
+    }
+
+    private static Finding unchecked(OneOf oneOf, OnDelete rule) {
+        List<OnDelete> others =
+                oneOf.deletes().stream().filter(d -> !d.equals(rule)).toList();
+        return new Finding(
+                Rule.ONE_OF_NOT_ENFORCED,
+                Subject.of(oneOf, Roles.forward(oneOf)),
+                "Deleting " + rule.entity() + " empties " + oneOf.from() + "'s " + Roles.forward(oneOf)
+                        + ", and MariaDB checks nothing that deleting empties.",
+                "The database will not notice when more than one is filled.",
+                List.of(new Fix(
+                        "Refuse to delete " + rule.entity() + " while something points to it",
+                        RelationshipEdits.replace(oneOf, oneOf.withDeletes(others)))));
     }
 
     private static Fix columnEach(OneOf oneOf) {

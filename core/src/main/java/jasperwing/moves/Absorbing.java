@@ -34,7 +34,7 @@ final class Absorbing {
         if (design.isLink(gone)) {
             return Optional.of(gone + " links others; make that many-to-many plain first.");
         }
-        Set<String> names = new HashSet<>(Hindrances.members(design, stays));
+        Set<String> names = new HashSet<>(Hindrances.membersOfFamily(design, stays));
         but.ifPresent(b -> names.removeAll(Hindrances.roles(b, stays)));
         for (Relationship relationship : moving) {
             boolean between = relationship.from().equals(stays)

@@ -28,6 +28,7 @@ public record Fold(Tie tie, int at) implements Move {
                         "Only a one-to-one between two entities can be folded."),
                 () -> Hindrances.entity(design, tie.parent()),
                 () -> Hindrances.entity(design, tie.holder()),
+                () -> Hindrances.family(design, tie.holder()),
                 () -> pointing(design),
                 () -> new Absorbing(tie.parent(), tie.holder()).hindrance(design, Optional.of(tie)),
                 () -> clash(design));
@@ -52,7 +53,7 @@ public record Fold(Tie tie, int at) implements Move {
     }
 
     private Optional<String> clash(Design design) {
-        List<String> names = Hindrances.members(design, tie.parent());
+        List<String> names = Hindrances.membersOfFamily(design, tie.parent());
         names.removeAll(Hindrances.roles(tie, tie.parent()));
         return Keyless.of(design.entity(tie.holder()).orElseThrow()).attributes().stream()
                 .map(Attribute::name)

@@ -57,7 +57,8 @@ final class GroupOffers {
         }
     }
 
-    private static List<String> shared(Design design, List<String> entities) {
+    /** The names of what all of them have alike, but for keys. */
+    static List<String> shared(Design design, List<String> entities) {
         List<Entity> all =
                 entities.stream().flatMap(e -> design.entity(e).stream()).toList();
         return all.stream()

@@ -3,6 +3,7 @@ package jasperwing.moves;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -50,6 +51,20 @@ final class Hindrances {
                 name + " lives in another system; its shape is decided there.");
     }
 
+    /** An entity that is a kind of another, or has kinds, is more than itself. */
+    static Optional<String> family(Design design, String name) {
+        return design.parent(name)
+                .map(p -> name + " is a kind of " + p.name() + "; let it be none first.")
+                .or(() -> design.kinds(name).stream()
+                        .findFirst()
+                        .map(k -> k.name() + " is a kind of " + name + "; let it be none first."));
+    }
+
+    /** A kind has no key of its own to change. */
+    static Optional<String> ownKey(Design design, String name) {
+        return design.parent(name).map(p -> name + " is known by the key of " + p.name() + ", which it is a kind of.");
+    }
+
     static Optional<String> attributes(Design design, String entity, Collection<String> names) {
         Entity e = design.entity(entity).orElseThrow();
         return names.stream()
@@ -69,11 +84,24 @@ final class Hindrances {
         return when(taken, "There is a " + name + " already; choose another name.");
     }
 
-    /** No attribute and no role of the entity may have the name. */
+    /** No attribute and no role of the entity may have the name, nor of what it is a kind of or what is a kind of it. */
     static Optional<String> freeMember(Design design, String entity, String name) {
-        return when(
-                members(design, entity).contains(name),
-                entity + " has a " + name + " already; rename one of them first.");
+        return Stream.of(
+                        Stream.of(entity),
+                        Family.ancestors(design, entity).stream().map(Entity::name),
+                        Family.descendants(design, entity).stream().map(Entity::name))
+                .flatMap(s -> s)
+                .filter(e -> members(design, e).contains(name))
+                .findFirst()
+                .map(e -> e + " has a " + name + " already; rename one of them first.");
+    }
+
+    /** The names of all members of an entity, of what it is a kind of and of what is a kind of it. */
+    static List<String> membersOfFamily(Design design, String entity) {
+        List<String> names = members(design, entity);
+        Family.ancestors(design, entity).forEach(a -> names.addAll(members(design, a.name())));
+        Family.descendants(design, entity).forEach(d -> names.addAll(members(design, d.name())));
+        return names;
     }
 
     /** The names of all attributes and roles of an entity, those it reads without holding included. */

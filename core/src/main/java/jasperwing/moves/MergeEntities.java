@@ -22,13 +22,14 @@ public record MergeEntities(String stays, String gone) implements Move {
                 () -> Hindrances.when(stays.equals(gone), "Merging takes two entities."),
                 () -> Hindrances.entity(design, stays),
                 () -> Hindrances.entity(design, gone),
+                () -> Hindrances.family(design, gone),
                 () -> new Absorbing(stays, gone).hindrance(design, Optional.empty()),
                 () -> clash(design));
     }
 
     private Optional<String> clash(Design design) {
         Entity one = design.entity(stays).orElseThrow();
-        List<String> roles = Hindrances.members(design, stays);
+        List<String> roles = Hindrances.membersOfFamily(design, stays);
         for (Attribute attribute : Keyless.of(design.entity(gone).orElseThrow()).attributes()) {
             Optional<Attribute> other = one.attribute(attribute.name());
             boolean differs = other.isPresent()

@@ -36,6 +36,7 @@ public final class Offers {
             offers.merges(entities.get(0), entities.get(1));
         }
         GroupOffers.ofEntities(offers.offers, entities);
+        KindOffers.ofEntities(offers.offers, entities);
         offers.areas(entities);
         return offers.offers.offers();
     }
@@ -53,6 +54,7 @@ public final class Offers {
             entity.attributes().stream().filter(Attribute::list).forEach(a -> list(entity, a));
             splits(entity);
             GroupOffers.ofEntity(offers, entity);
+            KindOffers.ofEntity(offers, entity);
             texts(entity);
         }
         for (Relationship relationship : design.relationshipsOf(entity.name())) {

@@ -20,6 +20,7 @@ public record OwnKey(String entity) implements Move {
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Hindrances.entity(design, entity),
+                () -> Hindrances.ownKey(design, entity),
                 () -> Hindrances.freeMember(design, entity, KEY),
                 () -> Hindrances.when(
                         design.entity(entity).orElseThrow().key().names().stream()

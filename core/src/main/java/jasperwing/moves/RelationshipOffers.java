@@ -51,7 +51,10 @@ final class RelationshipOffers {
 
     private static void tie(OfferList offers, Tie tie) {
         switch (tie.shape()) {
-            case ONE_TO_ONE -> oneToOne(offers, tie);
+            case ONE_TO_ONE -> {
+                oneToOne(offers, tie);
+                KindOffers.ofOneToOne(offers, tie);
+            }
             case MANY_TO_MANY -> offers.add(
                     "Give the pairs an entity",
                     "So that a pair of " + tie.from() + " and " + tie.to() + " can say something of its own.",

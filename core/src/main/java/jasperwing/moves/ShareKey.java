@@ -26,9 +26,11 @@ public record ShareKey(Tie tie) implements Move {
                 () -> Hindrances.when(!design.relationships().contains(tie), "That relationship is not there."),
                 () -> Hindrances.when(tie.shape() != Tie.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
                 () -> Hindrances.entity(design, tie.holder()),
+                () -> Hindrances.ownKey(design, tie.holder()),
                 () -> Hindrances.when(
                         !tie.holding().orElseThrow().must(),
                         "Not every " + tie.holder() + " has a " + role + "; a key is always there."),
+                () -> Kinds.identified(design, tie.holder(), tie.parent()),
                 () -> Hindrances.when(
                         holder(design).key().names().equals(List.of(role)), "They share their key already."));
     }

@@ -31,6 +31,7 @@ public record TableForEach(OneOf oneOf) implements Move {
         return first(
                 () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),
                 () -> Hindrances.entity(design, from),
+                () -> Hindrances.family(design, from),
                 () -> oneOf.subjects().stream()
                         .flatMap(s -> Hindrances.freeName(design, name(s)).stream())
                         .findFirst(),

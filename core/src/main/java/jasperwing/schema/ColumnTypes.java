@@ -25,6 +25,10 @@ final class ColumnTypes {
     private final Design design;
     private final Dialect dialect;
 
+    boolean isOf(Dialect wanted) {
+        return dialect == wanted;
+    }
+
     ColumnTypes(Design design, Dialect dialect) {
         this.design = design;
         this.dialect = dialect;

@@ -113,7 +113,9 @@ final class EntityColumns {
 
     /** That rows of the kind are filled where they must be, and rows of others empty. */
     private void kindsOwn(Table.Kinds kinds) {
-        List<String> own = draft.filledBy(entity.name());
+        List<String> own = draft.filledBy(entity.name()).stream()
+                .filter(c -> draft.canBeChecked(List.of(c)))
+                .toList();
         if (own.isEmpty()) {
             return;
         }
@@ -201,7 +203,8 @@ final class EntityColumns {
                 subjects.add(columns);
             }
         }
-        if (!subjects.isEmpty()) {
+        List<String> all = subjects.stream().flatMap(List::stream).toList();
+        if (!subjects.isEmpty() && draft.canBeChecked(all)) {
             String condition = exactlyOne(subjects, role.must());
             draft.check(
                     List.of(Words.snake(role.name())),

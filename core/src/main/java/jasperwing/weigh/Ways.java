@@ -187,7 +187,12 @@ final class Ways {
         return colors;
     }
 
-    /** The fields of the classes of all entities, by the entity. */
+    /** Whether a line of a class tells of its shape: a field, or how its kinds are kept. */
+    private static boolean tells(String line) {
+        return line.startsWith("    private ") && line.endsWith(";") || line.startsWith("@Inheritance(");
+    }
+
+    /** The lines that tell of the shape of the classes of all entities, by the entity. */
     private Map<String, Set<String>> classLines(Tables tables) {
         Set<String> entities = tables.design().entities().stream()
                 .map(Entity::name)
@@ -199,9 +204,10 @@ final class Ways {
                 .forEach(f -> fields.computeIfAbsent(f.entity(), e -> new LinkedHashSet<>())
                         .addAll(f.text()
                                 .lines()
-                                .filter(l -> l.startsWith("    private ") && l.endsWith(";"))
-                                .map(l ->
-                                        l.strip().substring("private ".length()).replaceAll(" = .*;$|;$", ""))
+                                .filter(Ways::tells)
+                                .map(l -> l.strip()
+                                        .replaceAll("^private |^public |^@", "")
+                                        .replaceAll(" = .*;$|;$| \\{$", ""))
                                 .toList()));
         return fields;
     }

@@ -3,6 +3,7 @@ package jasperwing.weigh;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Neighbours;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
@@ -31,6 +32,13 @@ public record Weighing(String title, String about, List<String> questions, List<
         return holder.flatMap(e -> e.attribute(attribute))
                 .filter(Attribute::list)
                 .map(a -> new Lists(design, dialect, holder.orElseThrow(), a).weigh());
+    }
+
+    /** The ways to keep the family of an entity; empty when it is no kind and has none. */
+    public static Optional<Weighing> ofKinds(Design design, Dialect dialect, String entity) {
+        return Family.has(design, entity)
+                ? Optional.of(new Kinds(design, dialect, Family.root(design, entity)).weigh())
+                : Optional.empty();
     }
 
     /** The ways to keep a relationship; empty where there is only one, as for a one-to-many. */

@@ -66,7 +66,7 @@ class ArrangeTest {
     void everythingIsArrangedWithoutACardOnACardOrALineThroughOne() {
         Design demo = Samples.demo();
         List<Place> places = Arrange.all(demo, "", METRICS, Progress.UNWATCHED).orElseThrow();
-        assertThat(places).hasSize(13).allMatch(p -> p.x() >= 0 && p.y() >= 0);
+        assertThat(places).hasSize(15).allMatch(p -> p.x() >= 0 && p.y() >= 0);
         assertTidy(SheetEdits.place(places).on(demo));
         assertThat(Arrange.all(demo, "", METRICS, Progress.UNWATCHED)).contains(places);
     }

@@ -24,7 +24,7 @@ class SceneTest {
     @Test
     void noLineOfTheDemoRunsThroughACardAndEveryOneIsUpright() {
         Scene scene = SceneBuilder.build(Samples.demo(), "", METRICS);
-        assertThat(scene.cards()).hasSize(13);
+        assertThat(scene.cards()).hasSize(15);
         assertThat(scene.fans()).hasSize(1);
         assertThat(scene.fans().get(0).branches()).hasSize(3);
         for (List<Point> route : routes(scene)) {

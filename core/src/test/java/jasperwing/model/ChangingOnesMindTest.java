@@ -83,7 +83,7 @@ class ChangingOnesMindTest {
         assertThat(Neighbours.within(demo, "Account", 1)).containsExactly("Researcher", "Account");
         assertThat(Neighbours.within(demo, "Account", 2))
                 .containsExactly("Dive", "Assignment", "Researcher", "Account");
-        assertThat(Neighbours.within(demo, "Expedition", 9)).hasSize(13);
+        assertThat(Neighbours.within(demo, "Expedition", 9)).hasSize(15);
     }
 
     @Test

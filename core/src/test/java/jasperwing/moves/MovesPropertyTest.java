@@ -55,7 +55,7 @@ class MovesPropertyTest {
         if (move instanceof ShareKey share) {
             return new Try(move, List.of(share.tie().from(), share.tie().to()));
         }
-        return new Try(move, List.of(entity));
+        return new Try(move, move instanceof MakeKind kind ? List.of(entity, kind.of()) : List.of(entity));
     }
 
     private static Move answered(Offer offer, Random random) {
@@ -67,7 +67,15 @@ class MovesPropertyTest {
 
     @Property(tries = 150, seed = "20261201")
     void theDesignStaysSoundAndUndoGivesItBackByteForByte(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
-        Design before = SoundDesigns.of(seed);
+        staysSound(SoundDesigns.of(seed), seed);
+    }
+
+    @Property(tries = 150, seed = "20261205")
+    void aDesignWithKindsStaysSoundToo(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        staysSound(SoundDesigns.withKinds(seed), seed);
+    }
+
+    private static void staysSound(Design before, long seed) {
         String text = Notation.print(before);
         int made = 0;
         for (Try each : offered(before, new Random(seed))) {

@@ -2,6 +2,8 @@ package jasperwing.moves;
 
 import jasperwing.Samples;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.KindsKept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -15,12 +17,20 @@ final class SoundDesigns {
     private final Random random;
     private final List<String> lines = new ArrayList<>();
 
-    private SoundDesigns(long seed) {
+    private final boolean kinds;
+
+    private SoundDesigns(long seed, boolean kinds) {
         random = new Random(seed);
+        this.kinds = kinds;
     }
 
     static Design of(long seed) {
-        return new SoundDesigns(seed).design();
+        return new SoundDesigns(seed, false).design();
+    }
+
+    /** In which some entities are kinds of others. */
+    static Design withKinds(long seed) {
+        return new SoundDesigns(seed, true).design();
     }
 
     private Design design() {
@@ -39,21 +49,34 @@ final class SoundDesigns {
         for (int i = 0; i < count; i++) {
             lines.add("  " + ENTITIES.get(i) + " " + i * 300 + "," + random.nextInt(500));
         }
-        return Samples.design(lines.toArray(String[]::new));
+        Design design = Samples.design(lines.toArray(String[]::new));
+        return kinds ? kept(design) : design;
+    }
+
+    /** Each family in one of the ways it can be kept, and some roots only their kinds. */
+    private Design kept(Design design) {
+        Design result = design;
+        for (Entity entity : design.entities()) {
+            KindsKept way = KindsKept.values()[random.nextInt(3)];
+            boolean only = random.nextBoolean();
+            Move keep = new KeepKinds(entity.name(), way);
+            result = keep.on(result);
+            result = new OnlyKinds(entity.name(), only).on(result);
+        }
+        return result;
     }
 
     private void entity(int index) {
         String name = ENTITIES.get(index);
+        if (kinds && index > 0 && random.nextBoolean()) {
+            kind(name, ENTITIES.get(random.nextInt(index)));
+            return;
+        }
         lines.add("entity " + name + " in " + (random.nextBoolean() ? "Sea" : "Land"));
         lines.add(random.nextInt(4) > 0 ? "  id serial key" : "  code text(8) key");
-        int attributes = 2 + random.nextInt(5);
-        for (int i = 0; i < attributes; i++) {
-            if (random.nextInt(5) == 0) {
-                lines.add("  # about " + i);
-            }
-            lines.add("  " + name.toLowerCase(java.util.Locale.ROOT) + (char) ('A' + i) + " "
-                    + TYPES.get(random.nextInt(TYPES.size()))
-                    + (random.nextInt(6) == 0 ? " label \"L" + i + "\"" : ""));
+        attributes(name);
+        if (kinds) {
+            return;
         }
         if (random.nextInt(3) == 0) {
             lines.add("  phone1 text(20)?");
@@ -67,6 +90,23 @@ final class SoundDesigns {
             lines.add("  nick text(30)");
             lines.add("  unique (nick)");
             lines.add("  shown as nick");
+        }
+    }
+
+    private void kind(String name, String parent) {
+        lines.add("entity " + name + " is a kind of " + parent + " in Sea");
+        attributes(name);
+    }
+
+    private void attributes(String name) {
+        int attributes = 2 + random.nextInt(5);
+        for (int i = 0; i < attributes; i++) {
+            if (random.nextInt(5) == 0) {
+                lines.add("  # about " + i);
+            }
+            lines.add("  " + name.toLowerCase(java.util.Locale.ROOT) + (char) ('A' + i) + " "
+                    + TYPES.get(random.nextInt(TYPES.size()))
+                    + (random.nextInt(6) == 0 ? " label \"L" + i + "\"" : ""));
         }
     }
 

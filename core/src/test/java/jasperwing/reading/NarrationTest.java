@@ -41,12 +41,16 @@ class NarrationTest {
     void theWholeDesignIsReadOutAreaByArea() {
         List<Narration.Section> sections = Narration.whole(Samples.demo());
         assertThat(sections.get(0).title()).isEqualTo("Saltmarsh Field Station");
-        assertThat(sections.get(0).said().get(0)).isEqualTo("It keeps 13 kinds of things, tied by 12 relationships.");
+        assertThat(sections.get(0).said().get(0)).isEqualTo("It keeps 15 kinds of things, tied by 12 relationships.");
         assertThat(sections.get(0).said()).contains("An expedition state is one of planned, Under way or closed.");
-        assertThat(sections.stream().filter(s -> s.level() == 3)).hasSize(13);
+        assertThat(sections.stream().filter(s -> s.level() == 3)).hasSize(15);
         assertThat(Narration.area(Samples.demo(), "Equipment"))
                 .extracting(Narration.Section::title)
-                .containsExactly("Equipment", "Instrument", "Calibration");
+                .containsExactly("Equipment", "Instrument", "Sonde", "Camera", "Calibration");
+        assertThat(Narration.entity(Samples.demo(), "Sonde").get(0).said())
+                .contains("A sonde is a kind of instrument, with all that one has.");
+        assertThat(Narration.entity(Samples.demo(), "Instrument").get(0).said())
+                .contains("An instrument can be a sonde or a camera.");
         assertThat(Narration.area(Samples.demo(), "Nowhere")).isEmpty();
     }
 

@@ -34,9 +34,13 @@ class WeighTest {
         return Weighing.ofList(demo, dialect, "Dive", "hazards").orElseThrow();
     }
 
+    private Weighing kinds(Dialect dialect) {
+        return Weighing.ofKinds(demo, dialect, "Camera").orElseThrow();
+    }
+
     private Stream<Weighing> all(Dialect dialect) {
         return Stream.concat(
-                Stream.of(list(dialect)),
+                Stream.of(list(dialect), kinds(dialect)),
                 demo.relationships().stream().flatMap(r -> Weighing.ofRelationship(demo, dialect, r).stream()));
     }
 
@@ -63,6 +67,23 @@ class WeighTest {
                         "To find the dives with one hazard",
                         "select * from dives\nwhere hazards @> array[?]::varchar(40)[]");
         assertThat(way(weighing, "A row for each").classes()).containsExactly("Dive: List<String> hazards");
+    }
+
+    @Test
+    void kindsHaveThreeWays() {
+        Weighing weighing = kinds(Dialect.POSTGRESQL);
+        assertThat(weighing.title()).isEqualTo("Ways to keep the kinds of instrument");
+        assertThat(weighing.ways())
+                .extracting(w -> w.title() + (w.now() ? ", now" : ", " + w.more()))
+                .containsExactly(
+                        "A table each, now",
+                        "One table, \u22122 tables, \u22122 columns",
+                        "A complete table each, +3 columns");
+        assertThat(way(weighing, "A table each").statements().get("To read one sonde with all it has"))
+                .isEqualTo("select *\nfrom instruments\njoin sondes using (serial)\nwhere serial = ?");
+        assertThat(way(weighing, "One table").classes())
+                .containsExactly("Instrument: Inheritance(strategy = InheritanceType.SINGLE_TABLE)");
+        assertThat(Weighing.ofKinds(demo, Dialect.POSTGRESQL, "Dive")).isEmpty();
     }
 
     @Test

@@ -4,6 +4,7 @@ import jasperwing.app.shell.Selection;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
@@ -12,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Something about what is selected that can be kept in several ways. */
+/** Something about what is selected that can be kept in several ways: a relationship, a list, or the kinds of an entity. */
 record Weighable(String name, String entity, String attribute, Optional<Relationship> relationship) {
     /** What there is to weigh of a selection, in the order of the design. */
     static List<Weighable> of(Design design, Selection selection) {
@@ -30,6 +31,9 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
 
     private static List<Weighable> ofEntity(Design design, Entity entity) {
         List<Weighable> all = new ArrayList<>();
+        if (Family.has(design, entity.name())) {
+            all.add(new Weighable("its kinds", entity.name(), "", Optional.empty()));
+        }
         entity.attributes().stream()
                 .filter(Attribute::list)
                 .forEach(a -> all.add(new Weighable(a.name(), entity.name(), a.name(), Optional.empty())));
@@ -47,9 +51,12 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
     }
 
     Optional<Weighing> weigh(Design design) {
-        return relationship
-                .map(r -> Weighing.ofRelationship(design, Dialect.POSTGRESQL, r))
-                .orElseGet(() -> Weighing.ofList(design, Dialect.POSTGRESQL, entity, attribute));
+        if (relationship.isPresent()) {
+            return Weighing.ofRelationship(design, Dialect.POSTGRESQL, relationship.get());
+        }
+        return attribute.isEmpty()
+                ? Weighing.ofKinds(design, Dialect.POSTGRESQL, entity)
+                : Weighing.ofList(design, Dialect.POSTGRESQL, entity, attribute);
     }
 
     /** The same after an edit, which may have put another relationship in its place. */

@@ -1,0 +1,105 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Kinship;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes several entities kinds of a new one, which takes what they have alike and gives them its key. */
+public record Generalise(List<String> entities, List<String> attributes, String name) implements Move {
+    public Generalise {
+        entities = List.copyOf(entities);
+        attributes = List.copyOf(attributes);
+    }
+
+    @Override
+    public Optional<String> obstacle(Design design) {
+        return first(
+                () -> Hindrances.when(entities.size() < 2, "Select two or more entities."),
+                () -> Hindrances.freeName(design, name),
+                () -> entities.stream()
+                        .flatMap(e -> ofEntity(design, e).stream())
+                        .findFirst());
+    }
+
+    private Optional<String> ofEntity(Design design, String entity) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> design.parent(entity).map(p -> entity + " is a kind of " + p.name() + " already."),
+                () -> Hindrances.attributes(design, entity, attributes),
+                () -> Hindrances.inKey(design, entity, attributes),
+                () -> Hindrances.namedAlone(design, entity, attributes),
+                () -> Hindrances.sorting(
+                        design,
+                        entity,
+                        design.entity(entity).orElseThrow().key().names()),
+                () -> alike(design, entity),
+                () -> freeBelow(design, entity));
+    }
+
+    private Optional<String> alike(Design design, String entity) {
+        Entity e = design.entity(entity).orElseThrow();
+        return shared(design).stream()
+                .filter(a -> !e.attributes().contains(a))
+                .findFirst()
+                .map(a -> entity + "'s " + a.name() + " is not the same as that of " + entities.get(0) + ".");
+    }
+
+    /** What they share must not bear the name of a member of their kinds, nor of a role. */
+    private Optional<String> freeBelow(Design design, String entity) {
+        Design without = Making.change(design, entity, e -> e.withAttributes(Making.without(e, attributes)));
+        return attributes.stream()
+                .flatMap(a -> Hindrances.freeMember(without, entity, a).stream())
+                .findFirst();
+    }
+
+    /** The attributes in the order of the first entity. */
+    private List<Attribute> shared(Design design) {
+        return design.entity(entities.get(0)).orElseThrow().attributes().stream()
+                .filter(a -> attributes.contains(a.name()))
+                .toList();
+    }
+
+    /** A name for the key that nothing of theirs bears. */
+    private String key(Design design) {
+        boolean taken = entities.stream()
+                .anyMatch(e ->
+                        kept(design.entity(e).orElseThrow()).attribute("id").isPresent()
+                                || Hindrances.freeMember(design, e, "id").isPresent()
+                                        && design.entity(e)
+                                                .flatMap(o -> o.attribute("id"))
+                                                .isEmpty());
+        return taken ? Words.camel(name) + "Id" : "id";
+    }
+
+    private Entity kept(Entity entity) {
+        Entity keyless = Keyless.of(entity);
+        return keyless.withAttributes(Making.without(keyless, attributes));
+    }
+
+    @Override
+    public Design made(Design design) {
+        String key = key(design);
+        List<Attribute> all = new ArrayList<>(List.of(Attribute.of(key, Type.of(Scalar.SERIAL))));
+        all.addAll(shared(design));
+        Entity parent = Entity.of(name)
+                .withAttributes(all)
+                .withKey(Members.of(key))
+                .withKinship(Kinship.NONE.withOnlyKinds(true));
+        Design made = Making.addBeside(design, entities.get(0), parent);
+        for (String entity : entities) {
+            made = Making.change(made, entity, e -> kept(e).withKinship(
+                            new Kinship(name, e.kinship().onlyKinds(), Optional.empty())));
+        }
+        return made;
+    }
+}

@@ -1,0 +1,38 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.KindEdits;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Scalar;
+import java.util.Optional;
+
+/** Keeps the family of an entity in another way. */
+public record KeepKinds(String entity, KindsKept way) implements Move {
+    @Override
+    public Optional<String> obstacle(Design design) {
+        return first(
+                () -> Hindrances.entity(design, entity),
+                () -> Hindrances.when(!Family.has(design, entity), entity + " is no kind and has none."),
+                () -> Hindrances.when(
+                        Family.isKept(design, entity, way), "Its kinds are kept in " + way.words() + " already."),
+                () -> counted(design));
+    }
+
+    private Optional<String> counted(Design design) {
+        Entity root = design.entity(Family.root(design, entity)).orElseThrow();
+        boolean counted = root.attributes().stream()
+                .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
+        return Hindrances.when(
+                way == KindsKept.COMPLETE_TABLES && counted,
+                root.name() + "'s key is counted up, and would be in each table anew; make it a uuid first.");
+    }
+
+    @Override
+    public Design made(Design design) {
+        return KindEdits.keep(entity, way).on(design);
+    }
+}

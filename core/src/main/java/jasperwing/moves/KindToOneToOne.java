@@ -1,0 +1,71 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Comments;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Kinship;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.OnDelete;
+import jasperwing.model.Reading;
+import jasperwing.model.Tie;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Lets a kind be one no more: it points to a row of what it was a kind of, with which it shares its key. */
+public record KindToOneToOne(String kind) implements Move {
+    @Override
+    public Optional<String> obstacle(Design design) {
+        return first(
+                () -> Hindrances.entity(design, kind),
+                () -> Kinds.isKind(design, kind),
+                () -> Hindrances.freeMember(design, kind, Words.camel(parent(design))),
+                () -> Hindrances.freeMember(design, parent(design), Words.camel(kind)),
+                () -> inherited(design));
+    }
+
+    private String parent(Design design) {
+        return design.parent(kind).orElseThrow().name();
+    }
+
+    /** What it names that it has only as the kind it is would be gone. */
+    private Optional<String> inherited(Design design) {
+        List<String> own = Hindrances.members(design, kind);
+        Entity entity = design.entity(kind).orElseThrow();
+        return Stream.concat(
+                        entity.shown().names().stream(),
+                        entity.uniques().stream().flatMap(u -> u.names().stream()))
+                .filter(n -> !own.contains(n))
+                .findFirst()
+                .map(n -> kind + " is unique by or shown as " + n + ", which is of " + parent(design)
+                        + "; change that first.");
+    }
+
+    @Override
+    public Design made(Design design) {
+        String of = parent(design);
+        Optional<KindsKept> kept = design.kinds(kind).isEmpty()
+                ? Optional.empty()
+                : Family.kept(design, kind).filter(k -> k != KindsKept.TABLE_EACH);
+        String role = Words.camel(of);
+        Design alone = Making.change(
+                design, kind, e -> e.withKinship(new Kinship("", e.kinship().onlyKinds(), kept))
+                        .withKey(Members.of(role)));
+        Tie tie = new Tie(
+                kind,
+                of,
+                "",
+                new Reading(true, "be", false, role),
+                Optional.of(new Reading(false, "be", false, Words.camel(kind))),
+                List.of(new OnDelete(of, DeleteRule.DELETE_TOO)),
+                Notes.of(Comments.NONE));
+        return Making.relate(alone, tie);
+    }
+}

@@ -1,0 +1,53 @@
+package jasperwing.moves;
+
+import static jasperwing.moves.Hindrances.first;
+
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Kinship;
+import jasperwing.model.Members;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.naming.Roles;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Makes what shares its key with another in a one-to-one a kind of it; the relationship goes. */
+public record OneToOneToKind(Tie tie) implements Move {
+    @Override
+    public Optional<String> obstacle(Design design) {
+        String kind = tie.shape() == Tie.Shape.ONE_TO_ONE ? tie.holder() : "";
+        return first(
+                () -> Hindrances.when(
+                        !design.relationships().contains(tie) || kind.isEmpty(),
+                        "Only one of a one-to-one can be a kind of the other."),
+                () -> Hindrances.entity(design, kind),
+                () -> Hindrances.entity(design, tie.parent()),
+                () -> Kinds.canBecome(design, kind, tie.parent()),
+                () -> Hindrances.when(
+                        !entity(design).key().names().equals(List.of(Roles.holding(tie))),
+                        kind + " has a key of its own; let them share theirs first."),
+                () -> named(entity(design)),
+                () -> Kinds.clash(design, kind, tie.parent(), Hindrances.roles(tie, kind)));
+    }
+
+    private Entity entity(Design design) {
+        return design.entity(tie.holder()).orElseThrow();
+    }
+
+    private Optional<String> named(Entity entity) {
+        return Stream.concat(entity.uniques().stream(), Stream.of(entity.shown()))
+                .flatMap(m -> m.names().stream())
+                .filter(Roles.holding(tie)::equals)
+                .findFirst()
+                .map(r -> entity.name() + " is unique by or shown as its " + r + ", which goes; change that first.");
+    }
+
+    @Override
+    public Design made(Design design) {
+        Design kind = Making.change(design, tie.holder(), e -> e.withKey(Members.NONE)
+                .withKinship(new Kinship(tie.parent(), e.kinship().onlyKinds(), Optional.empty())));
+        return RelationshipEdits.remove(tie).on(kind);
+    }
+}

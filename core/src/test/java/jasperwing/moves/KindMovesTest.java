@@ -1,0 +1,175 @@
+package jasperwing.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.classes.Javac;
+import jasperwing.classes.Target;
+import jasperwing.findings.Level;
+import jasperwing.findings.Report;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.Comparator;
+import java.util.List;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+
+/** Moves among kinds, and what holds for every family. */
+class KindMovesTest {
+    private static final String GEAR = "entity Gear, only its kinds\n  id serial key\n  name text(40)\n"
+            + "entity Sensor is a kind of Gear\n  reach decimal(5,1)\n  maker text(40)\n"
+            + "entity Net is a kind of Gear\n  mesh int\n  maker text(40)";
+
+    @Property(tries = 60, seed = "20261221")
+    void everyFamilyLoadsInEveryDatabase(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
+        Design design = SoundDesigns.withKinds(seed);
+        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT).isEmpty());
+        for (Dialect dialect : Dialect.values()) {
+            try (Connection connection = Databases.loaded(design, dialect)) {
+                assertThat(connection.isClosed()).isFalse();
+            }
+        }
+    }
+
+    @Property(tries = 25, seed = "20261222")
+    void theClassesOfEveryFamilyCompile(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws IOException {
+        Design design = SoundDesigns.withKinds(seed);
+        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT).isEmpty());
+        Path folder = Files.createTempDirectory("kinds");
+        try {
+            Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+            Javac.compile(folder.resolve("src"), folder.resolve("out"));
+        } finally {
+            try (var all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            }
+        }
+    }
+
+    @Property(tries = 200, seed = "20261223")
+    void lettingAKindPointAndMakingItAKindAgainGiveBackTheDesign(
+            @ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Design before = SoundDesigns.withKinds(seed);
+        Entity kind = before.entities().stream()
+                .filter(e -> before.parent(e.name()).isPresent()
+                        && before.kinds(e.name()).isEmpty())
+                .findFirst()
+                .orElse(null);
+        Assume.that(kind != null);
+        Move point = new KindToOneToOne(kind.name());
+        assertThat(point.hindrance(before)).isEmpty();
+        Design pointing = point.on(before);
+        assertThat(pointing.parent(kind.name())).isEmpty();
+        Tie tie = (Tie) pointing.relationships().get(pointing.relationships().size() - 1);
+        Design back = new OneToOneToKind(tie).on(pointing);
+        assertThat(Notation.print(back)).isEqualTo(Notation.print(before));
+    }
+
+    @Property(tries = 200, seed = "20261224")
+    void pushingDownAndPullingUpGiveBackTheDesign(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Design before = SoundDesigns.withKinds(seed);
+        Entity parent = before.entities().stream()
+                .filter(e -> e.kinship().onlyKinds() && !before.kinds(e.name()).isEmpty())
+                .findFirst()
+                .orElse(null);
+        Assume.that(parent != null);
+        String last = parent.attributes().get(parent.attributes().size() - 1).name();
+        Move down = new PushDown(parent.name(), List.of(last));
+        assertThat(down.hindrance(before)).isEmpty();
+        Design pushed = down.on(before);
+        List<Entity> kinds = pushed.kinds(parent.name());
+        assertThat(kinds).allMatch(k -> k.attribute(last).isPresent());
+        Design back = new PullUp(kinds.get(0).name(), List.of(last)).on(pushed);
+        assertThat(Notation.print(back)).isEqualTo(Notation.print(before));
+    }
+
+    @Test
+    void whatIsPulledUpIsOptionalWhereSomeHaveNone() {
+        Design design = Samples.design(GEAR);
+        Design maker = new PullUp("Net", List.of("maker")).on(design);
+        assertThat(maker.entity("Gear").orElseThrow().attribute("maker"))
+                .map(Attribute::optional)
+                .contains(false);
+        assertThat(maker.entity("Sensor").orElseThrow().attribute("maker")).isEmpty();
+        Design reach = new PullUp("Sensor", List.of("reach")).on(design);
+        assertThat(reach.entity("Gear").orElseThrow().attribute("reach"))
+                .map(Attribute::optional)
+                .contains(true);
+    }
+
+    @Test
+    void whatStandsInTheWayIsTold() {
+        Design design = Samples.design(GEAR, "entity Account, outside", "  id text(36) key");
+        assertThat(new MakeKind("Gear", "Net").hindrance(design)).contains("Net is a kind of Gear.");
+        assertThat(new MakeKind("Gear", "Gear").hindrance(design)).contains("Nothing is a kind of itself.");
+        assertThat(new MakeKind("Account", "Gear").hindrance(design))
+                .contains("Account lives in another system; its shape is decided there.");
+        assertThat(new PullUp("Gear", List.of("name")).hindrance(design)).contains("Gear is no kind of anything.");
+        assertThat(new PushDown("Net", List.of("mesh")).hindrance(design)).contains("There are no kinds of Net.");
+        assertThat(new PushDown("Gear", List.of("name")).hindrance(new OnlyKinds("Gear", false).on(design)))
+                .contains("Gear has rows of its own, which would lose them; say that it is only its kinds first.");
+        assertThat(new MergeEntities("Sensor", "Net").hindrance(design))
+                .contains("Net is a kind of Gear; let it be none first.");
+        assertThat(new OwnKey("Net").hindrance(design))
+                .contains("Net is known by the key of Gear, which it is a kind of.");
+        assertThat(new KeepKinds("Net", jasperwing.model.KindsKept.COMPLETE_TABLES).hindrance(design))
+                .contains("Gear's key is counted up, and would be in each table anew; make it a uuid first.");
+    }
+
+    @Test
+    void twoEntitiesBecomeKindsOfANewOneWithWhatTheyShare() {
+        Design design = Samples.design(
+                "entity Sensor",
+                "  id serial key",
+                "  reach int",
+                "  maker text(40)",
+                "entity Net",
+                "  code text(8) key",
+                "  maker text(40)",
+                "each Sensor may be near one Net as net, which may have many Sensor as sensors");
+        Design made = new Generalise(List.of("Sensor", "Net"), List.of("maker"), "Gear").on(design);
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Family.descendants(made, "Gear")).extracting(Entity::name).containsExactly("Sensor", "Net");
+        assertThat(made.entity("Gear").orElseThrow().attributes())
+                .extracting(Attribute::name)
+                .containsExactly("id", "maker");
+        assertThat(made.entity("Net").orElseThrow().attribute("code"))
+                .map(Attribute::unique)
+                .contains(true);
+        Table sensors = Schema.derive(made, Dialect.POSTGRESQL).table("Sensor").orElseThrow();
+        assertThat(sensors.primaryKey()).containsExactly("id");
+    }
+
+    @Test
+    void anEntityIsMadeAKindWithoutWhatBothHaveAlike() {
+        Design design = Samples.design(
+                "entity Gear",
+                "  id serial key",
+                "  maker text(40)",
+                "entity Net",
+                "  id serial key",
+                "  maker text(40)",
+                "  mesh int");
+        Design made = new MakeKind("Net", "Gear").on(design);
+        assertThat(made.entity("Net").orElseThrow().attributes())
+                .extracting(Attribute::name)
+                .containsExactly("mesh");
+        assertThat(made.parent("Net")).map(Entity::name).contains("Gear");
+    }
+}
