@@ -60,9 +60,9 @@ class KeysAndClassesTest extends WindowTest {
         clickOn("#folder").write(out.toString());
         until("the file is asked about", () -> sees("#replace-Dive.java"));
         clickOn("#write");
-        until("the others are written", () -> message().startsWith("Wrote 17 files."));
+        until("the others are written", () -> message().startsWith("Wrote 19 files."));
         assertThat(dive).hasContent("mine");
-        assertThat(message()).contains("1 not ours").contains("17 same");
+        assertThat(message()).contains("1 not ours").contains("19 same");
         clickId("#replace-Dive.java");
         until("it can be written now", () -> !lookup("#write").query().isDisabled());
         clickOn("#write");

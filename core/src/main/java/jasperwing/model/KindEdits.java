@@ -1,5 +1,6 @@
 package jasperwing.model;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,9 +40,22 @@ public final class KindEdits {
                 : Edit.NOTHING;
     }
 
-    /** An entity is no kind of any other any more. */
+    /** An entity is no kind of any other any more; it gets a key that is counted up where it has none. */
     public static Edit noKind(String entity) {
-        return EntityEdits.change(entity, e -> e.withKinship(e.kinship().withOf("")));
+        return EntityEdits.change(entity, e -> {
+            Entity alone = e.withKinship(e.kinship().withOf(""));
+            return alone.key().isEmpty() ? keyed(alone) : alone;
+        });
+    }
+
+    private static Entity keyed(Entity entity) {
+        String key = "id";
+        for (int i = 2; entity.attribute(key).isPresent(); i++) {
+            key = "id" + i;
+        }
+        List<Attribute> attributes = new ArrayList<>(List.of(Attribute.of(key, Type.of(Scalar.SERIAL))));
+        attributes.addAll(entity.attributes());
+        return entity.withAttributes(attributes).withKey(Members.of(key));
     }
 
     /** The kinds of an entity are kept in another way. */

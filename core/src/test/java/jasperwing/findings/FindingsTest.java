@@ -222,6 +222,11 @@ class FindingsTest {
     @ParameterizedTest
     @MethodSource("broken")
     void aRuleIsRaisedAndItsFixesMendIt(Rule rule, String subject, List<String> lines) {
+        isRaisedAndMended(rule, subject, lines);
+    }
+
+    /** Once, about the subject, with fixes that each leave a design without it and without any fault. */
+    static void isRaisedAndMended(Rule rule, String subject, List<String> lines) {
         Design design = Samples.design(lines.toArray(String[]::new));
         List<Finding> found = of(rule, design);
         assertThat(found).extracting(f -> f.subject().text()).containsExactly(subject);

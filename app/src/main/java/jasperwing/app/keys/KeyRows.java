@@ -2,6 +2,7 @@ package jasperwing.app.keys;
 
 import jasperwing.app.keys.Ledger.Cell;
 import jasperwing.app.shell.Projection;
+import jasperwing.app.shell.Selection;
 import jasperwing.findings.Level;
 import jasperwing.findings.Rule;
 import jasperwing.model.Entity;
@@ -24,8 +25,13 @@ import java.util.stream.Collectors;
 
 /** What the ledger shows of a design, as text. */
 record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs) {
-    /** One row; {@code state} is empty when every rule holds for it. */
-    record KeyRow(Relationship relationship, Optional<Level> state, List<Cell> cells) {}
+    /**
+     * One row.
+     *
+     * @param about what to select for it
+     * @param state empty when every rule holds for it
+     */
+    record KeyRow(Selection about, Optional<Level> state, List<Cell> cells) {}
 
     static KeyRows of(Projection projection) {
         Builder builder = new Builder(projection);
@@ -53,30 +59,46 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         void foreignKeys(Table table) {
             for (ForeignKey key : table.foreignKeys()) {
                 key.role().ifPresent(role -> foreignKeys.add(foreignKey(table, key, role)));
+                if (key.role().isEmpty() && table.source() instanceof Table.Source.OfEntity of) {
+                    foreignKeys.add(new KeyRow(
+                            Selection.of(of.entity()),
+                            Optional.empty(),
+                            cells(table, key, "is a kind of " + key.targetEntity())));
+                }
             }
         }
 
         private KeyRow foreignKey(Table table, ForeignKey key, Role role) {
+            return new KeyRow(
+                    Selection.of(role.relationship()),
+                    state(role.relationship()),
+                    cells(table, key, because(role, key.targetEntity())));
+        }
+
+        private List<Cell> cells(Table table, ForeignKey key, String because) {
             Column first = table.column(key.columns().get(0)).orElseThrow();
             String types = key.columns().stream()
                     .map(c -> table.column(c).orElseThrow().type())
                     .distinct()
                     .collect(Collectors.joining(", "));
             String target = key.target() + "." + String.join(", ", key.targetColumns());
-            return new KeyRow(
-                    role.relationship(),
-                    state(role.relationship()),
-                    List.of(
-                            Cell.code(table.name() + "." + String.join(", ", key.columns())),
-                            Cell.code("\u2192 " + target + (key.enforced() ? "" : " (outside)")),
-                            Cell.words(because(role, key.targetEntity())),
-                            Cell.code(types),
-                            Cell.words(first.required() ? "no" : "yes"),
-                            Cell.words(key.enforced() ? key.onDelete().words() : "not ours"),
-                            Cell.words(
-                                    table.isUnique(key.columns())
-                                            ? "unique"
-                                            : table.isIndexed(key.columns()) ? "yes" : "no")));
+            boolean outside = projection
+                    .design()
+                    .entity(key.targetEntity())
+                    .map(Entity::outside)
+                    .orElse(true);
+            String loose = outside ? " (outside)" : " (several tables)";
+            return List.of(
+                    Cell.code(table.name() + "." + String.join(", ", key.columns())),
+                    Cell.code("\u2192 " + target + (key.enforced() ? "" : loose)),
+                    Cell.words(because),
+                    Cell.code(types),
+                    Cell.words(first.required() ? "no" : "yes"),
+                    Cell.words(key.enforced() ? key.onDelete().words() : outside ? "not ours" : "not held"),
+                    Cell.words(
+                            table.isUnique(key.columns())
+                                    ? "unique"
+                                    : table.isIndexed(key.columns()) ? "yes" : "no"));
         }
 
         private static String because(Role role, String target) {
@@ -98,7 +120,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                         .schema()
                         .joinTable(tie)
                         .ifPresent(t -> joins.add(new KeyRow(
-                                tie,
+                                Selection.of(tie),
                                 state(tie),
                                 List.of(
                                         Cell.code(t.name()),
@@ -124,7 +146,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .map(u -> " + unique (" + String.join(", ", u.columns()) + ")")
                     .collect(Collectors.joining());
             return new KeyRow(
-                    tie,
+                    Selection.of(tie),
                     state(tie),
                     List.of(
                             Cell.code(table.name()),
@@ -147,7 +169,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     ? "yes, each key and that one is filled"
                     : differ ? "no: the keys differ" : "no: no foreign key";
             oneOfs.add(new KeyRow(
-                    oneOf,
+                    Selection.of(oneOf),
                     state(oneOf),
                     List.of(
                             Cell.code(projection

@@ -2,7 +2,6 @@ package jasperwing.app.keys;
 
 import jasperwing.app.keys.KeyRows.KeyRow;
 import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
 import jasperwing.findings.Level;
@@ -91,15 +90,10 @@ public final class KeysStage implements Stage {
     private void ledger(List<Node> nodes, String name, Ledger ledger, List<KeyRow> rows) {
         for (KeyRow row : rows) {
             if (!onlyWrong.isSelected() || row.state().isPresent()) {
-                boolean chosen = workspace
-                        .selection()
-                        .get()
-                        .relationship()
-                        .filter(row.relationship()::equals)
-                        .isPresent();
+                boolean chosen = workspace.selection().get().equals(row.about());
                 ledger.row(row.state(), chosen, row.cells(), () -> workspace
                         .selection()
-                        .set(Selection.of(row.relationship())));
+                        .set(row.about()));
             }
         }
         if (!ledger.isEmpty()) {

@@ -107,7 +107,8 @@ public final class Lens extends ScrollPane {
         heading(
                 entity.name(),
                 area + " \u00b7 " + count + (count == 1 ? " attribute" : " attributes")
-                        + (entity.outside() ? " \u00b7 lives outside" : ""));
+                        + (entity.outside() ? " \u00b7 lives outside" : "")
+                        + kind(entity));
         if (!entity.notes().doc().isEmpty()) {
             nodes.add(hint(entity.notes().doc()));
         }
@@ -120,6 +121,12 @@ public final class Lens extends ScrollPane {
                         .toList());
         section("Stored as", new StoredAs(workspace.projection().get(), kept).entity(entity.name()));
         section("Becomes", new Becomes(workspace.projection().get(), kept).entity(entity.name()));
+    }
+
+    private static String kind(Entity entity) {
+        String of = entity.kinship().of();
+        return (of.isEmpty() ? "" : " \u00b7 a kind of " + of)
+                + (entity.kinship().onlyKinds() ? " \u00b7 only its kinds" : "");
     }
 
     private void relationship(Relationship relationship) {

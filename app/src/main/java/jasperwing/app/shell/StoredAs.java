@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
@@ -110,10 +111,16 @@ final class StoredAs {
             String columns = String.join(", ", key.columns());
             lines.add(line((table.isUnique(key.columns()) ? "unique (" : "indexed (") + columns + ")"));
             if (!key.enforced()) {
-                lines.add(line("no constraint: " + key.targetEntity() + " lives outside"));
+                lines.add(line("no constraint: " + key.targetEntity() + loose(key.targetEntity())));
             }
         }
         return lines;
+    }
+
+    private String loose(String entity) {
+        boolean outside =
+                projection.design().entity(entity).map(Entity::outside).orElse(true);
+        return outside ? " lives outside" : " is kept in several tables";
     }
 
     private Node line(String text) {
