@@ -96,9 +96,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Cell.words(first.required() ? "no" : "yes"),
                     Cell.words(key.enforced() ? key.onDelete().words() : outside ? "not ours" : "not held"),
                     Cell.words(
-                            table.isUnique(key.columns())
-                                    ? "unique"
-                                    : table.isIndexed(key.columns()) ? "yes" : "no"));
+                            table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
         }
 
         private static String because(Role role, String target) {
