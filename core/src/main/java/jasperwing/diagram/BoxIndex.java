@@ -10,11 +10,24 @@ import java.util.Map;
 /** Boxes that can be asked for by area. A grid of square cells, each with the boxes that touch it; boxes are only ever added. */
 final class BoxIndex {
     private static final double CELL = 160;
-    private static final int[] NONE = {};
+    private static final Cell NONE = new Cell();
 
     private final List<Box> boxes = new ArrayList<>();
-    private final Map<Long, int[]> cells = new HashMap<>();
+    private final Map<Long, Cell> cells = new HashMap<>();
     private final List<Box> wide = new ArrayList<>();
+
+    /** The boxes that touch one square, by their indexes, in order. */
+    private static final class Cell {
+        private int[] indexes = new int[4];
+        private int size;
+
+        void add(int index) {
+            if (size == indexes.length) {
+                indexes = Arrays.copyOf(indexes, 2 * size);
+            }
+            indexes[size++] = index;
+        }
+    }
 
     BoxIndex() {}
 
@@ -35,7 +48,7 @@ final class BoxIndex {
         boxes.add(box);
         for (long x = cell(box.x()); x <= cell(box.right()); x++) {
             for (long y = cell(box.y()); y <= cell(box.bottom()); y++) {
-                cells.merge(key(x, y), new int[] {index}, BoxIndex::joined);
+                cells.computeIfAbsent(key(x, y), k -> new Cell()).add(index);
             }
         }
     }
@@ -68,20 +81,15 @@ final class BoxIndex {
         BitSet found = new BitSet(boxes.size());
         for (long x = cell(area.x()); x <= cell(area.right()); x++) {
             for (long y = cell(area.y()); y <= cell(area.bottom()); y++) {
-                for (int index : cells.getOrDefault(key(x, y), NONE)) {
-                    if (area.overlaps(boxes.get(index))) {
-                        found.set(index);
+                Cell cell = cells.getOrDefault(key(x, y), NONE);
+                for (int i = 0; i < cell.size; i++) {
+                    if (area.overlaps(boxes.get(cell.indexes[i]))) {
+                        found.set(cell.indexes[i]);
                     }
                 }
             }
         }
         return found;
-    }
-
-    private static int[] joined(int[] first, int[] second) {
-        int[] both = Arrays.copyOf(first, first.length + second.length);
-        System.arraycopy(second, 0, both, first.length, second.length);
-        return both;
     }
 
     boolean anyIn(Box area) {
@@ -99,8 +107,9 @@ final class BoxIndex {
         long top = cell(area.y());
         for (long x = left; x <= cell(area.right()); x++) {
             for (long y = top; y <= cell(area.bottom()); y++) {
-                for (int index : cells.getOrDefault(key(x, y), NONE)) {
-                    Box box = boxes.get(index);
+                Cell cell = cells.getOrDefault(key(x, y), NONE);
+                for (int i = 0; i < cell.size; i++) {
+                    Box box = boxes.get(cell.indexes[i]);
                     boolean first = x == Math.max(left, cell(box.x())) && y == Math.max(top, cell(box.y()));
                     if (first && area.overlaps(box) && ++count == enough) {
                         return count;

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -82,12 +83,22 @@ final class ReferenceRules {
             graph.addVertex(role.target());
             graph.addEdge(role.holder(), role.target());
         }
+        Map<String, Set<String>> circles = new HashMap<>();
         new KosarajuStrongConnectivityInspector<>(graph)
                 .stronglyConnectedSets().stream()
                         .filter(c -> c.size() > 1)
-                        .sorted(Comparator.comparing(
-                                c -> String.join(",", c.stream().sorted().toList())))
-                        .forEach(c -> found.accept(requiredCycle(c, musts)));
+                        .forEach(c -> c.forEach(e -> circles.put(e, c)));
+        Map<Set<String>, List<Role>> inside = new IdentityHashMap<>();
+        for (Role role : musts) {
+            Set<String> circle = circles.get(role.holder());
+            if (circle != null && circle == circles.get(role.target())) {
+                inside.computeIfAbsent(circle, c -> new ArrayList<>()).add(role);
+            }
+        }
+        inside.entrySet().stream()
+                .map(e -> requiredCycle(e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
+                .sorted(Comparator.comparing(Finding::message))
+                .forEach(found);
     }
 
     /** Those that can lie on a circle: all but those whose chains of musts come to an end. Linear, after Kahn. */
@@ -110,11 +121,7 @@ final class ReferenceRules {
         return roles.stream().filter(r -> open.get(r.holder()) > 0).toList();
     }
 
-    private static Finding requiredCycle(Set<String> circle, List<Role> musts) {
-        List<Role> inside = musts.stream()
-                .filter(r -> circle.contains(r.holder()) && circle.contains(r.target()))
-                .toList();
-        String names = circle.stream().sorted().collect(Collectors.joining(", "));
+    private static Finding requiredCycle(String names, List<Role> inside) {
         return new Finding(
                 Rule.REQUIRED_CYCLE,
                 Subject.of(inside.get(0).relationship(), inside.get(0).name()),

@@ -115,7 +115,7 @@ final class Kinds {
                 cost("every " + Words.spoken(root) + " is read from "
                         + Family.withRows(design, design.entity(root).orElseThrow())
                                 .size() + " tables together"),
-                lack("no foreign key can point to a " + Words.spoken(root) + " of whatever kind"),
+                lack("no foreign key can point to any kind of " + Words.spoken(root)),
                 lack("what is unique is so only among " + Plurals.plural(Words.spoken(kind))));
     }
 

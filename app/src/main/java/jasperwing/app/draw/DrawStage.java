@@ -20,11 +20,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -52,12 +51,7 @@ public final class DrawStage implements Stage {
     private final BorderPane view = new BorderPane();
     private final VBox start = start();
     private final Roster roster;
-    private final PathPrompt prompt;
-    private TextPane text;
-    private ReadingsPane readings;
-    private MovesPane moves;
-    private WeighPane weighing;
-    private final StackPane middle;
+    private final Panes panes;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
@@ -72,10 +66,9 @@ public final class DrawStage implements Stage {
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
         roster = new Roster(workspace);
-        this.prompt = prompt;
+        panes = new Panes(workspace, appearance, prompt, view, roster, sheet);
         view.setLeft(roster);
-        middle = middle();
-        view.setCenter(middle);
+        view.setCenter(middle());
         view.setMinSize(0, 0);
         workspace.finishWith(Drawing::placed);
         bind();
@@ -89,103 +82,27 @@ public final class DrawStage implements Stage {
     private StackPane middle() {
         SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
         MiniMap map = new MiniMap(sheet, appearance);
-        HBox panes = panes();
-        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, panes, find, walking);
+        HBox toggles = panes.toggles();
+        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, toggles, find, walking);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
         StackPane.setAlignment(selection, Pos.TOP_LEFT);
         StackPane.setAlignment(arranging, Pos.CENTER);
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setAlignment(walking, Pos.TOP_CENTER);
-        StackPane.setAlignment(panes, Pos.TOP_RIGHT);
+        StackPane.setAlignment(toggles, Pos.TOP_RIGHT);
         middle.setMinSize(0, 0);
+        lowerWhereNarrow(selection, toggles, middle);
         return middle;
     }
 
-    private HBox panes() {
-        ToggleButton asText =
-                pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", this::toggleText);
-        ToggleButton aloud =
-                pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
-        ToggleButton shapes =
-                pane("Shape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
-        ToggleButton ways = pane("Weigh", "toggle-weigh", "The ways to keep what is selected  (V)", this::toggleWeigh);
-        HBox box = new HBox(6, shapes, ways, asText, aloud);
-        box.getStyleClass().add("pane-toggles");
-        box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        view.rightProperty().addListener((o, was, is) -> {
-            asText.setSelected(is != null && is == text);
-            aloud.setSelected(is != null && is == readings);
-            shapes.setSelected(is != null && is == moves);
-        });
-        view.centerProperty().addListener((o, was, is) -> ways.setSelected(is == weighing));
-        return box;
-    }
-
-    private ToggleButton pane(String name, String id, String tip, Runnable toggle) {
-        ToggleButton button = new ToggleButton(name);
-        button.setId(id);
-        button.getStyleClass().add("pill");
-        button.setTooltip(new Tooltip(tip));
-        button.setOnAction(e -> toggle.run());
-        return button;
-    }
-
-    private void toggleText() {
-        if (text == null) {
-            text = new TextPane(workspace);
-        }
-        if (toggle(text)) {
-            text.shown();
-            text.takeFocus();
-        }
-    }
-
-    private void toggleReadings() {
-        if (readings == null) {
-            readings = new ReadingsPane(workspace, prompt);
-        }
-        if (toggle(readings)) {
-            readings.refresh();
-        }
-    }
-
-    private void toggleMoves() {
-        if (moves == null) {
-            moves = new MovesPane(workspace, this::toggleMoves);
-        }
-        if (toggle(moves)) {
-            moves.shown();
-        }
-    }
-
-    /** Shows the ways in place of the sheet and what stands beside it, or puts them away. */
-    private void toggleWeigh() {
-        if (weighing == null) {
-            weighing = new WeighPane(workspace, this::toggleWeigh);
-        }
-        boolean shows = view.getCenter() != weighing;
-        view.setCenter(shows ? weighing : middle);
-        view.setRight(null);
-        view.setLeft(shows ? null : roster);
-        appearance.lens().set(!shows);
-        if (shows) {
-            weighing.shown();
-        } else {
-            sheet.requestFocus();
-        }
-    }
-
-    /** Shows a pane beside the sheet, in place of the roster and the lens, or puts it away. @return whether it is shown */
-    private boolean toggle(Region pane) {
-        boolean shows = view.getRight() != pane;
-        view.setRight(shows ? pane : null);
-        view.setLeft(shows ? null : roster);
-        appearance.lens().set(!shows);
-        if (!shows) {
-            sheet.requestFocus();
-        }
-        return shows;
+    /** Where there is no room for both beside each other, the bar about the selection stands below the toggles. */
+    private static void lowerWhereNarrow(Region bar, Region toggles, Region all) {
+        bar.translateYProperty()
+                .bind(Bindings.when(
+                                bar.widthProperty().add(toggles.widthProperty()).greaterThan(all.widthProperty()))
+                        .then(toggles.heightProperty())
+                        .otherwise(0));
     }
 
     private static VBox start() {
@@ -220,15 +137,15 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.ENTER, "Type on the card", () -> single().ifPresent(editing::openEnd));
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
         keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
-        keys.plain(KeyCode.M, "Change the shape of what is selected", this::toggleMoves);
-        keys.plain(KeyCode.V, "Weigh the ways to keep what is selected", this::toggleWeigh);
+        keys.plain(KeyCode.M, "Change the shape of what is selected", panes::toggleMoves);
+        keys.plain(KeyCode.V, "Weigh the ways to keep what is selected", panes::toggleWeigh);
         keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
         keys.plain(KeyCode.BACK_SPACE, "", this::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);
         keys.ctrl(KeyCode.A, "Select all cards", this::selectAll);
         keys.ctrl(KeyCode.F, "Find in names, notes and types", find::open);
-        keys.ctrl(KeyCode.T, "The design as text, beside the diagram", this::toggleText);
-        keys.ctrl(KeyCode.R, "The design in plain sentences", this::toggleReadings);
+        keys.ctrl(KeyCode.T, "The design as text, beside the diagram", panes::toggleText);
+        keys.ctrl(KeyCode.R, "The design in plain sentences", panes::toggleReadings);
         for (Step step : Step.values()) {
             keys.plain(
                     step.code(),

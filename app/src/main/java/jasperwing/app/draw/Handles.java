@@ -43,10 +43,10 @@ final class Handles extends Pane {
 
     private void rebuild() {
         used = 0;
-        for (Card card : shown.cards()) {
+        for (Card card : shown.cards().subList(0, Math.min(shown.cards().size(), MOST))) {
             handle("card-" + card.entity(), card.entity() + ", " + card.attributes() + " attributes", card.box());
         }
-        for (Line line : shown.lines()) {
+        for (Line line : shown.lines().subList(0, Math.min(shown.lines().size(), MOST - used))) {
             Point middle = line.middle();
             handle(
                     "line-" + line.fromEntity() + "-" + line.toEntity(),

@@ -60,7 +60,7 @@ final class SheetView extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        workspace.projection().addListener((o, was, is) -> {
+        workspace.present().addListener((o, was, is) -> {
             fitted &= workspace.canUndo() || workspace.canRedo();
             rebuild();
         });

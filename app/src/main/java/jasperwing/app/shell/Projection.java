@@ -10,27 +10,55 @@ import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 
-/** A design with what follows from it. Confined to the window's thread. */
+/**
+ * A design with what follows from it, which is found out in another thread and waited for when it is first asked for. Confined to the
+ * window's thread.
+ */
 public final class Projection {
     private final Design design;
-    private final Schema schema;
-    private final Report report;
-    private final double millis;
+    private final Future<Following> following;
     private List<GeneratedFile> files;
 
-    /** What the projections made before have found out, for the next one. */
+    /** What follows, and how long it took to find out. */
+    private record Following(Schema schema, Report report, double millis) {}
+
+    /** What the projections made before have found out, for the next one; and the thread they are made in. */
     static final class Memory {
         private final SchemaMemory schema = new SchemaMemory();
         private final ReportMemory report = new ReportMemory();
+        private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
+            Thread deriving = new Thread(r, "deriving");
+            deriving.setDaemon(true);
+            return deriving;
+        });
+
+        private Following following(Design design) {
+            long start = System.nanoTime();
+            Schema derived = Schema.derive(design, Dialect.POSTGRESQL, schema);
+            Report checked = Report.of(design, derived, report);
+            return new Following(derived, checked, (System.nanoTime() - start) / 1e6);
+        }
     }
 
     Projection(Design design, Memory memory) {
-        long start = System.nanoTime();
         this.design = design;
-        this.schema = Schema.derive(design, Dialect.POSTGRESQL, memory.schema);
-        this.report = Report.of(design, schema, memory.report);
-        this.millis = (System.nanoTime() - start) / 1e6;
+        this.following = memory.thread.submit(() -> memory.following(design));
+    }
+
+    private Following following() {
+        try {
+            return following.get();
+        } catch (ExecutionException e) {
+            throw new IllegalStateException("what follows from the design cannot be derived", e.getCause());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("stopped while deriving", e);
+        }
     }
 
     public Design design() {
@@ -38,21 +66,21 @@ public final class Projection {
     }
 
     public Schema schema() {
-        return schema;
+        return following().schema();
     }
 
     public Report report() {
-        return report;
+        return following().report();
     }
 
     /** How long deriving and checking took. */
     public double millis() {
-        return millis;
+        return following().millis();
     }
 
     /** The generated classes of some entities alone. */
     List<GeneratedFile> files(Set<String> entities) {
-        return Target.JAVA_JAKARTA.generate(design, schema, entities);
+        return Target.JAVA_JAKARTA.generate(design, schema(), entities);
     }
 
     /** The generated classes, made when first asked for. */

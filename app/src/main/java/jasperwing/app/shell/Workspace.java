@@ -13,6 +13,7 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** The one reference that changes: a history of designs. The window shows it and edits it here and nowhere else. */
 public final class Workspace {
+    private final ReadOnlyObjectWrapper<Design> present = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -30,9 +31,17 @@ public final class Workspace {
         history = History.startingWith(design);
         selection.set(Selection.NONE);
         path.set(from.map(Path::toAbsolutePath));
-        projection.set(new Projection(design, memory));
+        Projection following = new Projection(design, memory);
+        present.set(design);
+        projection.set(following);
     }
 
+    /** The design, told of while what follows from it is still being found out. */
+    public ReadOnlyObjectProperty<Design> present() {
+        return present.getReadOnlyProperty();
+    }
+
+    /** The design with what follows from it; told of after {@link #present}. */
     public ReadOnlyObjectProperty<Projection> projection() {
         return projection.getReadOnlyProperty();
     }
@@ -120,7 +129,9 @@ public final class Workspace {
         history = next;
         selection.set(then.orElseGet(() -> selection.get().in(before, design())));
         if (!before.equals(design())) {
-            projection.set(new Projection(design(), memory));
+            Projection following = new Projection(design(), memory);
+            present.set(design());
+            projection.set(following);
         }
     }
 }
