@@ -21,9 +21,21 @@ final class Labels {
         this.cards = new BoxIndex(cards);
     }
 
+    /** The boxes of all cards. */
+    BoxIndex cards() {
+        return cards;
+    }
+
     void avoid(List<Point> route) {
         for (int i = 1; i < route.size(); i++) {
             segments.add(Box.around(route.get(i - 1), route.get(i)));
+        }
+    }
+
+    /** Keeps clear of a label that stands already. */
+    void avoid(String label, Point at) {
+        if (!label.isEmpty()) {
+            taken.add(new Box(at.x(), at.y() + 4 - HEIGHT, metrics.width(label, Metrics.Face.NOTE), HEIGHT));
         }
     }
 

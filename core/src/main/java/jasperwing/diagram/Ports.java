@@ -6,11 +6,17 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 
 /** Decides where on a card's sides lines start and end, so that they cross little and keep apart. */
 final class Ports {
     private static final double APART = 24;
     private static final double CORNER = 17;
+
+    /** The least distance from the end of a line that stays. */
+    private static final double CLEAR = 13;
+
+    private static final TreeSet<Double> NONE = new TreeSet<>();
 
     /** One end of one line, to be given a place. */
     static final class Port {
@@ -63,6 +69,7 @@ final class Ports {
     }
 
     private final Map<String, Map<Side, List<Port>>> bySide = new HashMap<>();
+    private final Map<String, Map<Side, TreeSet<Double>>> occupied = new HashMap<>();
 
     Port add(Card card, Side side, Box other) {
         Port port = new Port(card, side, other);
@@ -72,9 +79,35 @@ final class Ports {
         return port;
     }
 
+    /** Keeps the others off the end of a line that stays. */
+    void occupy(String card, LineEnd end) {
+        double along = end.side().isHorizontal() ? end.at().y() : end.at().x();
+        occupied.computeIfAbsent(card, e -> new EnumMap<>(Side.class))
+                .computeIfAbsent(end.side(), s -> new TreeSet<>())
+                .add(along);
+    }
+
     /** Gives every port its place: in the order of the far ends, as near to where each wants to be as they fit. */
     void settle() {
-        bySide.values().forEach(sides -> sides.values().forEach(Ports::spread));
+        bySide.forEach((card, sides) -> sides.forEach((side, ports) -> {
+            spread(ports);
+            TreeSet<Double> taken = occupied.getOrDefault(card, Map.of()).getOrDefault(side, NONE);
+            ports.forEach(p -> clear(p, taken));
+        }));
+    }
+
+    /** Moves a port to the nearest place that is not near one that is taken, if there is any. */
+    private static void clear(Port port, TreeSet<Double> taken) {
+        for (int off = 0; off < port.high() - port.low() && !taken.isEmpty(); off += 4) {
+            for (double along : new double[] {port.along + off, port.along - off}) {
+                boolean fits = along >= port.low() + CORNER && along <= port.high() - CORNER;
+                if (fits && taken.subSet(along - CLEAR, along + CLEAR).isEmpty()) {
+                    port.along = along;
+                    taken.add(along);
+                    return;
+                }
+            }
+        }
     }
 
     private static void spread(List<Port> ports) {

@@ -30,13 +30,12 @@ final class Regions {
             byArea.computeIfAbsent(area, a -> new LinkedHashSet<>()).add(card.box());
         }
         List<Box> everywhere = cards.stream().map(Card::box).toList();
-        BoxIndex all = new BoxIndex(everywhere);
         RegionMemory.Round round = memory.begin(everywhere);
         List<Region> regions = new ArrayList<>();
         for (Area area : design.areas()) {
             List<Box> own = List.copyOf(byArea.getOrDefault(area.name(), Set.of()));
             if (!own.isEmpty()) {
-                List<Box> boxes = round.recall(own).orElseGet(() -> joined(own, all));
+                List<Box> boxes = round.recall(own).orElseGet(() -> joined(own, labels.cards()));
                 round.keep(own, boxes);
                 regions.add(new Region(area.name(), area.color(), boxes, labels.along(area.name(), boxes.get(0))));
             }

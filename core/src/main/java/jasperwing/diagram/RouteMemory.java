@@ -33,6 +33,21 @@ final class RouteMemory {
     private int searched;
     private int hasty;
 
+    private final boolean empty;
+
+    RouteMemory() {
+        this(false);
+    }
+
+    private RouteMemory(boolean empty) {
+        this.empty = empty;
+    }
+
+    /** A memory that holds nothing and is not asked what has changed. */
+    static RouteMemory empty() {
+        return new RouteMemory(true);
+    }
+
     /** What has to be found now, and where the sheet is not what it was. */
     final class Round {
         private final Map<Key, List<Point>> found = new HashMap<>();
@@ -44,6 +59,9 @@ final class RouteMemory {
         private Round(Set<Box> minding, List<Key> wanted, int patience) {
             this.minding = minding;
             this.patience = patience;
+            if (empty) {
+                return;
+            }
             minding.stream().filter(b -> !minded.contains(b)).forEach(b -> {
                 fresh.add(b);
                 changed.add(b);

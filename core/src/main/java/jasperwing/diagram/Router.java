@@ -16,6 +16,7 @@ final class Router {
             new Effort(3, STUB, 350),
             new Effort(3, 8, 350),
             new Effort(3, 8, 1200));
+    private static final List<Effort> HURRIED = List.of(new Effort(5, STUB, 30), new Effort(3, 8, 100), EFFORTS.get(4));
     private static final double REACH = 200;
     private static final double FAR = 2000;
 
@@ -23,6 +24,7 @@ final class Router {
     private final RouteMemory memory;
     private final int patience;
     private BoxIndex changed = new BoxIndex();
+    private boolean hurried;
 
     /** @param patience see {@link RouteMemory#begin} */
     Router(List<Box> obstacles, RouteMemory memory, int patience) {
@@ -38,6 +40,16 @@ final class Router {
     /** Keeps routes off the sign at a line's end. */
     void sign(Point at, Side side) {
         sheet.sign(Box.around(at, side.out(at, LineEnd.LENGTH)).grown(3));
+    }
+
+    /** Takes the first simple route that is clear from now on, where there is one. */
+    void hurry() {
+        hurried = true;
+    }
+
+    /** Lets further routes mind one that is there. */
+    void keep(List<Point> route) {
+        sheet.place(route);
     }
 
     /** Where a route begins and ends, and the sides it leaves and arrives by. */
@@ -99,17 +111,22 @@ final class Router {
     }
 
     private List<Point> search(Ends ends) {
-        List<Point> near = near(ends, sheet.in(ends.area(REACH)));
+        Ground ground = sheet.in(ends.area(REACH));
+        List<Point> simple = hurried ? SimpleRoutes.between(ends, ground) : List.of();
+        if (!simple.isEmpty() && straight(ends, ground).isEmpty()) {
+            return whole(ends, simple);
+        }
+        List<Point> near = near(ends, ground, hurried ? HURRIED : EFFORTS);
         return near.isEmpty() ? far(ends) : near;
     }
 
     /** A route within reach; empty when there is none. */
-    private static List<Point> near(Ends ends, Ground ground) {
+    private static List<Point> near(Ends ends, Ground ground, List<Effort> efforts) {
         List<Point> direct = straight(ends, ground);
         if (!direct.isEmpty()) {
             return direct;
         }
-        for (Effort effort : EFFORTS) {
+        for (Effort effort : efforts) {
             List<Point> middle = new RouteSearch(ends, ground, ends.area(REACH), effort).run();
             if (!middle.isEmpty()) {
                 return whole(ends, middle);

@@ -9,9 +9,13 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** Lays out one sheet of a design: cards where they were put, lines around them. */
 public final class SceneBuilder {
@@ -22,15 +26,24 @@ public final class SceneBuilder {
     /** Of more relationships than this, no route is looked for that can stay. */
     private static final int MANY = 400;
 
+    /** How far lines mind each other when few are drawn anew. */
+    private static final double NEAR = 120;
+
+    /** Where more than this has to be drawn anew, everything is. */
+    private static final int MOST_FRESH = 60;
+
     private final SceneMemory memory;
+    private final Kept kept;
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Ports ports = new Ports();
     private final Router router;
     private final Labels labels;
 
-    private SceneBuilder(Design design, List<Card> shown, Metrics metrics, SceneMemory memory, int patience) {
+    private SceneBuilder(
+            Design design, List<Card> shown, Metrics metrics, SceneMemory memory, int patience, Kept kept) {
         this.design = design;
         this.memory = memory;
+        this.kept = kept;
         shown.forEach(c -> cards.put(c.entity(), c));
         List<Box> boxes = cards.values().stream().map(Card::box).toList();
         this.router = new Router(boxes, memory.routes(), patience);
@@ -63,7 +76,7 @@ public final class SceneBuilder {
 
     /** @param cards of the sheet, as {@link #cards(Design, String, Metrics)} gives them */
     public static Scene build(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
-        return new SceneBuilder(design, cards, metrics, memory, Integer.MAX_VALUE).build();
+        return new SceneBuilder(design, cards, metrics, memory, Integer.MAX_VALUE, Kept.NOTHING).build();
     }
 
     /**
@@ -72,12 +85,31 @@ public final class SceneBuilder {
      */
     public static Scene soon(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
         int patience = design.relationships().size() > MANY ? 0 : PATIENCE;
-        return new SceneBuilder(design, cards, metrics, memory, patience).build();
+        return new SceneBuilder(design, cards, metrics, memory, patience, Kept.NOTHING).build();
+    }
+
+    /**
+     * The scene after an edit that concerns few of many cards: what it leaves as it was is taken from the scene shown last, and the rest drawn
+     * among that, so that better lines may be found. Empty when there is much to be drawn anew.
+     */
+    public static Optional<Scene> patched(
+            Scene last, Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
+        SceneMemory own = memory.forPatch();
+        SceneBuilder builder = new SceneBuilder(design, cards, metrics, own, Integer.MAX_VALUE, new Kept(last, cards));
+        builder.router.hurry();
+        List<Connection> connections = Connections.of(design, builder.cards);
+        long fresh = connections.stream().filter(c -> !builder.kept.has(c)).count();
+        return fresh > MOST_FRESH ? Optional.empty() : Optional.of(builder.build(connections));
     }
 
     private record Ends(Connection connection, Ports.Port from, Ports.Port to) {
         double length() {
             return from.at().distance(to.at());
+        }
+
+        /** What lies between both cards and near them. */
+        Box area() {
+            return connection.from().box().union(connection.to().box()).grown(NEAR);
         }
 
         boolean isKind() {
@@ -95,6 +127,16 @@ public final class SceneBuilder {
             .thenComparingDouble(e -> e.from().at().x());
 
     private record Branching(OneOf oneOf, Ports.Port trunk, List<Ports.Port> subjects) {
+        Box area(Map<String, Card> cards) {
+            Box area = cards.get(oneOf.from()).box();
+            for (String subject : oneOf.subjects()) {
+                area = cards.containsKey(subject)
+                        ? area.union(cards.get(subject).box())
+                        : area;
+            }
+            return area.grown(NEAR);
+        }
+
         /** The subjects in the order their branches leave the round side. */
         List<Ports.Port> ordered() {
             boolean horizontal = trunk.side().isHorizontal();
@@ -116,12 +158,17 @@ public final class SceneBuilder {
     }
 
     private Scene build() {
-        List<Ends> ends = Connections.of(design, cards).stream().map(this::ends).toList();
-        List<Branching> fans = design.relationships().stream()
-                .filter(r -> r instanceof OneOf)
-                .map(r -> branching((OneOf) r))
+        return build(Connections.of(design, cards));
+    }
+
+    private Scene build(List<Connection> connections) {
+        List<Ends> ends =
+                connections.stream().filter(c -> !kept.has(c)).map(this::ends).toList();
+        List<Branching> fans = oneOfs().filter(o -> kept.fan(o).isEmpty())
+                .map(this::branching)
                 .filter(Objects::nonNull)
                 .toList();
+        minding(ends, fans);
         ports.settle();
         keepClear(ends, fans);
         List<Ends> lines = ends.stream().sorted(BY_LENGTH).toList();
@@ -135,18 +182,62 @@ public final class SceneBuilder {
         Iterator<Point> places = places(lines, routes, drawn).iterator();
         Map<Ends, Point> labelled = new IdentityHashMap<>();
         lines.stream().filter(SceneBuilder::isLabelled).forEach(e -> labelled.put(e, places.next()));
-        return new Scene(
-                List.copyOf(cards.values()),
-                ends.stream()
-                        .filter(e -> !e.isKind())
-                        .map(e -> line(e, routes.get(e), labelled.get(e)))
-                        .toList(),
-                ends.stream()
-                        .filter(Ends::isKind)
-                        .map(e -> kindLine(e, routes.get(e)))
-                        .toList(),
-                drawn.stream().map(f -> labelled(f, places.next())).toList(),
-                Regions.of(design, cards.values(), labels, memory.regions()));
+        Map<OneOf, Fan> fanned = new IdentityHashMap<>();
+        drawn.forEach(f -> fanned.put(f.relationship(), labelled(f, places.next())));
+        return scene(connections, ends, routes, labelled, fanned);
+    }
+
+    /** Everything in the order of the design, what is kept and what was drawn. */
+    private Scene scene(
+            List<Connection> connections,
+            List<Ends> ends,
+            Map<Ends, List<Point>> routes,
+            Map<Ends, Point> labelled,
+            Map<OneOf, Fan> fanned) {
+        Map<Connection, Ends> made = new IdentityHashMap<>();
+        ends.forEach(e -> made.put(e.connection(), e));
+        List<Line> lines = new ArrayList<>();
+        List<KindLine> kinds = new ArrayList<>();
+        for (Connection c : connections) {
+            Ends e = made.get(c);
+            if (c.relationship().isEmpty()) {
+                kinds.add(e == null ? kept.kind(c).orElseThrow() : kindLine(e, routes.get(e)));
+            } else {
+                lines.add(e == null ? kept.line(c).orElseThrow() : line(e, routes.get(e), labelled.get(e)));
+            }
+        }
+        List<Fan> fans = oneOfs().map(o -> kept.fan(o).orElse(fanned.get(o)))
+                .filter(Objects::nonNull)
+                .toList();
+        return new Scene(List.copyOf(cards.values()), lines, kinds, fans, regions());
+    }
+
+    private Stream<OneOf> oneOfs() {
+        return design.relationships().stream().filter(r -> r instanceof OneOf).map(OneOf.class::cast);
+    }
+
+    private List<Region> regions() {
+        return Regions.of(design, cards.values(), labels, memory.regions()).stream()
+                .map(kept::region)
+                .toList();
+    }
+
+    /** What is drawn anew minds the lines that stay near it. */
+    private void minding(List<Ends> ends, List<Branching> fans) {
+        List<Box> areas = new ArrayList<>();
+        ends.forEach(e -> areas.add(e.area()));
+        fans.forEach(f -> areas.add(f.area(cards)));
+        Set<Line> near = new LinkedHashSet<>();
+        areas.forEach(a -> near.addAll(kept.in(a)));
+        for (Line line : near) {
+            ports.occupy(line.fromEntity(), line.start());
+            ports.occupy(line.toEntity(), line.end());
+            router.sign(line.start().at(), line.start().side());
+            router.sign(line.end().at(), line.end().side());
+            router.keep(line.points());
+            labels.avoid(line.points());
+            labels.avoid(line.label(), line.labelAt());
+        }
     }
 
     /** Of the signs at the ends of lines, and of fans. */

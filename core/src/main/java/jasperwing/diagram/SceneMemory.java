@@ -31,6 +31,11 @@ public final class SceneMemory {
         return new SceneMemory(cards, lines.routes, lines.labels, lines.regions);
     }
 
+    /** Its cards and grounds, and no lines: those that stay are taken from what is shown. */
+    SceneMemory forPatch() {
+        return new SceneMemory(cards, RouteMemory.empty(), new LabelMemory(), regions);
+    }
+
     CardMemory cards() {
         return cards;
     }

@@ -19,7 +19,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.jgrapht.Graph;
-import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
+import org.jgrapht.alg.connectivity.GabowStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
 
@@ -84,7 +84,7 @@ final class ReferenceRules {
             graph.addEdge(role.holder(), role.target());
         }
         Map<String, Set<String>> circles = new HashMap<>();
-        new KosarajuStrongConnectivityInspector<>(graph)
+        new GabowStrongConnectivityInspector<>(graph)
                 .stronglyConnectedSets().stream()
                         .filter(c -> c.size() > 1)
                         .forEach(c -> c.forEach(e -> circles.put(e, c)));

@@ -70,7 +70,7 @@ public final class DrawStage implements Stage {
         view.setLeft(roster);
         view.setCenter(middle());
         view.setMinSize(0, 0);
-        workspace.finishWith(Drawing::placed);
+        workspace.finishWith(Drawing.placing());
         bind();
         sheet.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.viewport().view().addListener((o, was, is) -> editing.follow());

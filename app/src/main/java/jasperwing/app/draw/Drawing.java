@@ -1,6 +1,7 @@
 package jasperwing.app.draw;
 
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.diagram.SceneMemory;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BinaryOperator;
 import java.util.stream.Stream;
 
 /** What drawing means as edits: pure functions from a gesture's ends to an edit. */
@@ -87,7 +89,12 @@ final class Drawing {
     }
 
     /** Gives the entities an edit brought, and that stand nowhere yet, the place they are drawn at, so that they stay there. */
-    static Design placed(Design before, Design after) {
+    static BinaryOperator<Design> placing() {
+        SceneMemory memory = new SceneMemory();
+        return (before, after) -> placed(before, after, memory);
+    }
+
+    private static Design placed(Design before, Design after, SceneMemory memory) {
         Set<String> known = new HashSet<>();
         before.entities().forEach(e -> known.add(e.name()));
         Set<String> fresh = new HashSet<>();
@@ -98,7 +105,7 @@ final class Drawing {
         if (fresh.isEmpty() || before.entities().isEmpty() && fresh.size() > FEW) {
             return after;
         }
-        List<Place> places = SceneBuilder.cards(after, "", Typefaces.get()).stream()
+        List<Place> places = SceneBuilder.cards(after, "", Typefaces.get(), memory).stream()
                 .filter(c -> fresh.contains(c.entity()))
                 .map(c -> new Place(
                         c.entity(), "", (int) c.box().x(), (int) c.box().y()))

@@ -10,6 +10,7 @@ import jasperwing.picture.Typefaces;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -41,6 +42,10 @@ final class Scenes {
     /** Confined to the other thread. */
     private final SceneMemory there = new SceneMemory();
 
+    /** From this many relationships on, an edit draws only what it concerns. */
+    private static final int LARGE = 400;
+
+    private Scene shown = Scene.EMPTY;
     private Map<String, Box> last = Map.of();
     private boolean bare;
 
@@ -66,15 +71,34 @@ final class Scenes {
         int moved = moved(cards);
         if (bare || moved > MANY) {
             bare = true;
-            show.accept(Scene.of(cards));
+            show(Scene.of(cards));
             follow(design, cards, 0);
         } else {
-            show.accept(SceneBuilder.soon(design, cards, Typefaces.get(), here));
-            hasty |= here.hasty() > 0;
+            show(patched(design, cards).orElseGet(() -> soon(design, cards)));
             if (hasty) {
                 follow(design, cards, QUIET);
             }
         }
+    }
+
+    private void show(Scene scene) {
+        shown = scene;
+        show.accept(scene);
+    }
+
+    private Optional<Scene> patched(Design design, List<Card> cards) {
+        if (design.relationships().size() < LARGE || shown.lines().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Scene> scene = SceneBuilder.patched(shown, design, cards, Typefaces.get(), here);
+        hasty |= scene.isPresent();
+        return scene;
+    }
+
+    private Scene soon(Design design, List<Card> cards) {
+        Scene scene = SceneBuilder.soon(design, cards, Typefaces.get(), here);
+        hasty |= here.hasty() > 0;
+        return scene;
     }
 
     /** Finds the best lines in the other thread, unless something is edited before it begins. */
@@ -100,7 +124,7 @@ final class Scenes {
             bare = false;
             hasty = false;
             here = here.with(memory);
-            show.accept(scene);
+            show(scene);
         }
     }
 

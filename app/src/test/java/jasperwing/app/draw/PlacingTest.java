@@ -70,7 +70,8 @@ class PlacingTest {
     @Test
     void aNewCardStaysWhereItIsFirstDrawn() {
         Design demo = Samples.demo();
-        Design more = Drawing.placed(demo, EntityEdits.add(Entity.keyed("Boat")).on(demo));
+        Design more = Drawing.placing()
+                .apply(demo, EntityEdits.add(Entity.keyed("Boat")).on(demo));
         Place place = more.place("Boat", "").orElseThrow();
         Card drawn = SceneBuilder.build(more, "", Typefaces.get()).card("Boat").orElseThrow();
         assertThat(drawn.box().x()).isEqualTo(place.x());
@@ -79,8 +80,8 @@ class PlacingTest {
         Design placed = EntityEdits.add(Entity.keyed("Ship"))
                 .then(SheetEdits.place("Ship", "", 5, 6))
                 .on(demo);
-        assertThat(Drawing.placed(demo, placed)).isSameAs(placed);
-        assertThat(Drawing.placed(demo, demo)).isSameAs(demo);
+        assertThat(Drawing.placing().apply(demo, placed)).isSameAs(placed);
+        assertThat(Drawing.placing().apply(demo, demo)).isSameAs(demo);
     }
 
     @Test
