@@ -28,7 +28,8 @@ final class ReferenceRules {
     private ReferenceRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
-        for (Role role : checked.roles()) {
+        List<Role> roles = checked.roles();
+        for (Role role : roles) {
             role.targets().stream()
                     .filter(t -> role.must() && role.relationship().onDelete(t) == DeleteRule.EMPTY)
                     .forEach(t -> found.accept(emptyOnMust(role, t)));
@@ -36,7 +37,7 @@ final class ReferenceRules {
                 found.accept(requiredSelf(role));
             }
         }
-        requiredCycles(checked, found);
+        requiredCycles(roles, found);
         for (Relationship relationship : checked.design().relationships()) {
             if (relationship instanceof Tie tie
                     && tie.shape() == Tie.Shape.MANY_TO_MANY
@@ -73,9 +74,9 @@ final class ReferenceRules {
                 canLoosen(role) ? List.of(new Fix("Let the first be without one", loosen(role))) : List.of());
     }
 
-    private static void requiredCycles(Checked checked, Consumer<Finding> found) {
+    private static void requiredCycles(List<Role> roles, Consumer<Finding> found) {
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
-        List<Role> musts = inCircles(checked.roles().stream()
+        List<Role> musts = inCircles(roles.stream()
                 .filter(r -> r.must() && r.targets().size() == 1 && !r.target().equals(r.holder()))
                 .toList());
         for (Role role : musts) {
