@@ -55,6 +55,26 @@ class WalkingTest extends WindowTest {
     }
 
     @Test
+    void anotherWayTellsWhetherItMustLeadToTheSameRowsAndToWhichItDoesNot() {
+        interact(() -> window.workspace()
+                .edit(d -> d.withRelationships(Samples.design(
+                                "each Photo must belong to one Dive as dive, which may have many Photo as photos",
+                                "each Photo may be of one Site as site, which may have many Photo as photos",
+                                "each Dive must be at one Site as site, which may have many Dive as dives")
+                        .relationships())));
+        clickOn(headOf("Photo"));
+        push(KeyCode.W);
+        until("a path can be typed", () -> focused("walk-path"));
+        write("dive.photos.site");
+        until(
+                "the other ways are told",
+                () -> lookup("may lead to other rows").tryQuery().isPresent());
+        clickOn("Which?");
+        until("the query is shown", () -> sees("#walk-besides"));
+        assertThat(text("#walk-besides")).contains("select distinct site.id", "except");
+    }
+
+    @Test
     void aCautionIsSetAsideForAReasonAndTakenBackByUndo() {
         clickOn(headOf("Photo"));
         until("the caution is in the lens", () -> sees("#set-aside-undeclared-reference"));

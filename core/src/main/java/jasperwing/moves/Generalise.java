@@ -42,16 +42,8 @@ public record Generalise(List<String> entities, List<String> attributes, String 
                         design,
                         entity,
                         design.entity(entity).orElseThrow().key().names()),
-                () -> alike(design, entity),
+                () -> new Alike(entities, attributes).hindrance(design, entity),
                 () -> freeBelow(design, entity));
-    }
-
-    private Optional<String> alike(Design design, String entity) {
-        Entity e = design.entity(entity).orElseThrow();
-        return shared(design).stream()
-                .filter(a -> !e.attributes().contains(a))
-                .findFirst()
-                .map(a -> entity + "'s " + a.name() + " is not the same as that of " + entities.get(0) + ".");
     }
 
     /** What they share must not bear the name of a member of their kinds, nor of a role. */
@@ -60,13 +52,6 @@ public record Generalise(List<String> entities, List<String> attributes, String 
         return attributes.stream()
                 .flatMap(a -> Hindrances.freeMember(without, entity, a).stream())
                 .findFirst();
-    }
-
-    /** The attributes in the order of the first entity. */
-    private List<Attribute> shared(Design design) {
-        return design.entity(entities.get(0)).orElseThrow().attributes().stream()
-                .filter(a -> attributes.contains(a.name()))
-                .toList();
     }
 
     /** A name for the key that nothing of theirs bears. */
@@ -90,7 +75,7 @@ public record Generalise(List<String> entities, List<String> attributes, String 
     public Design made(Design design) {
         String key = key(design);
         List<Attribute> all = new ArrayList<>(List.of(Attribute.of(key, Type.of(Scalar.SERIAL))));
-        all.addAll(shared(design));
+        all.addAll(new Alike(entities, attributes).of(design));
         Entity parent = Entity.of(name)
                 .withAttributes(all)
                 .withKey(Members.of(key))

@@ -2,7 +2,6 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Hindrances.first;
 
-import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -38,25 +37,13 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
                 () -> Hindrances.attributes(design, entity, attributes),
                 () -> Hindrances.inKey(design, entity, attributes),
                 () -> Hindrances.sorting(design, entity, attributes),
-                () -> shared(design).stream()
-                        .filter(a -> !design.entity(entity)
-                                .orElseThrow()
-                                .attributes()
-                                .contains(a))
-                        .findFirst()
-                        .map(a -> entity + "'s " + a.name() + " is not the same as that of " + entities.get(0) + "."));
-    }
-
-    /** The attributes in the order of the first entity. */
-    private List<Attribute> shared(Design design) {
-        return design.entity(entities.get(0)).orElseThrow().attributes().stream()
-                .filter(a -> attributes.contains(a.name()))
-                .toList();
+                () -> new Alike(entities, attributes).hindrance(design, entity));
     }
 
     @Override
     public Design made(Design design) {
-        Design made = GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.TRAIT, name, shared(design), Notes.NONE))
+        Design made = GroupEdits.add(new AttributeGroup(
+                        AttributeGroup.Kind.TRAIT, name, new Alike(entities, attributes).of(design), Notes.NONE))
                 .on(design);
         for (String entity : entities) {
             made = Making.change(made, entity, this::with);

@@ -7,6 +7,7 @@ import jasperwing.schema.RoleJoins.Joined;
 import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Writes the statement that follows a path. */
@@ -19,14 +20,26 @@ final class Joins {
         this.walk = walk;
     }
 
+    /** Reads what the path leads to. */
     String sql() {
+        return sql(there -> there.alias() + ".*");
+    }
+
+    /** Reads the keys of what the path leads to; blank where that has none. */
+    String keys() {
+        return sql(there -> there.table().primaryKey().stream()
+                .map(k -> joins.column(there, k))
+                .collect(Collectors.joining(", ")));
+    }
+
+    private String sql(Function<Aliased, String> read) {
         Optional<Aliased> start = joins.start(walk.start());
         StringBuilder lines = new StringBuilder();
         Optional<Aliased> at = start;
         for (Step step : walk.steps()) {
             at = at.flatMap(here -> joined(lines, joins.of(here, step)));
         }
-        if (at.isEmpty()) {
+        if (at.isEmpty() || read.apply(at.get()).isEmpty()) {
             return "";
         }
         boolean several = walk.steps().stream().anyMatch(Step::many);
@@ -34,7 +47,7 @@ final class Joins {
         String key = first.table().primaryKey().stream()
                 .map(k -> joins.column(first, k) + " = ?")
                 .collect(Collectors.joining(" and "));
-        return "select " + (several ? "distinct " : "") + at.get().alias() + ".*\nfrom " + joins.named(first) + lines
+        return "select " + (several ? "distinct " : "") + read.apply(at.get()) + "\nfrom " + joins.named(first) + lines
                 + (key.isEmpty() ? "" : "\nwhere " + key) + "\n";
     }
 

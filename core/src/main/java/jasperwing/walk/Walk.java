@@ -137,4 +137,42 @@ public record Walk(String start, List<Step> steps, String problem) {
     public String sql(Schema schema) {
         return new Joins(schema, this).sql();
     }
+
+    /**
+     * Whether this and another path from the same start must lead to the same rows: whether they are the same but for going to those that point
+     * here, and back by the same reference. Nothing else in a design holds two paths together.
+     */
+    public boolean mustAgree(Walk other) {
+        return start.equals(other.start) && straightened().equals(other.straightened());
+    }
+
+    /** The steps without those that go to and fro. */
+    private List<Step> straightened() {
+        List<Step> straight = new ArrayList<>();
+        for (Step step : steps) {
+            int last = straight.size() - 1;
+            if (last >= 0 && isToAndFro(straight.get(last), step)) {
+                straight.remove(last);
+            } else {
+                straight.add(step);
+            }
+        }
+        return straight;
+    }
+
+    /** From a row to those that point to it and back by that reference; or, where only one can point, the other way round. */
+    private static boolean isToAndFro(Step there, Step back) {
+        boolean same =
+                there.relationship().equals(back.relationship()) && there.from().equals(back.to());
+        boolean downAndUp = there.way() == Step.Way.HOLDERS && back.way() == Step.Way.REFERENCE;
+        boolean upAndDown = there.way() == Step.Way.REFERENCE && back.way() == Step.Way.HOLDERS && !back.many();
+        return same && (downAndUp || upAndDown);
+    }
+
+    /** The SQL that reads the keys of what this path leads to and another does not, from one row of their start; blank where one leads outside. */
+    public String sqlBesides(Walk other, Schema schema) {
+        String own = new Joins(schema, this).keys();
+        String others = new Joins(schema, other).keys();
+        return own.isEmpty() || others.isEmpty() ? "" : own + "except\n" + others;
+    }
 }

@@ -74,6 +74,45 @@ class WalkTest {
     }
 
     @Test
+    void pathsAgreeThatDifferByGoingToAndFroAlone() {
+        Walk straight = Walk.of(DEMO, "Dive", "expedition");
+        assertThat(Walk.of(DEMO, "Dive", "specimens.dive.expedition").mustAgree(straight))
+                .isTrue();
+        assertThat(Walk.of(DEMO, "Specimen", "sequence.specimen.dive").mustAgree(Walk.of(DEMO, "Specimen", "dive")))
+                .isTrue();
+        assertThat(Walk.of(DEMO, "SequenceRecord", "specimen.sequence").mustAgree(Walk.of(DEMO, "SequenceRecord", "")))
+                .isTrue();
+        assertThat(Walk.of(DEMO, "Dive", "site.dives.expedition").mustAgree(straight))
+                .isFalse();
+        assertThat(Walk.of(DEMO, "Dive", "instruments.dives").mustAgree(Walk.of(DEMO, "Dive", "")))
+                .isFalse();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void whatOnlyOneOfTwoPathsReachesIsRead(Dialect dialect) throws SQLException {
+        Walk around = Walk.of(DEMO, "Dive", "site.dives.expedition");
+        Walk straight = Walk.of(DEMO, "Dive", "expedition");
+        String sql = around.sqlBesides(straight, Schema.derive(DEMO, dialect));
+        try (Connection connection = Databases.loaded(DEMO, dialect);
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate("insert into expeditions (code, title, starts_on, state) values "
+                    + "('SP-1', 'First', '2026-01-01', 'planned'), ('SP-2', 'Second', '2026-02-01', 'planned')");
+            statement.executeUpdate("insert into sites (name, position_latitude, position_longitude, tidal) values "
+                    + "('Creek', 54, 8, true)");
+            for (int i = 1; i <= 2; i++) {
+                statement.executeUpdate("insert into dives (expedition_id, site_id, number, started_at, max_depth)"
+                        + " values (" + i + ", 1, " + i + ", '2026-03-01 10:00:00', 5)");
+            }
+            try (var rows = statement.executeQuery(sql.replace("?", "1"))) {
+                assertThat(rows.next()).isTrue();
+                assertThat(rows.getLong(1)).isEqualTo(2);
+                assertThat(rows.next()).isFalse();
+            }
+        }
+    }
+
+    @Test
     void otherWaysBetweenTheSameTwoAreFound() {
         Walk walk = Walk.of(DEMO, "Note", "subject[Dive]");
         assertThat(walk.otherWays(DEMO)).extracting(Walk::path).contains("subject[Specimen].dive");

@@ -15,10 +15,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Walks from an entity along its roles, and shows each step, the SQL, the expression and other ways to the same place. */
@@ -158,20 +161,49 @@ final class WalkBar extends VBox {
                 .ifPresent(e -> nodes.add(code(e, "walk-java")));
         List<Walk> others = walk.otherWays(projection.design());
         if (!others.isEmpty()) {
-            nodes.add(text("Other ways to " + walk.end() + ", which may lead to other rows:", "quiet"));
-            FlowPane ways = new FlowPane(6, 6);
-            others.forEach(o -> ways.getChildren().add(way(o)));
-            nodes.add(ways);
+            nodes.add(text("Other ways to " + walk.end(), "quiet"));
+            others.forEach(o -> nodes.add(way(walk, o)));
         }
         return nodes;
     }
 
-    private Node way(Walk other) {
+    /** Another way, whether it must lead to the same rows, and the query for those it does not. */
+    private Node way(Walk walk, Walk other) {
         Button button = new Button(other.path());
         button.setMnemonicParsing(false);
         button.getStyleClass().add("bar-button");
+        button.setTooltip(new Tooltip("Walk this way"));
         button.setOnAction(e -> goOn(other.path()));
-        return button;
+        HBox line = new HBox(8, button);
+        line.setAlignment(Pos.CENTER_LEFT);
+        if (walk.mustAgree(other)) {
+            line.getChildren().add(verdict("leads to the same rows, if to any"));
+            return line;
+        }
+        line.getChildren().add(verdict("may lead to other rows"));
+        VBox box = new VBox(4, line);
+        String sql = walk.sqlBesides(other, workspace.projection().get().schema());
+        if (!sql.isEmpty()) {
+            ToggleButton which = new ToggleButton("Which?");
+            which.getStyleClass().add("bar-button");
+            which.setTooltip(new Tooltip("The rows that are reached by " + walk.path() + " and not by this way"));
+            Node query = code(sql.strip(), "walk-besides");
+            which.setOnAction(e -> {
+                box.getChildren().remove(query);
+                if (which.isSelected()) {
+                    box.getChildren().add(query);
+                }
+            });
+            line.getChildren().add(which);
+        }
+        return box;
+    }
+
+    private static Label verdict(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
     }
 
     private static Label text(String text, String style) {

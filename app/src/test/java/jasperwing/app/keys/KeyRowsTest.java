@@ -35,12 +35,13 @@ class KeyRowsTest {
     void everyForeignKeyOfTheDemoHasItsRow() {
         KeyRows rows = rows(Samples.demo());
         assertThat(texts(rows.foreignKeys()))
-                .hasSize(10)
+                .hasSize(12)
                 .contains(
                         "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | refuse | yes",
                         "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | delete too | yes",
                         "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | not ours | unique",
                         "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | empty it | yes",
+                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | delete too | unique",
                         "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | delete too | yes");
         assertThat(texts(rows.joins()))
                 .containsExactly(
