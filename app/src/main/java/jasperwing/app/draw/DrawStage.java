@@ -37,6 +37,9 @@ public final class DrawStage implements Stage {
     /** With Ctrl, these mean the same while something is typed. */
     private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
 
+    /** How far bars stand off the edge of the sheet. */
+    private static final double OFF = 8;
+
     private final Workspace workspace;
     private boolean warm;
     private final Appearance appearance;
@@ -101,8 +104,8 @@ public final class DrawStage implements Stage {
         bar.translateYProperty()
                 .bind(Bindings.when(
                                 bar.widthProperty().add(toggles.widthProperty()).greaterThan(all.widthProperty()))
-                        .then(toggles.heightProperty())
-                        .otherwise(0));
+                        .then(toggles.heightProperty().add(2 * OFF))
+                        .otherwise(OFF));
     }
 
     private static VBox start() {
