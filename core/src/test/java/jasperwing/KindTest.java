@@ -70,6 +70,7 @@ class KindTest {
               id          serial         key
               name        text(40)
               nets        int?           = count(gear)
+              worth       decimal(12,2)?  = sum(sensors.price)
 
             entity Reading
               id          serial         key
@@ -260,6 +261,7 @@ class KindTest {
                     .startsWith("31");
             assertThat(asked(statement, "select home_name from " + sensors)).isEqualTo("East");
             assertThat(asked(statement, "select nets from stations_computed")).isEqualTo("1");
+            assertThat(asked(statement, "select worth from stations_computed")).startsWith("10.5");
             String rows = schema.rows("Gear").orElseThrow().name();
             String twice = dialect.quote("double");
             assertThat(asked(statement, "select " + twice + " from " + rows + " where name = 'Sonde'"))

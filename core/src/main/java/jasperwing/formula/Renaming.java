@@ -2,13 +2,16 @@ package jasperwing.formula;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression.Name;
 import jasperwing.model.Family;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Formulas follow an attribute or role to its new name, wherever roles lead to it. */
@@ -27,6 +30,20 @@ public final class Renaming {
         return design.withEntities(design.entities().stream()
                 .map(e -> renamed(design, e, entity, oldName, newName))
                 .toList());
+    }
+
+    /** As {@link EntityEdits#retype}, and the formulas of every entity follow what is renamed. */
+    public static Edit retype(String entity, List<Attribute> attributes, List<String> key) {
+        return design -> {
+            Design followed = design;
+            Map<String, String> renames = design.entity(entity)
+                    .map(e -> EntityEdits.renames(e, attributes))
+                    .orElse(Map.of());
+            for (Map.Entry<String, String> rename : renames.entrySet()) {
+                followed = inFormulas(followed, entity, rename.getKey(), rename.getValue());
+            }
+            return EntityEdits.retype(entity, attributes, key).on(followed);
+        };
     }
 
     private static Entity renamed(Design design, Entity holder, String entity, String oldName, String newName) {

@@ -269,7 +269,7 @@ public final class EntityEdits {
     }
 
     /** The attributes that stand where they stood and bear a name nothing had before, by their old names. */
-    private static Map<String, String> renames(Entity entity, List<Attribute> attributes) {
+    public static Map<String, String> renames(Entity entity, List<Attribute> attributes) {
         Map<String, String> renames = new LinkedHashMap<>();
         for (int i = 0; attributes.size() == entity.attributes().size() && i < attributes.size(); i++) {
             String oldName = entity.attributes().get(i).name();

@@ -45,6 +45,7 @@ class KindPersistenceTest {
                 "entity Station",
                 "  id serial key",
                 "  name text(40)",
+                "  worth decimal(12,2)? = sum(sensors.price)",
                 "entity Reading",
                 "  id serial key",
                 "each Gear must be kept at one Station as home, which may have many Gear as gear",
@@ -86,6 +87,7 @@ class KindPersistenceTest {
             assertThat(all(again, "select n from Net n")).containsExactly(dipNet);
             Object foundStation = again.find(station.getClass(), objects.call(station, "getId"));
             assertThat(objects.all(foundStation, "getGear")).containsExactlyInAnyOrder(sensor, dipNet);
+            assertThat((BigDecimal) objects.call(foundStation, "getWorth")).isEqualByComparingTo("10.5");
             delete(again, again.find(reading.getClass(), objects.call(reading, "getId")), found);
             assertThat(all(again, "select g from Gear g")).containsExactly(dipNet);
             again.close();

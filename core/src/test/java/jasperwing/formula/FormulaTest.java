@@ -7,7 +7,6 @@ import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
-import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression;
 import jasperwing.moves.Rename;
 import jasperwing.notation.Notation;
@@ -219,14 +218,41 @@ class FormulaTest {
                 "each Boat must lie in one Port as port, which may have many Boat as boats");
         Design renamed = new Rename("Boat", "crew", "hands").on(design);
         assertThat(Notation.print(renamed)).contains("= hands * 2 + port.crew", "= max(boats.hands) + crew");
-        Design typed = EntityEdits.retype(
+        Design typed = Renaming.retype(
                         "Boat",
                         design.entities().get(0).attributes().stream()
                                 .map(a -> a.name().equals("crew") ? a.withName("hands") : a)
                                 .toList(),
                         List.of("id"))
                 .on(design);
-        assertThat(Notation.print(typed)).contains("= hands * 2 + port.crew");
+        assertThat(Notation.print(typed)).contains("= hands * 2 + port.crew", "= max(boats.hands) + crew");
+    }
+
+    @Test
+    void whatAKindHasFromAnotherIsNamedReadAndFollowed() {
+        Design design = Samples.design(
+                "entity Craft",
+                "  id serial key",
+                "  crew int",
+                "  twice int = crew * 2",
+                "entity Boat is a kind of Craft",
+                "  oars int",
+                "  each1 int? = oars / crew",
+                "  most int = twice + oars",
+                "entity Port",
+                "  id serial key",
+                "  hands int? = sum(boats.crew)",
+                "each Boat must lie in one Port as port, which may have many Boat as boats");
+        for (String name : List.of("Boat.each1", "Boat.most", "Port.hands")) {
+            String[] parts = name.split("[.]");
+            Attribute attribute =
+                    design.entity(parts[0]).orElseThrow().attribute(parts[1]).orElseThrow();
+            assertThat(Formula.of(design, parts[0], attribute).mistakes())
+                    .as(name)
+                    .isEmpty();
+        }
+        Design renamed = new Rename("Craft", "crew", "heads").on(design);
+        assertThat(Notation.print(renamed)).contains("= oars / heads", "= sum(boats.heads)", "= heads * 2");
     }
 
     @Test

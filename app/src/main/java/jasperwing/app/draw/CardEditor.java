@@ -6,6 +6,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
+import jasperwing.formula.Renaming;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import java.util.List;
@@ -213,7 +214,7 @@ final class CardEditor extends VBox {
         check();
         CardLines.Read read = lines.read();
         if (read.problem().isEmpty() && !done) {
-            typing.edit(EntityEdits.retype(entity.name(), read.attributes(), read.key()));
+            typing.edit(Renaming.retype(entity.name(), read.attributes(), read.key()));
         }
     }
 
@@ -262,7 +263,7 @@ final class CardEditor extends VBox {
         completion.hide();
         String newName = wrongName.isPresent() ? entity.name() : name.getText().strip();
         closed.run();
-        typing.edit(EntityEdits.retype(entity.name(), read.attributes(), read.key())
+        typing.edit(Renaming.retype(entity.name(), read.attributes(), read.key())
                 .then(EntityEdits.rename(entity.name(), newName)));
         workspace.selection().set(Selection.of(newName));
         Platform.runLater(this::forgetFocus);
