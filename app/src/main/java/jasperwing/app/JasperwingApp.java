@@ -69,6 +69,7 @@ public final class JasperwingApp extends Application {
 
         private static Window open(Stage stage, Start start, Settings settings, Appearance appearance) {
             Workspace workspace = new Workspace(start.design(), start.file());
+            workspace.dialect().bindBidirectional(appearance.dialect());
             Files files = new Files(workspace, settings, start.aside());
             PathPrompt prompt = new PathPrompt();
             DrawStage draw = new DrawStage(workspace, appearance, prompt);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
+import jasperwing.schema.Dialect;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -65,6 +66,21 @@ class WeighTest extends WindowTest {
         assertThat(title()).isEqualTo("Ways to keep the subject of a Note");
         type(KeyCode.ESCAPE);
         until("the sheet is back", () -> !sees("#weigh-pane"));
+    }
+
+    @Test
+    void theWaysAreWeighedForTheDatabaseThatIsChosen() {
+        openFor("Dive");
+        assertThat(lookup("#weigh-about").queryAs(Label.class).getText()).endsWith("PostgreSQL");
+        clickOn("#view-menu");
+        until("the menu is open", () -> lookup("Tables for").tryQuery().isPresent());
+        type(KeyCode.UP, 2).type(KeyCode.RIGHT);
+        until("the databases are listed", () -> lookup("MariaDB").tryQuery().isPresent());
+        type(KeyCode.DOWN).type(KeyCode.ENTER);
+        until(
+                "they are weighed for it",
+                () -> lookup("#weigh-about").queryAs(Label.class).getText().endsWith("MariaDB"));
+        assertThat(window.workspace().projection().get().schema().dialect()).isEqualTo(Dialect.MARIADB);
     }
 
     @Test

@@ -157,7 +157,7 @@ final class WalkBar extends VBox {
         nodes.add(
                 sql.isEmpty() ? text("A step leads outside: no SQL here reaches it.", "quiet") : code(sql, "walk-sql"));
         Target.JAVA_JAKARTA
-                .expression(projection.design(), projection.schema(), walk)
+                .expression(projection.design(), projection.classSchema(), walk)
                 .ifPresent(e -> nodes.add(code(e, "walk-java")));
         List<Walk> others = walk.otherWays(projection.design());
         if (!others.isEmpty()) {

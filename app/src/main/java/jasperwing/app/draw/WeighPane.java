@@ -55,6 +55,7 @@ final class WeighPane extends VBox {
         setId("weigh-pane");
         title.getStyleClass().add("stage-title");
         title.setId("weigh-title");
+        about.setId("weigh-about");
         about.getStyleClass().add("faint");
         grid.getStyleClass().add("weigh-grid");
         grid.setHgap(14);
@@ -118,7 +119,8 @@ final class WeighPane extends VBox {
         choices.setManaged(all.size() > 1);
         grid.getChildren().clear();
         grid.getColumnConstraints().clear();
-        Optional<Weighing> weighing = chosen.flatMap(c -> c.weigh(workspace.design()));
+        Optional<Weighing> weighing = chosen.flatMap(
+                c -> c.weigh(workspace.design(), workspace.dialect().get()));
         title.setText(weighing.map(Weighing::title).orElse("Nothing here can be kept in several ways"));
         about.setText(weighing.map(Weighing::about)
                 .orElse("Select a list's entity, a one-to-one, a many-to-many or a one-of, then weigh it."));

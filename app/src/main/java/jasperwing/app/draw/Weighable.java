@@ -19,7 +19,7 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
     static List<Weighable> of(Design design, Selection selection) {
         if (selection.relationship().isPresent()) {
             return List.of(ofRelationship("", selection.relationship().get())).stream()
-                    .filter(w -> w.weigh(design).isPresent())
+                    .filter(w -> w.weigh(design, Dialect.POSTGRESQL).isPresent())
                     .toList();
         }
         return selection
@@ -39,7 +39,7 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
                 .forEach(a -> all.add(new Weighable(a.name(), entity.name(), a.name(), Optional.empty())));
         design.relationshipsOf(entity.name()).stream()
                 .map(r -> ofRelationship(entity.name(), r))
-                .filter(w -> w.weigh(design).isPresent())
+                .filter(w -> w.weigh(design, Dialect.POSTGRESQL).isPresent())
                 .forEach(all::add);
         return all;
     }
@@ -50,13 +50,13 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
         return new Weighable(name, relationship.from(), "", Optional.of(relationship));
     }
 
-    Optional<Weighing> weigh(Design design) {
+    Optional<Weighing> weigh(Design design, Dialect dialect) {
         if (relationship.isPresent()) {
-            return Weighing.ofRelationship(design, Dialect.POSTGRESQL, relationship.get());
+            return Weighing.ofRelationship(design, dialect, relationship.get());
         }
         return attribute.isEmpty()
-                ? Weighing.ofKinds(design, Dialect.POSTGRESQL, entity)
-                : Weighing.ofList(design, Dialect.POSTGRESQL, entity, attribute);
+                ? Weighing.ofKinds(design, dialect, entity)
+                : Weighing.ofList(design, dialect, entity, attribute);
     }
 
     /** The same after an edit, which may have put another relationship in its place. */

@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import jasperwing.picture.Ends;
 import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
+import jasperwing.schema.Dialect;
 import java.util.Arrays;
 import java.util.Properties;
 import javafx.beans.InvalidationListener;
@@ -13,13 +14,14 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
-/** How the window looks: remembered from one start to the next, alike in all windows of one start. */
+/** How the window looks, and the database whose tables it shows: remembered from one start to the next, alike in all windows of one start. */
 public final class Appearance {
     private static final double LEAST = 0.8;
     private static final double MOST = 2;
 
     private final BooleanProperty dark = new SimpleBooleanProperty();
     private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
+    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
     private final BooleanProperty map = new SimpleBooleanProperty(true);
     private final BooleanProperty lens = new SimpleBooleanProperty(true);
@@ -33,10 +35,14 @@ public final class Appearance {
         Arrays.stream(Ends.values())
                 .filter(e -> e.name().equals(remembered.getProperty("ends")))
                 .forEach(ends::set);
+        Arrays.stream(Dialect.values())
+                .filter(d -> d.name().equals(remembered.getProperty("dialect")))
+                .forEach(dialect::set);
         scale.set(scale(remembered.getProperty("scale", "1")));
         InvalidationListener remember = o -> settings.rememberAppearance(properties());
         dark.addListener(remember);
         ends.addListener(remember);
+        dialect.addListener(remember);
         regions.addListener(remember);
         map.addListener(remember);
         scale.addListener(remember);
@@ -50,6 +56,7 @@ public final class Appearance {
         Properties properties = new Properties();
         properties.setProperty("dark", String.valueOf(dark.get()));
         properties.setProperty("ends", ends.get().name());
+        properties.setProperty("dialect", dialect.get().name());
         properties.setProperty("regions", String.valueOf(regions.get()));
         properties.setProperty("map", String.valueOf(map.get()));
         properties.setProperty("scale", String.valueOf(Math.round(scale.get() * 100) / 100.0));
@@ -62,6 +69,11 @@ public final class Appearance {
 
     public ObjectProperty<Ends> ends() {
         return ends;
+    }
+
+    /** The database whose tables are shown. */
+    public ObjectProperty<Dialect> dialect() {
+        return dialect;
     }
 
     /** Whether the ground of areas is tinted. */

@@ -21,6 +21,7 @@ import java.util.concurrent.Future;
  */
 public final class Projection {
     private final Design design;
+    private final Dialect dialect;
     private final Future<Following> following;
     private List<GeneratedFile> files;
 
@@ -37,17 +38,18 @@ public final class Projection {
             return deriving;
         });
 
-        private Following following(Design design) {
+        private Following following(Design design, Dialect dialect) {
             long start = System.nanoTime();
-            Schema derived = Schema.derive(design, Dialect.POSTGRESQL, schema);
+            Schema derived = Schema.derive(design, dialect, schema);
             Report checked = Report.of(design, derived, report);
             return new Following(derived, checked, (System.nanoTime() - start) / 1e6);
         }
     }
 
-    Projection(Design design, Memory memory) {
+    Projection(Design design, Dialect dialect, Memory memory) {
         this.design = design;
-        this.following = memory.thread.submit(() -> memory.following(design));
+        this.dialect = dialect;
+        this.following = memory.thread.submit(() -> memory.following(design, dialect));
     }
 
     private Following following() {
@@ -78,9 +80,14 @@ public final class Projection {
         return following().millis();
     }
 
+    /** The schema classes are made with, whose physical names are those of PostgreSQL. */
+    public Schema classSchema() {
+        return dialect == Dialect.POSTGRESQL ? schema() : Schema.derive(design, Dialect.POSTGRESQL);
+    }
+
     /** The generated classes of some entities alone. */
     List<GeneratedFile> files(Set<String> entities) {
-        return Target.JAVA_JAKARTA.generate(design, schema(), entities);
+        return Target.JAVA_JAKARTA.generate(design, classSchema(), entities);
     }
 
     /** The generated classes, made when first asked for. */

@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
@@ -11,8 +12,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -103,7 +106,22 @@ final class TopBar extends HBox {
                         item("Everything larger", "Ctrl Shift +", () -> appearance.scaleBy(1)),
                         item("Everything smaller", "Ctrl Shift \u2212", () -> appearance.scaleBy(-1)),
                         new SeparatorMenuItem(),
+                        tablesFor(appearance),
                         item("What the keys do", "F1", showKeys));
+        return menu;
+    }
+
+    private static Menu tablesFor(Appearance appearance) {
+        Menu menu = new Menu("Tables for");
+        ToggleGroup group = new ToggleGroup();
+        for (Dialect dialect : Dialect.values()) {
+            RadioMenuItem item = new RadioMenuItem(dialect.title());
+            item.setToggleGroup(group);
+            item.setSelected(appearance.dialect().get() == dialect);
+            item.setOnAction(e -> appearance.dialect().set(dialect));
+            appearance.dialect().addListener((o, was, is) -> item.setSelected(is == dialect));
+            menu.getItems().add(item);
+        }
         return menu;
     }
 

@@ -3,6 +3,7 @@ package jasperwing.app.shell;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.History;
+import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
@@ -17,12 +18,14 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
     private final Projection.Memory memory = new Projection.Memory();
     private History history;
     private BinaryOperator<Design> finish = (before, after) -> after;
 
     /** @param from where the design was read from; empty when it has no file yet */
     public Workspace(Design design, Optional<Path> from) {
+        dialect.addListener((o, was, is) -> projection.set(new Projection(design(), is, memory)));
         open(design, from);
     }
 
@@ -31,7 +34,7 @@ public final class Workspace {
         history = History.startingWith(design);
         selection.set(Selection.NONE);
         path.set(from.map(Path::toAbsolutePath));
-        Projection following = new Projection(design, memory);
+        Projection following = new Projection(design, dialect.get(), memory);
         present.set(design);
         projection.set(following);
     }
@@ -44,6 +47,11 @@ public final class Workspace {
     /** The design with what follows from it; told of after {@link #present}. */
     public ReadOnlyObjectProperty<Projection> projection() {
         return projection.getReadOnlyProperty();
+    }
+
+    /** The database that tables are derived for, and the design checked. */
+    public ObjectProperty<Dialect> dialect() {
+        return dialect;
     }
 
     public ObjectProperty<Selection> selection() {
@@ -74,7 +82,7 @@ public final class Workspace {
 
     /** The design as an edit would leave it, with what would follow. */
     public Projection imagined(Edit edit) {
-        return new Projection(finish.apply(design(), edit.on(design())), memory);
+        return new Projection(finish.apply(design(), edit.on(design())), dialect.get(), memory);
     }
 
     /**
@@ -129,7 +137,7 @@ public final class Workspace {
         history = next;
         selection.set(then.orElseGet(() -> selection.get().in(before, design())));
         if (!before.equals(design())) {
-            Projection following = new Projection(design(), memory);
+            Projection following = new Projection(design(), dialect.get(), memory);
             present.set(design());
             projection.set(following);
         }
