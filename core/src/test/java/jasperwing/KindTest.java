@@ -74,14 +74,12 @@ class KindTest {
 
             entity Reading
               id          serial         key
-              shown as name
 
             each Gear may be kept at one Station as home, which may have many Gear as gear
             each Sensor must be calibrated by one Station as lab, which may calibrate many Sensor as sensors
             each Reading must be of one Sensor as sensor, which may have many Reading as readings
             each DipNet may dry on many Station, which may dry many DipNet
-            """
-                    .replace("  shown as name\n\neach", "\neach");
+            """;
 
     static Design design(KindsKept way) {
         var parsed = Notation.parse(TEXT);

@@ -224,6 +224,9 @@ public final class SceneBuilder {
 
     /** What is drawn anew minds the lines that stay near it. */
     private void minding(List<Ends> ends, List<Branching> fans) {
+        if (kept == Kept.NOTHING) {
+            return;
+        }
         List<Box> areas = new ArrayList<>();
         ends.forEach(e -> areas.add(e.area()));
         fans.forEach(f -> areas.add(f.area(cards)));

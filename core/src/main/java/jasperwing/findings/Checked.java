@@ -10,16 +10,32 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/**
- * A design with the projections rules look at.
- *
- * @param bySnake the first entity of each name, by the name in snake case
- */
-record Checked(Design design, Schema schema, Map<String, String> bySnake) {
-    static Checked of(Design design, Schema schema) {
-        Map<String, String> bySnake = new HashMap<>();
-        design.entities().forEach(e -> bySnake.putIfAbsent(Words.snake(e.name()), e.name()));
-        return new Checked(design, schema, bySnake);
+/** A design with the projections rules look at. */
+final class Checked {
+    private final Design design;
+    private final Schema schema;
+    private Map<String, String> bySnake;
+
+    Checked(Design design, Schema schema) {
+        this.design = design;
+        this.schema = schema;
+    }
+
+    Design design() {
+        return design;
+    }
+
+    Schema schema() {
+        return schema;
+    }
+
+    /** The first entity of each name, by the name in snake case. */
+    Map<String, String> bySnake() {
+        if (bySnake == null) {
+            bySnake = new HashMap<>();
+            design.entities().forEach(e -> bySnake.putIfAbsent(Words.snake(e.name()), e.name()));
+        }
+        return bySnake;
     }
 
     /** The entity with the attributes of its traits. */

@@ -29,9 +29,11 @@ final class GroupRules {
             }
         }
         for (Entity entity : checked.design().entities()) {
-            entity.traits().stream()
-                    .filter(t -> checked.design().trait(t).isEmpty())
-                    .forEach(t -> found.accept(unknownTrait(entity, t)));
+            for (String trait : entity.traits()) {
+                if (checked.design().trait(trait).isEmpty()) {
+                    found.accept(unknownTrait(entity, trait));
+                }
+            }
         }
     }
 

@@ -18,6 +18,9 @@ final class KindRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
+        if (design.entities().stream().allMatch(e -> e.kinship().equals(Kinship.NONE))) {
+            return;
+        }
         for (Entity entity : design.entities()) {
             if (entity.kinship().equals(Kinship.NONE)) {
                 continue;

@@ -24,6 +24,18 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     /** A caution and the reason why it is left as it is. */
     public record Aside(Finding finding, SetAside said) {}
 
+    private static final List<RuleSet> OF_DESIGN = List.of(
+            RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.TYPES),
+            RuleSet.of(AsideRules::check, Aspect.ASIDE),
+            RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
+            RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            RuleSet.of(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),
+            RuleSet.of(OneOfRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
+            RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
+            RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            RuleSet.of(ReferenceRules::check, Aspect.RELATIONSHIPS));
+
     private static final ReportMemory.EntityRule UNDECLARED = UndeclaredRules::check;
 
     private static final List<ReportMemory.EntityRule> OF_ENTITIES = List.of(
@@ -51,16 +63,10 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     /** The same report, made sooner by recalling what an edit has left as it was. */
     public static Report of(Design design, Schema schema, ReportMemory memory) {
-        Checked checked = Checked.of(design, schema);
+        Checked checked = new Checked(design, schema);
         List<Finding> all = new ArrayList<>();
-        NameRules.check(checked, all::add);
-        AsideRules.check(checked, all::add);
-        UnknownRules.check(checked, all::add);
-        OneOfRules.check(checked, all::add);
-        GroupRules.check(checked, all::add);
-        KindRules.check(checked, all::add);
-        FormulaRules.check(checked, all::add);
-        memory.references(checked, found -> ReferenceRules.check(checked, found), all::add);
+        memory.open(checked);
+        OF_DESIGN.forEach(set -> memory.set(checked, set, all::add));
         memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED), all::add);
         all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
         List<Aside> aside = new ArrayList<>();

@@ -1,15 +1,20 @@
 package jasperwing.findings;
 
 import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
  * What was found of the design checked last, so that an edit pays only for what it concerns. What is found does not depend on what was
@@ -21,13 +26,39 @@ public final class ReportMemory {
         void check(Checked checked, Entity entity, Consumer<Finding> found);
     }
 
-    private record Known(List<Relationship> relationships, Optional<Table> table, List<List<Finding>> findings) {}
+    /** @param above what the entity is a kind of */
+    private record Known(
+            List<Entity> above,
+            List<Relationship> relationships,
+            Optional<Table> table,
+            List<List<Finding>> findings) {}
 
+    private final Map<Aspect, Object> aspects = new EnumMap<>(Aspect.class);
+    private final Map<RuleSet, List<Finding>> ofSets = new HashMap<>();
     private Map<Entity, Known> known = new IdentityHashMap<>();
-    private List<Object> surroundings = List.of();
-    private Map<String, String> names = Map.of();
-    private List<Relationship> relationships = List.of();
-    private List<Finding> ofReferences = List.of();
+    private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
+
+    /** Begins to check a design: sees what has changed since the last. */
+    void open(Checked checked) {
+        changed = EnumSet.noneOf(Aspect.class);
+        for (Aspect aspect : Aspect.values()) {
+            Object now = aspect.of(checked);
+            if (!now.equals(aspects.put(aspect, now))) {
+                changed.add(aspect);
+            }
+        }
+    }
+
+    /** The findings of a family of rules. */
+    void set(Checked checked, RuleSet set, Consumer<Finding> found) {
+        List<Finding> last = ofSets.get(set);
+        if (last == null || set.looksAt().stream().anyMatch(changed::contains)) {
+            last = new ArrayList<>();
+            set.rules().accept(checked, last::add);
+            ofSets.put(set, last);
+        }
+        last.forEach(found);
+    }
 
     /**
      * The findings of each entity under some rules, in the order of the design.
@@ -35,16 +66,10 @@ public final class ReportMemory {
      * @param ofNames those of the rules that look for entities by names like theirs
      */
     void entities(Checked checked, List<EntityRule> rules, Set<EntityRule> ofNames, Consumer<Finding> found) {
-        List<Object> now = List.of(
-                checked.design().areas(),
-                checked.design().enums(),
-                checked.design().groups(),
-                checked.schema().dialect());
-        Map<Entity, Known> before = now.equals(surroundings) ? known : Map.of();
-        Set<EntityRule> anew = checked.bySnake().equals(names) ? Set.of() : ofNames;
-        surroundings = now;
-        names = checked.bySnake();
-        known = new IdentityHashMap<>();
+        boolean fresh = changed.contains(Aspect.TYPES) || changed.contains(Aspect.DIALECT);
+        Map<Entity, Known> before = fresh ? Map.of() : known;
+        Set<EntityRule> anew = changed.contains(Aspect.NAMES) ? ofNames : Set.of();
+        known = new IdentityHashMap<>(checked.design().entities().size() * 2);
         for (Entity entity : checked.design().entities()) {
             Known each = recalled(checked, entity, before.get(entity), rules, anew);
             known.put(entity, each);
@@ -54,16 +79,20 @@ public final class ReportMemory {
 
     private static Known recalled(
             Checked checked, Entity entity, Known last, List<EntityRule> rules, Set<EntityRule> anew) {
-        List<Relationship> of = checked.design().relationshipsOf(entity.name());
+        List<Entity> above =
+                entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+        List<Relationship> of = relationships(checked, entity, above);
         Optional<Table> table = checked.schema().table(entity.name());
-        boolean same =
-                last != null && last.relationships().equals(of) && last.table().equals(table);
+        boolean same = last != null
+                && last.above().equals(above)
+                && last.relationships().equals(of)
+                && last.table().equals(table);
         if (same && anew.isEmpty()) {
             return last;
         }
-        List<List<Finding>> findings = new ArrayList<>();
+        List<List<Finding>> findings = new ArrayList<>(rules.size());
         for (EntityRule rule : rules) {
-            List<Finding> found = new ArrayList<>();
+            List<Finding> found = new ArrayList<>(0);
             if (same && !anew.contains(rule)) {
                 found = last.findings().get(findings.size());
             } else {
@@ -71,17 +100,16 @@ public final class ReportMemory {
             }
             findings.add(found);
         }
-        return new Known(of, table, findings);
+        return new Known(above, of, table, findings);
     }
 
-    /** The findings of rules that look at relationships and nothing else. */
-    void references(Checked checked, Consumer<Consumer<Finding>> rules, Consumer<Finding> found) {
-        if (!checked.design().relationships().equals(relationships)) {
-            List<Finding> all = new ArrayList<>();
-            rules.accept(all::add);
-            ofReferences = all;
-            relationships = checked.design().relationships();
-        }
-        ofReferences.forEach(found);
+    private static List<Relationship> relationships(Checked checked, Entity entity, List<Entity> above) {
+        List<Relationship> own = checked.design().relationshipsOf(entity.name());
+        return above.isEmpty()
+                ? own
+                : Stream.concat(
+                                own.stream(),
+                                above.stream().flatMap(a -> checked.design().relationshipsOf(a.name()).stream()))
+                        .toList();
     }
 }

@@ -32,7 +32,7 @@ import java.util.stream.Stream;
 final class UnknownRules {
     private UnknownRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
+    static void ends(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
         for (Relationship relationship : design.relationships()) {
             ends(relationship)
@@ -45,7 +45,22 @@ final class UnknownRules {
                             "It leaves no key and no property behind.",
                             List.of(new Fix("Add an entity " + e, EntityEdits.add(Entity.keyed(e)))))));
         }
-        design.relationships().forEach(r -> sortings(design, r, found));
+    }
+
+    static void sortings(Checked checked, Consumer<Finding> found) {
+        checked.design().relationships().stream()
+                .filter(UnknownRules::isSorted)
+                .forEach(r -> sortings(checked.design(), r, found));
+    }
+
+    private static boolean isSorted(Relationship relationship) {
+        return relationship.forward().sorting().isPresent()
+                || relationship.back().isPresent()
+                        && relationship.back().get().sorting().isPresent();
+    }
+
+    static void sheets(Checked checked, Consumer<Finding> found) {
+        Design design = checked.design();
         for (Sheet sheet : design.sheets()) {
             sheet.entities().stream()
                     .filter(e -> design.entity(e).isEmpty())

@@ -21,8 +21,9 @@ public final class Design {
     private final List<SetAside> setAside;
     private final List<Place> places;
     private final Comments comments;
-    private final Wholes wholes;
+    private final Lineage lineage;
     private volatile Lookup lookup;
+    private volatile Relations relations;
     private volatile Design whole;
 
     public Design(
@@ -36,7 +37,7 @@ public final class Design {
             List<SetAside> setAside,
             List<Place> places,
             Comments comments) {
-        this(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, new Wholes());
+        this(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, new Lineage());
     }
 
     private Design(
@@ -50,7 +51,7 @@ public final class Design {
             List<SetAside> setAside,
             List<Place> places,
             Comments comments,
-            Wholes wholes) {
+            Lineage lineage) {
         this.name = Objects.requireNonNull(name);
         this.areas = List.copyOf(areas);
         this.enums = List.copyOf(enums);
@@ -61,7 +62,7 @@ public final class Design {
         this.setAside = List.copyOf(setAside);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
-        this.wholes = wholes;
+        this.lineage = lineage;
     }
 
     /** A design with nothing in it. */
@@ -130,27 +131,31 @@ public final class Design {
         return known;
     }
 
+    /** The relationships by the entities that take part in them; the same instance after an edit that leaves all relationships alone. */
+    public Relations relations() {
+        Relations known = relations;
+        if (known == null) {
+            known = lineage.relations(relationships);
+            relations = known;
+        }
+        return known;
+    }
+
     /** The first of that name. */
     public Optional<Entity> entity(String entityName) {
         return lookup().entity(entityName);
     }
 
     public Optional<EnumType> enumType(String enumName) {
-        return enums.stream().filter(e -> e.name().equals(enumName)).findFirst();
+        return lookup().enumType(enumName);
     }
 
     public Optional<AttributeGroup> value(String valueName) {
-        return group(AttributeGroup.Kind.VALUE, valueName);
+        return lookup().value(valueName);
     }
 
     public Optional<AttributeGroup> trait(String traitName) {
-        return group(AttributeGroup.Kind.TRAIT, traitName);
-    }
-
-    private Optional<AttributeGroup> group(AttributeGroup.Kind kind, String groupName) {
-        return groups.stream()
-                .filter(g -> g.is(kind) && g.name().equals(groupName))
-                .findFirst();
+        return lookup().trait(traitName);
     }
 
     /**
@@ -161,7 +166,7 @@ public final class Design {
     public Design whole() {
         Design known = whole;
         if (known == null) {
-            known = wholes.of(this);
+            known = lineage.whole(this);
             known.whole = known;
             whole = known;
         }
@@ -180,12 +185,12 @@ public final class Design {
 
     /** The relationships the entity takes part in, as an end or as a link, in order. */
     public List<Relationship> relationshipsOf(String entityName) {
-        return lookup().relationshipsOf(entityName);
+        return relations().of(entityName);
     }
 
     /** Whether the entity is the link of a many-to-many. */
     public boolean isLink(String entityName) {
-        return lookup().isLink(entityName);
+        return relations().isLink(entityName);
     }
 
     /** What an entity is a kind of; empty when it is none, and where that cannot be, as {@link Family} says. */
@@ -200,52 +205,52 @@ public final class Design {
 
     public Design withName(String newName) {
         return new Design(
-                newName, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
+                newName, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withAreas(List<Area> newAreas) {
         return new Design(
-                name, newAreas, enums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
+                name, newAreas, enums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withEnums(List<EnumType> newEnums) {
         return new Design(
-                name, areas, newEnums, groups, entities, relationships, sheets, setAside, places, comments, wholes);
+                name, areas, newEnums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withGroups(List<AttributeGroup> newGroups) {
         return new Design(
-                name, areas, enums, newGroups, entities, relationships, sheets, setAside, places, comments, wholes);
+                name, areas, enums, newGroups, entities, relationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withEntities(List<Entity> newEntities) {
         return new Design(
-                name, areas, enums, groups, newEntities, relationships, sheets, setAside, places, comments, wholes);
+                name, areas, enums, groups, newEntities, relationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withRelationships(List<Relationship> newRelationships) {
         return new Design(
-                name, areas, enums, groups, entities, newRelationships, sheets, setAside, places, comments, wholes);
+                name, areas, enums, groups, entities, newRelationships, sheets, setAside, places, comments, lineage);
     }
 
     public Design withSheets(List<Sheet> newSheets) {
         return new Design(
-                name, areas, enums, groups, entities, relationships, newSheets, setAside, places, comments, wholes);
+                name, areas, enums, groups, entities, relationships, newSheets, setAside, places, comments, lineage);
     }
 
     public Design withSetAside(List<SetAside> newSetAside) {
         return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, newSetAside, places, comments, wholes);
+                name, areas, enums, groups, entities, relationships, sheets, newSetAside, places, comments, lineage);
     }
 
     public Design withPlaces(List<Place> newPlaces) {
         return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, setAside, newPlaces, comments, wholes);
+                name, areas, enums, groups, entities, relationships, sheets, setAside, newPlaces, comments, lineage);
     }
 
     public Design withComments(Comments newComments) {
         return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, setAside, places, newComments, wholes);
+                name, areas, enums, groups, entities, relationships, sheets, setAside, places, newComments, lineage);
     }
 
     @Override

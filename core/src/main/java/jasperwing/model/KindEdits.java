@@ -15,29 +15,19 @@ public final class KindEdits {
                 .then(withoutKey(kind));
     }
 
-    /** Takes away the key of an entity: a number that is counted up goes, every other attribute in it stays. */
+    /** Takes away the key of an entity: one that was only counted up or drawn goes, another stays unique. */
     public static Edit withoutKey(String entity) {
         return design -> {
-            Design result =
-                    EntityEdits.change(entity, e -> e.withKey(Members.NONE)).on(design);
-            List<Attribute> inKey = design.entity(entity).map(Entity::attributes).orElse(List.of()).stream()
-                    .filter(a -> design.entity(entity).orElseThrow().isKey(a))
-                    .toList();
-            for (Attribute attribute : inKey) {
-                boolean counted = attribute.type().is(Scalar.SERIAL) && !attribute.list();
-                result = (counted
-                                ? EntityEdits.removeAttribute(entity, attribute.name())
-                                : unique(entity, attribute, inKey.size()))
-                        .on(result);
-            }
-            return result;
+            List<Attribute> made = design.entity(entity)
+                    .filter(e -> e.key().names().size() == 1)
+                    .map(e -> e.attributes().stream()
+                            .filter(a -> e.isKey(a) && Keyless.isGenerated(a))
+                            .toList())
+                    .orElse(List.of());
+            return made.isEmpty()
+                    ? EntityEdits.change(entity, Keyless::of).on(design)
+                    : EntityEdits.removeAttribute(entity, made.get(0).name()).on(design);
         };
-    }
-
-    private static Edit unique(String entity, Attribute attribute, int together) {
-        return together == 1
-                ? EntityEdits.changeAttribute(entity, attribute.name(), a -> a.withUnique(true))
-                : Edit.NOTHING;
     }
 
     /** An entity is no kind of any other any more; it gets a key that is counted up where it has none. */

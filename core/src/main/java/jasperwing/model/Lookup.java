@@ -3,30 +3,29 @@ package jasperwing.model;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Finds the parts of a design by name, gathered in one pass. */
+/** Finds the entities, enums, values and traits of a design by name, gathered in one pass. */
 final class Lookup {
-    private final Map<String, Entity> entities = new HashMap<>();
-    private final Map<String, List<Relationship>> byEntity = new HashMap<>();
-    private final Set<String> links = new HashSet<>();
+    private final Map<String, Entity> entities;
+    private final Map<String, EnumType> enums = new HashMap<>();
+    private final Map<String, AttributeGroup> values = new HashMap<>();
+    private final Map<String, AttributeGroup> traits = new HashMap<>();
     private final Map<String, Entity> parents = new HashMap<>();
     private final Map<String, List<Entity>> kinds = new HashMap<>();
 
     Lookup(Design design) {
+        entities = new HashMap<>(design.entities().size() * 2);
         design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
-        for (Relationship relationship : design.relationships()) {
-            for (String entity : mentioned(relationship)) {
-                byEntity.computeIfAbsent(entity, e -> new ArrayList<>()).add(relationship);
-            }
+        design.enums().forEach(e -> enums.putIfAbsent(e.name(), e));
+        for (AttributeGroup group : design.groups()) {
+            (group.is(AttributeGroup.Kind.VALUE) ? values : traits).putIfAbsent(group.name(), group);
         }
-        byEntity.replaceAll((entity, all) -> List.copyOf(all));
         for (Entity entity : design.entities()) {
-            if (entities.get(entity.name()) == entity && canBeKind(entity)) {
+            if (canBeKind(entity) && entities.get(entity.name()) == entity) {
                 Entity parent = entities.get(entity.kinship().of());
                 parents.put(entity.name(), parent);
                 kinds.computeIfAbsent(parent.name(), p -> new ArrayList<>()).add(entity);
@@ -56,26 +55,20 @@ final class Lookup {
         return false;
     }
 
-    private Set<String> mentioned(Relationship relationship) {
-        Set<String> names = new LinkedHashSet<>(relationship.targets());
-        names.add(relationship.from());
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
-            names.add(tie.via());
-            links.add(tie.via());
-        }
-        return names;
-    }
-
     Optional<Entity> entity(String name) {
         return Optional.ofNullable(entities.get(name));
     }
 
-    List<Relationship> relationshipsOf(String entity) {
-        return byEntity.getOrDefault(entity, List.of());
+    Optional<EnumType> enumType(String name) {
+        return Optional.ofNullable(enums.get(name));
     }
 
-    boolean isLink(String entity) {
-        return links.contains(entity);
+    Optional<AttributeGroup> value(String name) {
+        return Optional.ofNullable(values.get(name));
+    }
+
+    Optional<AttributeGroup> trait(String name) {
+        return Optional.ofNullable(traits.get(name));
     }
 
     Optional<Entity> parent(String entity) {

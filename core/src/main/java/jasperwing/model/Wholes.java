@@ -37,7 +37,9 @@ final class Wholes {
 
     /** Whether a kind has a key of its own besides that of what it is a kind of. */
     private static boolean hasKeyBesides(Design design, Entity entity) {
-        return !entity.key().isEmpty() && design.parent(entity.name()).isPresent();
+        return !entity.kinship().of().isEmpty()
+                && !entity.key().isEmpty()
+                && design.parent(entity.name()).isPresent();
     }
 
     private Entity recalled(Design design, Entity entity) {

@@ -5,6 +5,7 @@ import static jasperwing.moves.Hindrances.first;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Keyless;
 import jasperwing.model.Kinship;
 import jasperwing.model.Members;
 import jasperwing.model.Scalar;

@@ -6,6 +6,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import java.util.ArrayList;
 import java.util.List;

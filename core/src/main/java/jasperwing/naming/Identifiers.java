@@ -11,6 +11,9 @@ import java.util.zip.CRC32;
  * in the same order give the same names.
  */
 public final class Identifiers {
+    /** The most bytes of UTF-8 one char can need. */
+    private static final int MOST_BYTES = 3;
+
     private final int limit;
     private final Set<String> taken = new HashSet<>();
     private boolean clashed;
@@ -47,8 +50,11 @@ public final class Identifiers {
 
     /** The name itself, or its beginning and a hash of the whole when it has more than {@code limit} bytes. */
     public static String fit(String name, int limit) {
+        if (limit <= 0 || name.length() <= limit / MOST_BYTES) {
+            return name;
+        }
         byte[] bytes = name.getBytes(StandardCharsets.UTF_8);
-        if (limit <= 0 || bytes.length <= limit) {
+        if (bytes.length <= limit) {
             return name;
         }
         CRC32 crc = new CRC32();

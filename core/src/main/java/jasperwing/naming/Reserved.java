@@ -14,7 +14,7 @@ public enum Reserved {
 
     private final String file;
     private final boolean caseMatters;
-    private Set<String> words;
+    private volatile Set<String> words;
 
     Reserved(String file, boolean caseMatters) {
         this.file = file;
@@ -25,12 +25,14 @@ public enum Reserved {
         return words().contains(caseMatters ? name : name.toLowerCase(Locale.ROOT));
     }
 
-    private synchronized Set<String> words() {
-        if (words == null) {
-            words = WordFile.lines(file).stream()
+    private Set<String> words() {
+        Set<String> known = words;
+        if (known == null) {
+            known = WordFile.lines(file).stream()
                     .flatMap(line -> Stream.of(line.split(" ")))
                     .collect(Collectors.toUnmodifiableSet());
+            words = known;
         }
-        return words;
+        return known;
     }
 }

@@ -6,7 +6,9 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What the ends of relationships are called, said or not. */
@@ -69,13 +71,43 @@ public final class Roles {
 
     /** Every reference to one thing, in the order of the relationships; both references of a link entity, first end first. */
     public static List<Role> all(Design design) {
-        List<Role> roles = new ArrayList<>();
-        for (Relationship relationship : design.relationships()) {
-            roles.addAll(of(relationship));
-        }
-        return roles;
+        return known(design).all();
     }
 
+    /** The references an entity holds, in the order of the relationships. */
+    public static List<Role> heldBy(Design design, String entity) {
+        return known(design).byHolder().getOrDefault(entity, List.of());
+    }
+
+    /** The references that can point to an entity, in the order of the relationships. */
+    public static List<Role> pointingTo(Design design, String entity) {
+        return known(design).byTarget().getOrDefault(entity, List.of());
+    }
+
+    private static Known known(Design design) {
+        return design.relations().known(Known.class, Known::of);
+    }
+
+    /** All references of a list of relationships. */
+    private record Known(List<Role> all, Map<String, List<Role>> byHolder, Map<String, List<Role>> byTarget) {
+        static Known of(List<Relationship> relationships) {
+            List<Role> all = new ArrayList<>(relationships.size());
+            Map<String, List<Role>> byHolder = new HashMap<>();
+            Map<String, List<Role>> byTarget = new HashMap<>();
+            for (Relationship relationship : relationships) {
+                for (Role role : Roles.of(relationship)) {
+                    all.add(role);
+                    byHolder.computeIfAbsent(role.holder(), h -> new ArrayList<>(4))
+                            .add(role);
+                    role.targets().forEach(t -> byTarget.computeIfAbsent(t, e -> new ArrayList<>(4))
+                            .add(role));
+                }
+            }
+            byHolder.replaceAll((holder, its) -> List.copyOf(its));
+            byTarget.replaceAll((target, its) -> List.copyOf(its));
+            return new Known(List.copyOf(all), byHolder, byTarget);
+        }
+    }
     /** The references one relationship makes; none for a plain many-to-many. */
     public static List<Role> of(Relationship relationship) {
         if (relationship instanceof OneOf oneOf) {
@@ -101,14 +133,6 @@ public final class Roles {
                     tie.shape() == Tie.Shape.ONE_TO_ONE,
                     tie));
         };
-    }
-
-    /** The references an entity holds, in the order of the relationships. */
-    public static List<Role> heldBy(Design design, String entity) {
-        return design.relationshipsOf(entity).stream()
-                .flatMap(r -> of(r).stream())
-                .filter(r -> r.holder().equals(entity))
-                .toList();
     }
 
     /** The reference of that name that the entity holds. */

@@ -29,7 +29,6 @@ final class Derivation {
     private final PhysicalNames names;
     private final List<Table> tables = new ArrayList<>();
     private final List<Table> shapes = new ArrayList<>();
-    private final Map<String, SchemaMemory.Pointed> pointed = new HashMap<>();
     private boolean stale;
 
     Derivation(Design design, Dialect dialect, SchemaMemory memory) {
@@ -55,7 +54,7 @@ final class Derivation {
 
     private Schema derive() {
         List<SchemaMemory.Wanted> wanted = wanted();
-        memory.keepOnly(wanted);
+        memory.keepOnly(wanted, memory.see(seen()));
         for (SchemaMemory.Wanted each : wanted) {
             memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
                 List<Table> derived = tables(each.source());
@@ -70,6 +69,36 @@ final class Derivation {
         Schema all = kindsViews.isEmpty() ? schema : new Schema(dialect, tables, shapes, List.of(), kindsViews);
         List<View> views = new Views(design, all, names).derive();
         return views.isEmpty() ? all : new Schema(dialect, tables, shapes, views, kindsViews);
+    }
+
+    /** How the entities are seen by others. */
+    private Map<String, SchemaMemory.Pointed> seen() {
+        Map<String, SchemaMemory.Pointed> seen = new HashMap<>(design.entities().size() * 2);
+        for (Entity entity : design.entities()) {
+            if (!seen.containsKey(entity.name())) {
+                seen.put(entity.name(), seen(entity));
+            }
+        }
+        return seen;
+    }
+
+    private SchemaMemory.Pointed seen(Entity entity) {
+        SchemaMemory.Pointed last = memory.lastSeen(entity.name());
+        String table = names.table(entity.name());
+        boolean alone =
+                entity.kinship().of().isEmpty() && design.kinds(entity.name()).isEmpty();
+        if (alone
+                && last != null
+                && last.entity() == entity
+                && last.alone()
+                && last.table().equals(table)) {
+            return last;
+        }
+        boolean attributes = !entity.key().isEmpty()
+                && entity.key().names().stream()
+                        .allMatch(k -> entity.attribute(k).isPresent());
+        return new SchemaMemory.Pointed(
+                entity, alone && attributes, table, !keys.canBeEnforced(entity.name()), keys.of(entity.name()));
     }
 
     private void add(Object source, List<Table> derived) {
@@ -91,7 +120,7 @@ final class Derivation {
         }
         for (Relationship relationship : design.relationships()) {
             if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
-                wanted.add(wanted(tie, tie.from(), List.of(tie), List.of()));
+                wanted.add(new SchemaMemory.Wanted(tie, tie.from(), List.of(tie), List.of()));
             }
         }
         return wanted;
@@ -100,7 +129,7 @@ final class Derivation {
     private SchemaMemory.Wanted wanted(Entity entity) {
         String name = entity.name();
         if (!Family.has(design, name)) {
-            return wanted(entity, name, design.relationshipsOf(name), List.of());
+            return new SchemaMemory.Wanted(entity, name, design.relationshipsOf(name), List.of());
         }
         List<Entity> family = new ArrayList<>(Family.line(design, entity));
         family.addAll(Family.descendants(design, name));
@@ -108,25 +137,7 @@ final class Derivation {
                 .flatMap(e -> design.relationshipsOf(e.name()).stream())
                 .distinct()
                 .toList();
-        return wanted(entity, name, all, family);
-    }
-
-    /** What the tables of an entity or of a relationship follow from. */
-    private SchemaMemory.Wanted wanted(
-            Object source, String entity, List<Relationship> relationships, List<Entity> family) {
-        List<SchemaMemory.Pointed> ends = new ArrayList<>(List.of(pointed(entity)));
-        for (Relationship relationship : relationships) {
-            ends.add(pointed(relationship.from()));
-            relationship.targets().forEach(t -> ends.add(pointed(t)));
-        }
-        return new SchemaMemory.Wanted(source, new SchemaMemory.Footing(relationships, ends, family));
-    }
-
-    private SchemaMemory.Pointed pointed(String entity) {
-        return pointed.computeIfAbsent(
-                entity,
-                name -> memory.shared(
-                        new SchemaMemory.Pointed(name, names.table(name), !keys.canBeEnforced(name), keys.of(name))));
+        return new SchemaMemory.Wanted(entity, name, all, family);
     }
 
     private List<Table> tables(Object source) {
@@ -147,8 +158,10 @@ final class Derivation {
         if (source instanceof Tie tie) {
             known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
         } else {
-            boolean ownTable = !PhysicalNames.isAmongOthers(design, (Entity) source);
-            lists((Entity) source, known.subList(ownTable ? 1 : 0, known.size()));
+            int own = PhysicalNames.isAmongOthers(design, (Entity) source) ? 0 : 1;
+            if (known.size() > own) {
+                lists((Entity) source, known.subList(own, known.size()));
+            }
         }
     }
 

@@ -56,12 +56,22 @@ public enum Dialect {
 
     /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
     public String quote(String name) {
-        boolean plain = name.matches("[a-z_][a-z0-9_]*") && !reserved.contains(name);
-        if (plain) {
+        if (isPlain(name) && !reserved.contains(name)) {
             return name;
         }
         String mark = this == MARIADB ? "`" : "\"";
         return mark + possible(name).replace(mark, mark + mark).replace("\0", "") + mark;
+    }
+
+    private static boolean isPlain(String name) {
+        for (int i = 0; i < name.length(); i++) {
+            char c = name.charAt(i);
+            boolean letter = c >= 'a' && c <= 'z' || c == '_';
+            if (!letter && (i == 0 || c < '0' || c > '9')) {
+                return false;
+            }
+        }
+        return !name.isEmpty();
     }
 
     /** MariaDB has no names with characters beyond the basic plane or with a space at their end. */

@@ -281,6 +281,9 @@ final class EntityColumns {
 
     /** The two references of a link are unique together, unless the link's own keys say how a pair may repeat. */
     private void uniquePairs() {
+        if (!design.isLink(entity.name())) {
+            return;
+        }
         keys.rolesOf(entity.name()).stream()
                 .map(Role::relationship)
                 .distinct()

@@ -1,6 +1,5 @@
 package jasperwing.schema;
 
-import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
@@ -107,7 +106,7 @@ final class EntityTable {
     private String kindColumn(List<Entity> kinds) {
         boolean taken = Stream.concat(Stream.of(entity), kinds.stream())
                 .flatMap(e -> e.attributes().stream())
-                .map((Attribute a) -> PhysicalNames.wantedColumn(a))
+                .map(PhysicalNames::wantedColumn)
                 .anyMatch("kind"::equals);
         return taken ? Words.snake(entity.name()) + "_kind" : "kind";
     }

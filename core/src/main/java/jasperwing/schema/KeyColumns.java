@@ -27,7 +27,6 @@ final class KeyColumns {
 
     private final Design design;
     private final int nameLimit;
-    private final Map<String, List<Role>> roles = new HashMap<>();
     private final Map<String, List<KeyColumn>> known = new HashMap<>();
     private final Set<String> visiting = new HashSet<>();
 
@@ -38,13 +37,12 @@ final class KeyColumns {
     }
 
     List<Role> rolesOf(String entity) {
-        return roles.computeIfAbsent(entity, e -> Roles.heldBy(design, e));
+        return Roles.heldBy(design, entity);
     }
 
     /** Whether one table has all rows of an entity, so that a foreign key can point to them. */
     boolean canBeEnforced(String name) {
-        boolean scattered = Family.isKept(design, name, KindsKept.COMPLETE_TABLES)
-                && !design.kinds(name).isEmpty();
+        boolean scattered = !design.kinds(name).isEmpty() && Family.isKept(design, name, KindsKept.COMPLETE_TABLES);
         return !scattered && design.entity(name).map(e -> !e.outside()).orElse(false);
     }
 

@@ -60,8 +60,8 @@ final class KindShapes {
     /** The views of all rows of those whose kinds are kept in complete tables. */
     List<KindsView> views(Schema schema) {
         return design.entities().stream()
-                .filter(e -> Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES)
-                        && !design.kinds(e.name()).isEmpty()
+                .filter(e -> !design.kinds(e.name()).isEmpty()
+                        && Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES)
                         && !Family.withRows(design, e).isEmpty()
                         && design.entity(e.name()).orElseThrow() == e)
                 .map(e -> view(schema, e))

@@ -7,29 +7,44 @@ import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Identifiers;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The tables of the schema derived last, so that an edit pays only for those it concerns. What is derived does not depend on what was
  * derived before. Confined to one thread.
  */
 public final class SchemaMemory {
-    /** An entity as others see it. */
-    record Pointed(String entity, String table, boolean beyond, List<KeyColumns.KeyColumn> key) {}
+    /**
+     * An entity as others see it.
+     *
+     * @param alone whether that follows from the entity and its table's name alone
+     */
+    record Pointed(Entity entity, boolean alone, String table, boolean beyond, List<KeyColumns.KeyColumn> key) {
+        boolean isLike(Pointed other) {
+            return other != null
+                    && beyond == other.beyond
+                    && key.equals(other.key)
+                    && (table == null ? other.table == null : table.equals(other.table));
+        }
+    }
 
-    /** What tables follow from besides their entity or relationship; the family is empty for an entity that has none. */
-    record Footing(List<Relationship> relationships, List<Pointed> pointed, List<Entity> family) {}
+    /**
+     * An entity or a relationship that has tables of its own.
+     *
+     * @param relationships that the tables follow from too
+     * @param family the entity's, from the root on; empty for one that has none
+     */
+    record Wanted(Object source, String entity, List<Relationship> relationships, List<Entity> family) {}
 
-    /** An entity or a relationship that has tables of its own. */
-    record Wanted(Object source, Footing footing) {}
+    private record Known(Wanted wanted, List<Table> tables) {}
 
-    private record Known(Footing footing, List<Table> tables) {}
-
-    private final Map<String, Pointed> pointed = new HashMap<>();
-    private final Map<Object, Known> known = new IdentityHashMap<>();
+    private Map<String, Pointed> pointed = Map.of();
+    private Map<Object, Known> known = new IdentityHashMap<>();
     private Dialect dialect;
     private List<EnumType> enums = List.of();
     private List<AttributeGroup> groups = List.of();
@@ -46,7 +61,7 @@ public final class SchemaMemory {
     }
 
     void clear() {
-        pointed.clear();
+        pointed = Map.of();
         known.clear();
         constraints = new Identifiers(dialect.nameLimit());
     }
@@ -60,22 +75,56 @@ public final class SchemaMemory {
         return constraints;
     }
 
-    /** The same, as the instance of the last time when it is equal. */
-    Pointed shared(Pointed now) {
-        return pointed.merge(now.entity(), now, (before, after) -> before.equals(after) ? before : after);
+    /** How an entity was seen last; null when it was not there. */
+    Pointed lastSeen(String entity) {
+        return pointed.get(entity);
     }
 
-    /** Forgets what is not wanted any more or stands on something else now, and gives its names back. */
-    void keepOnly(List<Wanted> wanted) {
-        Map<Object, Footing> footings = new IdentityHashMap<>();
-        wanted.forEach(w -> footings.put(w.source(), w.footing()));
-        known.entrySet().removeIf(entry -> {
-            boolean gone = !entry.getValue().footing().equals(footings.get(entry.getKey()));
-            if (gone) {
-                entry.getValue().tables().forEach(this::release);
+    /** Takes note of how the entities are seen now; gives the names of those that are seen otherwise than before. */
+    Set<String> see(Map<String, Pointed> now) {
+        Set<String> moved = new HashSet<>();
+        now.forEach((name, seen) -> {
+            if (!seen.isLike(pointed.get(name))) {
+                moved.add(name);
             }
-            return gone;
         });
+        if (pointed.size() + moved.size() > now.size()) {
+            pointed.keySet().stream().filter(n -> !now.containsKey(n)).forEach(moved::add);
+        }
+        pointed = new HashMap<>(now);
+        return moved;
+    }
+
+    /**
+     * Forgets what is not wanted any more or stands on something else now, and gives its names back.
+     *
+     * @param moved the entities that are seen otherwise than before
+     */
+    void keepOnly(List<Wanted> wanted, Set<String> moved) {
+        Map<Object, Known> kept = new IdentityHashMap<>(wanted.size() * 2);
+        for (Wanted each : wanted) {
+            Known last = known.remove(each.source());
+            if (last != null && stands(last.wanted(), each, moved)) {
+                kept.put(each.source(), last);
+            } else if (last != null) {
+                last.tables().forEach(this::release);
+            }
+        }
+        known.values().forEach(k -> k.tables().forEach(this::release));
+        known = kept;
+    }
+
+    private static boolean stands(Wanted last, Wanted now, Set<String> moved) {
+        return last.relationships().equals(now.relationships())
+                && last.family().equals(now.family())
+                && (moved.isEmpty() || !concerns(now, moved));
+    }
+
+    private static boolean concerns(Wanted wanted, Set<String> moved) {
+        return moved.contains(wanted.entity())
+                || wanted.relationships().stream()
+                        .anyMatch(r ->
+                                moved.contains(r.from()) || r.targets().stream().anyMatch(moved::contains));
     }
 
     private void release(Table table) {
@@ -90,6 +139,6 @@ public final class SchemaMemory {
     }
 
     void keep(Wanted wanted, List<Table> tables) {
-        known.put(wanted.source(), new Known(wanted.footing(), tables));
+        known.put(wanted.source(), new Known(wanted, tables));
     }
 }

@@ -7,7 +7,9 @@ import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,6 +21,7 @@ final class TableDraft {
     private final ColumnTypes types;
     private final Identifiers columnNames;
     private final List<Column> columns = new ArrayList<>();
+    private final Map<String, Map<String, List<String>>> byMember = new HashMap<>();
     private final List<ForeignKey> foreignKeys = new ArrayList<>();
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
@@ -64,8 +67,15 @@ final class TableDraft {
 
     String column(String wanted, String type, boolean required, String member) {
         String column = name(wanted);
-        columns.add(new Column(column, type, required, false, "", "", member, owners.get(0)));
+        add(new Column(column, type, required, false, "", "", member, owners.get(0)));
         return column;
+    }
+
+    private void add(Column column) {
+        columns.add(column);
+        byMember.computeIfAbsent(column.owner(), o -> new HashMap<>())
+                .computeIfAbsent(column.member(), m -> new ArrayList<>(2))
+                .add(column.name());
     }
 
     /** What a kind among others calls a column begins with the kind where another has the name. */
@@ -108,8 +118,7 @@ final class TableDraft {
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
         String type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
-        columns.add(
-                new Column(column, type, required, generated, types.defaultSql(attribute), "", member, owners.get(0)));
+        add(new Column(column, type, required, generated, types.defaultSql(attribute), "", member, owners.get(0)));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
         if (!conditions.isEmpty()) {
@@ -124,8 +133,7 @@ final class TableDraft {
     /** Adds a column the database computes. */
     void computed(Attribute attribute, String sql) {
         String column = name(PhysicalNames.wantedColumn(attribute));
-        columns.add(new Column(
-                column, types.type(attribute.type()), false, false, "", sql, attribute.name(), owners.get(0)));
+        add(new Column(column, types.type(attribute.type()), false, false, "", sql, attribute.name(), owners.get(0)));
     }
 
     /** Adds the columns of a reference and gives their names. */
@@ -173,18 +181,13 @@ final class TableDraft {
 
     /** The columns of a member, of the nearest that has one of that name. */
     List<String> columnsOf(String member) {
-        return owners.stream()
-                .map(owner -> columnsOf(owner, member))
-                .filter(found -> !found.isEmpty())
-                .findFirst()
-                .orElse(List.of());
-    }
-
-    private List<String> columnsOf(String owner, String member) {
-        return columns.stream()
-                .filter(c -> c.member().equals(member) && c.owner().equals(owner))
-                .map(Column::name)
-                .toList();
+        for (String owner : owners) {
+            List<String> found = byMember.getOrDefault(owner, Map.of()).get(member);
+            if (found != null) {
+                return List.copyOf(found);
+            }
+        }
+        return List.of();
     }
 
     /** Whether checks can look at columns: MariaDB takes none on what deleting another row empties. */

@@ -28,9 +28,18 @@ final class Views {
     /** In the order of the entities. */
     List<View> derive() {
         return design.entities().stream()
-                .filter(e -> e.attributes().stream().anyMatch(Attribute::isComputed))
+                .filter(Views::computesAny)
                 .flatMap(e -> schema.rows(e.name()).flatMap(t -> view(e, t)).stream())
                 .toList();
+    }
+
+    private static boolean computesAny(Entity entity) {
+        for (Attribute attribute : entity.attributes()) {
+            if (attribute.isComputed()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private Optional<View> view(Entity entity, Table table) {

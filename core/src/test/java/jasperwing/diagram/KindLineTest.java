@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.Design;
 import jasperwing.model.Neighbours;
-import jasperwing.model.SheetEdits;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -47,10 +46,6 @@ class KindLineTest {
 
     @Test
     void aSheetWithoutWhatItIsAKindOfHasNoLine() {
-        Design some = demo.withSheets(java.util.List.of());
-        Scene whole =
-                SceneBuilder.build(SheetEdits.place("Sonde", "", 1200, 300).on(some), "", METRICS);
-        assertThat(whole.kinds()).hasSize(2);
         assertThat(SceneBuilder.build(demo, "Fieldwork", METRICS).kinds()).isEmpty();
     }
 

@@ -3,7 +3,10 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.Design;
+import jasperwing.model.EntityEdits;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -123,6 +126,26 @@ class KindFindingsTest {
                         "  unique (name, mesh)",
                         "  shown as name"))
                 .isEmpty();
+    }
+
+    @Test
+    void whatWasFoundOfAKindIsNotRecalledWhenWhatItIsAKindOfHasChanged() {
+        Design design = Samples.design(
+                "entity Gear",
+                "  id serial key",
+                "  name text(40)",
+                "entity Net is a kind of Gear",
+                "  mesh int",
+                "  shown as name");
+        ReportMemory memory = new ReportMemory();
+        assertThat(Report.of(design, Schema.derive(design, Dialect.POSTGRESQL), memory)
+                        .findings())
+                .isEmpty();
+        Design less = EntityEdits.removeAttribute("Gear", "name").on(design);
+        Schema schema = Schema.derive(less, Dialect.POSTGRESQL);
+        assertThat(Report.of(less, schema, memory).findings())
+                .extracting(f -> f.subject().text())
+                .containsExactly("Net.name");
     }
 
     @Test

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
+import jasperwing.findings.ReportMemory;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -16,6 +18,7 @@ import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import jasperwing.schema.SchemaMemory;
 import jasperwing.schema.Table;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -60,6 +63,27 @@ class KindMovesTest {
                 all.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
             }
         }
+    }
+
+    @Property(tries = 40, seed = "20261225")
+    void whatFollowsFromAFamilyDoesNotDependOnWhatCameBefore(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
+        Design design = SoundDesigns.withKinds(seed);
+        SchemaMemory schemas = new SchemaMemory();
+        ReportMemory reports = new ReportMemory();
+        for (Entity entity : design.entities()) {
+            for (Offer offer : Offers.ofEntity(design, entity.name())) {
+                for (Design each : List.of(offer.suggested().on(design), design)) {
+                    Schema schema = Schema.derive(each, Dialect.POSTGRESQL, schemas);
+                    Schema anew = Schema.derive(each, Dialect.POSTGRESQL);
+                    assertThat(schema).isEqualTo(anew);
+                    assertThat(messages(Report.of(each, schema, reports))).isEqualTo(messages(Report.of(each, anew)));
+                }
+            }
+        }
+    }
+
+    private static List<String> messages(Report report) {
+        return report.findings().stream().map(Finding::message).toList();
     }
 
     @Property(tries = 200, seed = "20261223")

@@ -1,17 +1,13 @@
-package jasperwing.moves;
+package jasperwing.model;
 
-import jasperwing.model.Attribute;
-import jasperwing.model.Entity;
-import jasperwing.model.Members;
-import jasperwing.model.Scalar;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is left of an entity whose rows are identified by another's key from now on: a generated key goes, another stays unique. */
-final class Keyless {
+public final class Keyless {
     private Keyless() {}
 
-    static Entity of(Entity entity) {
+    public static Entity of(Entity entity) {
         List<String> key = entity.key().names();
         List<Attribute> attributes = new ArrayList<>();
         for (Attribute attribute : entity.attributes()) {
@@ -28,7 +24,7 @@ final class Keyless {
         return entity.withAttributes(attributes).withKey(Members.NONE).withUniques(uniques);
     }
 
-    static boolean isGenerated(Attribute attribute) {
+    public static boolean isGenerated(Attribute attribute) {
         return attribute.type().is(Scalar.SERIAL) || attribute.type().is(Scalar.UUID);
     }
 }

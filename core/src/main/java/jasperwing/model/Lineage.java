@@ -1,0 +1,26 @@
+package jasperwing.model;
+
+import java.util.List;
+
+/**
+ * What designs that become of each other by edits hand on, so that what an edit has left as it was is not found out anew. Safe for several
+ * threads.
+ */
+final class Lineage {
+    private final Wholes wholes = new Wholes();
+    private volatile Relations last = new Relations(List.of());
+
+    Design whole(Design design) {
+        return wholes.of(design);
+    }
+
+    /** The same instance as long as the list of relationships is. */
+    Relations relations(List<Relationship> relationships) {
+        Relations known = last;
+        if (known.all() != relationships) {
+            known = new Relations(relationships);
+            last = known;
+        }
+        return known;
+    }
+}
