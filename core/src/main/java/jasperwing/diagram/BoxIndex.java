@@ -124,7 +124,8 @@ final class BoxIndex {
     }
 
     private static long cell(double at) {
-        return (long) Math.floor(at / CELL);
+        long cell = (long) (at / CELL);
+        return cell * CELL > at ? cell - 1 : cell;
     }
 
     private static long key(long x, long y) {

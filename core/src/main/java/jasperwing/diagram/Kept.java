@@ -69,9 +69,14 @@ final class Kept {
 
     /** The line of a connection that says the same as before. */
     Optional<Line> line(Connection connection) {
-        return connection.relationship().flatMap(r -> lines.getOrDefault(r, List.of()).stream()
-                .filter(l -> says(l, connection))
-                .findFirst());
+        if (connection.relationship().isPresent()) {
+            for (Line line : lines.getOrDefault(connection.relationship().get(), List.of())) {
+                if (says(line, connection)) {
+                    return Optional.of(line);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean says(Line line, Connection connection) {

@@ -174,7 +174,7 @@ public final class Design {
     }
 
     public Optional<Area> area(String areaName) {
-        return areas.stream().filter(a -> a.name().equals(areaName)).findFirst();
+        return lookup().area(areaName);
     }
 
     public Optional<Place> place(String entityName, String sheet) {

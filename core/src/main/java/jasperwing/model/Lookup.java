@@ -8,9 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Finds the entities, enums, values and traits of a design by name, gathered in one pass. */
+/** Finds the areas, entities, enums, values and traits of a design by name, gathered in one pass. */
 final class Lookup {
     private final Map<String, Entity> entities;
+    private final Map<String, Area> areas = new HashMap<>();
     private final Map<String, EnumType> enums = new HashMap<>();
     private final Map<String, AttributeGroup> values = new HashMap<>();
     private final Map<String, AttributeGroup> traits = new HashMap<>();
@@ -20,6 +21,7 @@ final class Lookup {
     Lookup(Design design) {
         entities = new HashMap<>(design.entities().size() * 2);
         design.entities().forEach(e -> entities.putIfAbsent(e.name(), e));
+        design.areas().forEach(a -> areas.putIfAbsent(a.name(), a));
         design.enums().forEach(e -> enums.putIfAbsent(e.name(), e));
         for (AttributeGroup group : design.groups()) {
             (group.is(AttributeGroup.Kind.VALUE) ? values : traits).putIfAbsent(group.name(), group);
@@ -57,6 +59,10 @@ final class Lookup {
 
     Optional<Entity> entity(String name) {
         return Optional.ofNullable(entities.get(name));
+    }
+
+    Optional<Area> area(String name) {
+        return Optional.ofNullable(areas.get(name));
     }
 
     Optional<EnumType> enumType(String name) {

@@ -13,10 +13,12 @@ import jasperwing.model.Place;
 import jasperwing.model.Relationship;
 import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Reads a whole design, statement by statement. */
@@ -33,12 +35,17 @@ final class DesignParser {
     private final List<Sheet> sheets = new ArrayList<>();
     private final List<SetAside> setAside = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
+    private final List<String> above = new ArrayList<>();
     private final List<String> closing = new ArrayList<>();
     private String name;
     private Comments head = Comments.NONE;
 
     Parsed<Design> parse(String text) {
         Outline outline = Outline.of(text);
+        Optional<Problem> newer = newer(outline);
+        if (newer.isPresent()) {
+            return new Parsed<>(Design.named(""), List.of(newer.get()));
+        }
         problems.addAll(outline.problems());
         for (Outline.Statement statement : outline.statements()) {
             if (!statement.broken()) {
@@ -60,8 +67,52 @@ final class DesignParser {
                 sheets,
                 setAside,
                 places,
-                new Comments(head.before(), head.after(), closing));
+                new Comments(before(), head.after(), closing));
         return new Parsed<>(design, problems);
+    }
+
+    private List<String> before() {
+        List<String> before = new ArrayList<>(above);
+        before.addAll(head.before());
+        return before;
+    }
+
+    /** What is told of a text that says it is written in a later notation, in place of all that cannot be read for that reason. */
+    private static Optional<Problem> newer(Outline outline) {
+        return outline.statements().stream()
+                .findFirst()
+                .map(s -> s.head().cursor())
+                .filter(c -> c.peek().isWord("notation"))
+                .flatMap(DesignParser::newer);
+    }
+
+    private static Optional<Problem> newer(Cursor cursor) {
+        cursor.next();
+        Token number = cursor.next();
+        boolean later = number.kind() == Token.Kind.NUMBER
+                && new BigDecimal(number.text()).compareTo(BigDecimal.valueOf(Notation.VERSION)) > 0;
+        return later
+                ? Optional.of(new Problem(
+                        cursor.lineNumber(),
+                        number.column(),
+                        number.length(),
+                        "the design is written in notation " + number.text()
+                                + ", by a newer Jasperwing than this one, which knows notation " + Notation.VERSION
+                                + "; it was left as it is",
+                        "a newer Jasperwing to open it with"))
+                : Optional.empty();
+    }
+
+    private void version(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        cursor.words("notation");
+        Token number = cursor.next();
+        if (name != null || !number.text().equals(String.valueOf(Notation.VERSION))) {
+            throw cursor.wrong(number, "found " + number.shown(), "notation " + Notation.VERSION + " above the design");
+        }
+        cursor.end();
+        above.addAll(statement.head().comments().before());
+        noBody(statement);
     }
 
     private void attempt(Outline.Statement statement) {
@@ -75,6 +126,10 @@ final class DesignParser {
     private void statement(Outline.Statement statement) throws SyntaxException {
         Cursor cursor = statement.head().cursor();
         Token first = cursor.peek();
+        if (first.isWord("notation")) {
+            version(statement);
+            return;
+        }
         if (name == null && !first.isWord("design")) {
             name = "";
             problems.add(new Problem(

@@ -12,6 +12,9 @@ import java.util.Optional;
 
 /** The one entry to the notation. All methods are pure; {@code docs/notation.md} describes the text. */
 public final class Notation {
+    /** Of the notation that is read and written here. A text that needs a later one says so in its first line: {@code notation 2}. */
+    public static final int VERSION = 1;
+
     private Notation() {}
 
     /** Reads a whole design; what cannot be read is reported and left out. Linear in the text's length. */

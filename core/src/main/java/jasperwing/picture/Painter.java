@@ -20,6 +20,9 @@ import java.util.Optional;
 public final class Painter {
     private static final double DOTS = 24;
 
+    /** How round the corners of an area's ground are. */
+    private static final double ROUND = 28;
+
     private final Look look;
 
     public Painter(Look look) {
@@ -110,11 +113,19 @@ public final class Painter {
             g.setColor(look.palette().ground(region.color()));
             for (Box box : region.boxes()) {
                 if (box.overlaps(seen)) {
-                    g.fill(new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), 28, 28));
+                    ground(g, box, zoom);
                 }
             }
             regionName(g, region, zoom);
         }
+    }
+
+    /** From afar nobody sees that the corners are round. */
+    private static void ground(Graphics2D g, Box box, double zoom) {
+        g.fill(
+                ROUND * zoom < 5
+                        ? new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height())
+                        : new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), ROUND, ROUND));
     }
 
     /** From afar the name stands above the largest box, larger than life, so that it can be read. */

@@ -48,6 +48,26 @@ class ParserTest {
     }
 
     @Test
+    void aTextInALaterNotationIsNotTakenForAFaultyOne() {
+        Parsed<Design> parsed =
+                Notation.parse("# ours\nnotation 2\ndesign \"Marsh\"\nlayer Tide over Dive\nentity Dive\n");
+        assertThat(parsed.problems())
+                .extracting(p -> p.line() + ":" + p.column() + " " + p.sentence())
+                .containsExactly("2:10 the design is written in notation 2, by a newer Jasperwing than this one, "
+                        + "which knows notation 1; it was left as it is; expected a newer Jasperwing to open it with");
+    }
+
+    @Test
+    void aTextMaySayThatItIsInThisNotation() {
+        Parsed<Design> parsed = Notation.parse("# ours\nnotation 1\n# and theirs\ndesign \"Marsh\"\n");
+        assertThat(parsed.problems()).isEmpty();
+        assertThat(Notation.print(parsed.value())).isEqualTo("# ours\n# and theirs\ndesign \"Marsh\"\n");
+        assertThat(Notation.parse("design \"Marsh\"\nnotation 1\n").problems()).hasSize(1);
+        assertThat(Notation.parse("notation soon\ndesign \"Marsh\"\n").problems())
+                .hasSize(1);
+    }
+
+    @Test
     void whatIsNotBuiltYetIsSaidToBeNotYet() {
         Parsed<Design> parsed = Notation.parse(
                 "design \"Marsh\"\neach Note must be about one of Dive, Site\n" + "  kept as a shared parent\n");

@@ -6,6 +6,9 @@ import jasperwing.diagram.Card;
 import jasperwing.diagram.Point;
 import jasperwing.model.AreaColor;
 import jasperwing.picture.Painter;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -59,8 +62,9 @@ final class MiniMap extends Pane {
         g.clearRect(0, 0, WIDTH, HEIGHT);
         bounds = sheet.scene().bounds().grown(40);
         double scale = scale();
+        Map<Optional<AreaColor>, Color> colors = new HashMap<>();
         for (Card card : sheet.scene().cards()) {
-            g.setFill(color(card));
+            g.setFill(colors.computeIfAbsent(card.color(), this::color));
             g.fillRect(
                     MARGIN + (card.box().x() - bounds.x()) * scale,
                     MARGIN + (card.box().y() - bounds.y()) * scale,
@@ -70,18 +74,19 @@ final class MiniMap extends Pane {
         follow();
     }
 
-    private Color color(Card card) {
-        AreaColor area = card.color().orElse(null);
-        String hex = area == null
-                ? "#8C857B"
-                : switch (area) {
-                    case MOSS -> "#7C9855";
-                    case SEA -> "#438899";
-                    case OCHRE -> "#C48B30";
-                    case PLUM -> "#9A6A93";
-                    case SLATE -> "#75818F";
-                };
+    private Color color(Optional<AreaColor> area) {
+        String hex = area.map(MiniMap::hex).orElse("#8C857B");
         return Color.web(hex, appearance.dark().get() ? 0.9 : 0.8);
+    }
+
+    private static String hex(AreaColor area) {
+        return switch (area) {
+            case MOSS -> "#7C9855";
+            case SEA -> "#438899";
+            case OCHRE -> "#C48B30";
+            case PLUM -> "#9A6A93";
+            case SLATE -> "#75818F";
+        };
     }
 
     private void follow() {

@@ -5,12 +5,12 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
-import jasperwing.model.Entity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Function;
-import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
@@ -46,10 +46,25 @@ final class Roster extends VBox {
         List<RosterLine> lines = lines(workspace.design(), find.getText());
         if (!lines.equals(list.getItems())) {
             following = true;
-            list.getItems().setAll(lines);
+            replace(list.getItems(), lines);
             following = false;
             follow();
         }
+    }
+
+    /** Puts other lines where they differ; what comes before and after stays. */
+    private static void replace(List<RosterLine> shown, List<RosterLine> lines) {
+        int least = Math.min(shown.size(), lines.size());
+        int start = 0;
+        while (start < least && shown.get(start).equals(lines.get(start))) {
+            start++;
+        }
+        int end = 0;
+        while (end < least - start && shown.get(shown.size() - 1 - end).equals(lines.get(lines.size() - 1 - end))) {
+            end++;
+        }
+        shown.subList(start, shown.size() - end).clear();
+        shown.addAll(start, lines.subList(start, lines.size() - end));
     }
 
     private void chosen(RosterLine line) {
@@ -71,15 +86,19 @@ final class Roster extends VBox {
 
     private static List<RosterLine> lines(Design design, String find) {
         String wanted = find.strip().toLowerCase(Locale.ROOT);
+        Map<String, List<RosterLine>> byArea = design.entities().stream()
+                .filter(e -> e.name().toLowerCase(Locale.ROOT).contains(wanted))
+                .collect(Collectors.groupingBy(
+                        e -> design.area(e.area()).map(Area::name).orElse(""),
+                        Collectors.mapping(RosterLine::of, Collectors.toList())));
         List<RosterLine> lines = new ArrayList<>();
         for (Area area : design.areas()) {
-            String color = "area-" + area.color().word();
-            group(lines, RosterLine.head(area.name(), color), design, wanted, e -> e.area()
-                    .equals(area.name()));
+            group(lines, RosterLine.head(area.name(), "area-" + area.color().word()), byArea.remove(area.name()));
         }
-        String rest = design.areas().isEmpty() ? "Entities" : "In no area";
-        group(lines, RosterLine.head(rest, "area-none"), design, wanted, e -> design.area(e.area())
-                .isEmpty());
+        group(
+                lines,
+                RosterLine.head(design.areas().isEmpty() ? "Entities" : "In no area", "area-none"),
+                byArea.remove(""));
         if (wanted.isEmpty()) {
             declared(lines, "Enums", design.enums(), RosterLine::of);
             declared(lines, "Values", groups(design, AttributeGroup.Kind.VALUE), RosterLine::of);
@@ -99,14 +118,9 @@ final class Roster extends VBox {
         }
     }
 
-    private static void group(
-            List<RosterLine> lines, RosterLine head, Design design, String wanted, Predicate<Entity> in) {
-        List<RosterLine> group = design.entities().stream()
-                .filter(in)
-                .filter(e -> e.name().toLowerCase(Locale.ROOT).contains(wanted))
-                .map(RosterLine::of)
-                .toList();
-        if (!group.isEmpty()) {
+    /** @param group null when there are none */
+    private static void group(List<RosterLine> lines, RosterLine head, List<RosterLine> group) {
+        if (group != null) {
             lines.add(head);
             lines.addAll(group);
         }
