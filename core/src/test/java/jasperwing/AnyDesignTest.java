@@ -68,6 +68,18 @@ class AnyDesignTest {
         loads(mended(design, Dialect.POSTGRESQL), Dialect.POSTGRESQL);
     }
 
+    @Property(tries = 200, seed = "20261127")
+    void withoutFaultsLoadsInH2(@ForAll("designs") Design design) throws SQLException {
+        loads(mended(design, Dialect.H2), Dialect.H2);
+    }
+
+    @Property(tries = 40, seed = "20260312")
+    void withoutFaultsLoadsInMariadb(@ForAll("designs") Design design) throws SQLException {
+        Design sound = mended(design, Dialect.MARIADB);
+        Assume.that(!Schema.derive(sound, Dialect.MARIADB).tables().isEmpty());
+        loads(sound, Dialect.MARIADB);
+    }
+
     @Property(tries = 40, seed = "20260311")
     void withoutFaultsCompiles(@ForAll("designs") Design design) throws IOException {
         Design sound = mended(design, Dialect.POSTGRESQL);

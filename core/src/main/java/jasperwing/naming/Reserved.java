@@ -10,6 +10,7 @@ public enum Reserved {
     POSTGRESQL("postgresql.txt", false),
     MARIADB("mariadb.txt", false),
     SQLITE("sqlite.txt", false),
+    H2("h2.txt", false),
     JAVA("java.txt", true);
 
     private final String file;
@@ -23,6 +24,11 @@ public enum Reserved {
 
     public boolean contains(String name) {
         return words().contains(caseMatters ? name : name.toLowerCase(Locale.ROOT));
+    }
+
+    /** In no order. */
+    public Set<String> all() {
+        return words();
     }
 
     private Set<String> words() {

@@ -62,17 +62,28 @@ final class ColumnTypes {
             case POSTGRESQL -> postgresql(scalar);
             case MARIADB -> mariadb(scalar);
             case SQLITE -> sqlite(scalar);
+            case H2 -> h2(scalar);
         };
     }
 
     /** The type of a list that is kept in the row. */
     String listType(Attribute attribute) {
         boolean array = isArray(attribute);
-        return array ? type(attribute.type()) + "[]" : type(Type.of(Scalar.JSON));
+        if (!array) {
+            return type(Type.of(Scalar.JSON));
+        }
+        return dialect == Dialect.H2 ? elementType(attribute.type()) + " array" : type(attribute.type()) + "[]";
+    }
+
+    /** H2 checks nothing about the elements of an array, but holds them to their type. */
+    private String elementType(Type type) {
+        return design.enumType(type instanceof Type.Named named ? named.name() : "")
+                .map(e -> "enum(" + values(e) + ")")
+                .orElseGet(() -> type(type));
     }
 
     private boolean isArray(Attribute attribute) {
-        return dialect == Dialect.POSTGRESQL && attribute.kept().equals(Optional.of(ListKept.ARRAY));
+        return dialect.hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }
 
     /** MariaDB's rows have no room for many long texts; these are kept beside the row. */
@@ -125,6 +136,18 @@ final class ColumnTypes {
         };
     }
 
+    private static String h2(Scalar scalar) {
+        return switch (scalar) {
+            case LONG_TEXT -> "varchar";
+            case TIME -> "time(6)";
+            case TIMESTAMP -> "timestamp(6) with time zone";
+            case LOCAL_TIMESTAMP -> "timestamp(6)";
+            case BINARY -> "blob";
+            case JSON -> "json";
+            default -> postgresql(scalar);
+        };
+    }
+
     private static String sqlite(Scalar scalar) {
         return switch (scalar) {
             case LONG_TEXT, UUID, DATE, TIME, TIMESTAMP, LOCAL_TIMESTAMP, JSON -> "text";
@@ -138,9 +161,7 @@ final class ColumnTypes {
     /** The default as SQL, or empty when there is none or it does not fit the type. */
     String defaultSql(Attribute attribute) {
         if (attribute.isListInRow()) {
-            return attribute.optional()
-                    ? ""
-                    : isArray(attribute) ? "'{}'" : dialect == Dialect.MARIADB ? "('[]')" : "'[]'";
+            return attribute.optional() ? "" : emptyList(attribute);
         }
         return attribute
                 .defaultValue()
@@ -148,6 +169,16 @@ final class ColumnTypes {
                 .map(d -> literal(attribute.type(), d))
                 .or(() -> attribute.stamped().map(s -> attribute.type().isNumeric() ? "0" : now(attribute.type())))
                 .orElse("");
+    }
+
+    private String emptyList(Attribute attribute) {
+        boolean array = isArray(attribute);
+        return switch (dialect) {
+            case POSTGRESQL -> array ? "'{}'" : "'[]'";
+            case MARIADB -> "('[]')";
+            case SQLITE -> "'[]'";
+            case H2 -> array ? "array[]" : "json '[]'";
+        };
     }
 
     /** The moment, as the type has it. */
@@ -214,6 +245,7 @@ final class ColumnTypes {
     private List<String> listConditions(Attribute attribute, String column) {
         if (isArray(attribute)) {
             return design.enumType(attribute.type() instanceof Type.Named n ? n.name() : "")
+                    .filter(e -> dialect == Dialect.POSTGRESQL)
                     .map(e -> List.of(column + " <@ array[" + values(e) + "]::" + listType(attribute)))
                     .orElse(List.of());
         }
@@ -222,6 +254,7 @@ final class ColumnTypes {
                     case POSTGRESQL -> "jsonb_typeof(" + column + ") = 'array'";
                     case MARIADB -> "json_type(" + column + ") = 'ARRAY'";
                     case SQLITE -> "json_valid(" + column + ") and json_type(" + column + ") = 'array'";
+                    case H2 -> column + " is json array";
                 });
     }
 
@@ -231,6 +264,8 @@ final class ColumnTypes {
         form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
         if (!form.matching().isEmpty() && dialect == Dialect.POSTGRESQL) {
             conditions.add(column + " ~ " + dialect.literal("^(?:" + form.matching() + ")$"));
+        } else if (!form.matching().isEmpty() && dialect == Dialect.H2) {
+            conditions.add("regexp_like(" + column + ", " + dialect.literal("^(?:" + form.matching() + ")\\z") + ")");
         } else if (!form.matching().isEmpty() && dialect == Dialect.MARIADB) {
             conditions.add(column + " regexp " + dialect.literal("^(?:" + form.matching() + ")\\z"));
         }
@@ -243,7 +278,7 @@ final class ColumnTypes {
         if (type instanceof Type.Text text && (sqlite || isWide(type))) {
             return List.of(dialect.lengthFunction() + "(" + column + ") <= " + text.length());
         }
-        if (type.is(Scalar.BOOLEAN) && dialect != Dialect.POSTGRESQL) {
+        if (type.is(Scalar.BOOLEAN) && (sqlite || dialect == Dialect.MARIADB)) {
             return List.of(column + " in (0, 1)");
         }
         return sqlite && type.is(Scalar.JSON) ? List.of("json_valid(" + column + ")") : List.of();

@@ -10,7 +10,8 @@ import java.util.regex.Pattern;
 public enum Dialect {
     POSTGRESQL("PostgreSQL", Reserved.POSTGRESQL, 63, true),
     MARIADB("MariaDB", Reserved.MARIADB, 64, true),
-    SQLITE("SQLite", Reserved.SQLITE, 0, false);
+    SQLITE("SQLite", Reserved.SQLITE, 0, false),
+    H2("H2", Reserved.H2, 256, true);
 
     private static final Pattern BEYOND_BASIC_PLANE = Pattern.compile("[\\x{10000}-\\x{10FFFF}]");
 
@@ -54,6 +55,11 @@ public enum Dialect {
         return altersConstraints;
     }
 
+    /** Whether a column can be an array. */
+    boolean hasArrays() {
+        return this == POSTGRESQL || this == H2;
+    }
+
     /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
     public String quote(String name) {
         if (isPlain(name) && !reserved.contains(name)) {
@@ -93,11 +99,15 @@ public enum Dialect {
 
     /** The type a value is cast to so that it is compared as text. */
     String textCast() {
-        return this == MARIADB ? "char" : "text";
+        return switch (this) {
+            case MARIADB -> "char";
+            case H2 -> "varchar";
+            default -> "text";
+        };
     }
 
     /** The function that counts the characters of a text. */
     String lengthFunction() {
-        return this == MARIADB ? "char_length" : "length";
+        return this == MARIADB || this == H2 ? "char_length" : "length";
     }
 }

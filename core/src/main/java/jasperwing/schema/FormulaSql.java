@@ -111,7 +111,8 @@ final class FormulaSql {
     }
 
     private String wide(String whole) {
-        return dialect == Dialect.POSTGRESQL ? "cast(" + whole + " as bigint)" : whole;
+        boolean narrow = dialect == Dialect.POSTGRESQL || dialect == Dialect.H2;
+        return narrow ? "cast(" + whole + " as bigint)" : whole;
     }
 
     /** The whole number in SQL's own terms. */
@@ -175,7 +176,7 @@ final class FormulaSql {
                     };
             return "cast(strftime('" + format + "', " + sql + ") as integer)";
         }
-        boolean zoned = dialect == Dialect.POSTGRESQL && from.kind() == Kind.TIMESTAMP;
+        boolean zoned = dialect != Dialect.MARIADB && from.kind() == Kind.TIMESTAMP;
         String extracted = "extract(" + field + " from " + sql + (zoned ? " at time zone 'UTC'" : "") + ")";
         return dialect == Dialect.POSTGRESQL ? whole(extracted) : extracted;
     }
@@ -187,9 +188,7 @@ final class FormulaSql {
             return "timestampdiff(" + unit + ", " + a.get(0) + ", " + a.get(1) + ")";
         }
         if (kind == Kind.DATE) {
-            return dialect == Dialect.POSTGRESQL
-                    ? "(" + a.get(1) + " - " + a.get(0) + ")"
-                    : whole("julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")");
+            return days(a);
         }
         int seconds =
                 switch (unit) {
@@ -198,10 +197,22 @@ final class FormulaSql {
                     case "hour" -> 3600;
                     default -> 86_400;
                 };
+        if (dialect == Dialect.H2) {
+            return whole("trunc((extract(epoch from " + a.get(1) + ") - extract(epoch from " + a.get(0) + ")) / "
+                    + seconds + ")");
+        }
         return dialect == Dialect.POSTGRESQL
                 ? whole("trunc(extract(epoch from " + a.get(1) + " - " + a.get(0) + ") / " + seconds + ")")
                 : "(cast(round((unixepoch(" + a.get(1) + ", 'subsec') - unixepoch(" + a.get(0)
                         + ", 'subsec')) * 1000) as integer) / " + seconds * 1000L + ")";
+    }
+
+    private String days(List<String> a) {
+        return switch (dialect) {
+            case POSTGRESQL -> "(" + a.get(1) + " - " + a.get(0) + ")";
+            case H2 -> "datediff(day, " + a.get(0) + ", " + a.get(1) + ")";
+            default -> whole("julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")");
+        };
     }
 
     /** What a function of many gives of one of them, or of the rows. */

@@ -150,7 +150,9 @@ final class Kinds {
 
     private static String where(Tables tables, Table own) {
         return "\nwhere "
-                + own.primaryKey().stream().map(k -> tables.quote(k) + " = ?").collect(Collectors.joining(" and "));
+                + own.primaryKey().stream()
+                        .map(k -> tables.quote(own.name()) + "." + tables.quote(k) + " = ?")
+                        .collect(Collectors.joining(" and "));
     }
 
     /** Each with what it has as the kind it is; of complete tables what all have, from the view. */

@@ -136,12 +136,15 @@ final class Lists {
     }
 
     private Map<String, String> array(Tables tables) {
-        if (dialect != Dialect.POSTGRESQL) {
+        Own own = own(tables);
+        if (!own.type().endsWith("[]") && !own.type().endsWith(" array")) {
             return json(tables);
         }
-        Own own = own(tables);
+        String found = dialect == Dialect.H2
+                ? "array_contains(" + own.column() + ", ?)"
+                : own.column() + " @> array[?]::" + own.type();
         return asked(
-                "select * from " + own.table() + "\nwhere " + own.column() + " @> array[?]::" + own.type(),
+                "select * from " + own.table() + "\nwhere " + found,
                 "update " + own.table() + "\nset " + own.column() + " = array_append(" + own.column() + ", ?)\nwhere "
                         + own.key());
     }
@@ -154,12 +157,14 @@ final class Lists {
                     case POSTGRESQL -> own.column() + " @> " + element;
                     case MARIADB -> "json_contains(" + own.column() + ", json_quote(?))";
                     case SQLITE -> "? in (select value from json_each(" + own.column() + "))";
+                    case H2 -> "cast(" + own.column() + " as varchar) like '%' || ? || '%'";
                 };
         String appended =
                 switch (dialect) {
                     case POSTGRESQL -> own.column() + " || " + element;
                     case MARIADB -> "json_array_append(" + own.column() + ", '$', ?)";
                     case SQLITE -> "json_insert(" + own.column() + ", '$[#]', ?)";
+                    case H2 -> "? format json";
                 };
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,

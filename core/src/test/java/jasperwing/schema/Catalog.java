@@ -7,12 +7,19 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /** What a database says of itself, in lines that can be compared with what was derived. */
 final class Catalog {
+    private static final Pattern CAPITALS = Pattern.compile("\\b(?!DELETE_TOO|EMPTY|REFUSE)[A-Z0-9_]+\\b");
+
+    /** For foreign keys that no index of theirs alone supports. */
+    private static final String MADE_BY_H2 = "_INDEX_";
+
     private Catalog() {}
 
     static TreeSet<String> expected(Schema schema) {
@@ -41,9 +48,9 @@ final class Catalog {
         TreeSet<String> lines = new TreeSet<>();
         DatabaseMetaData meta = connection.getMetaData();
         List<String> tables = new ArrayList<>();
-        try (ResultSet rows = meta.getTables(
-                connection.getCatalog(), dialect == Dialect.POSTGRESQL ? "public" : null, "%", new String[] {"TABLE"
-                })) {
+        try (ResultSet rows = meta.getTables(connection.getCatalog(), schema(dialect), "%", new String[] {
+            dialect == Dialect.H2 ? "BASE TABLE" : "TABLE"
+        })) {
             while (rows.next()) {
                 tables.add(rows.getString("TABLE_NAME"));
             }
@@ -56,7 +63,24 @@ final class Catalog {
             foreignKeys(meta, table, lines);
             lines.add(table + " checks " + checks(connection, dialect, table));
         }
-        return lines;
+        return dialect == Dialect.H2 ? folded(lines) : lines;
+    }
+
+    /** H2 keeps plain names in capitals. */
+    private static TreeSet<String> folded(TreeSet<String> lines) {
+        TreeSet<String> all = new TreeSet<>();
+        for (String line : lines) {
+            all.add(CAPITALS.matcher(line).replaceAll(r -> r.group().toLowerCase(Locale.ROOT)));
+        }
+        return all;
+    }
+
+    private static String schema(Dialect dialect) {
+        return switch (dialect) {
+            case POSTGRESQL -> "public";
+            case H2 -> "PUBLIC";
+            default -> null;
+        };
     }
 
     private static List<String> key(DatabaseMetaData meta, String table) throws SQLException {
@@ -102,9 +126,9 @@ final class Catalog {
         }
         columns.forEach((name, parts) -> {
             List<String> all = List.copyOf(parts.values());
-            if (!unique.get(name)) {
+            if (!unique.get(name) && !name.contains(MADE_BY_H2)) {
                 lines.add(table + " index " + all);
-            } else if (!all.equals(key)) {
+            } else if (unique.get(name) && !all.equals(key)) {
                 lines.add(table + " unique " + all);
             }
         });
@@ -147,6 +171,14 @@ final class Catalog {
                 try (ResultSet rows = statement.executeQuery(
                         "select count(*) from pg_constraint c join pg_class t on t.oid = c.conrelid where contype = 'c' and relname = "
                                 + dialect.literal(table))) {
+                    rows.next();
+                    return rows.getInt(1);
+                }
+            }
+            if (dialect == Dialect.H2) {
+                try (ResultSet rows = statement.executeQuery(
+                        "select count(*) from information_schema.table_constraints where constraint_type = 'CHECK'"
+                                + " and table_name = " + dialect.literal(table))) {
                     rows.next();
                     return rows.getInt(1);
                 }

@@ -87,6 +87,9 @@ public final class Databases {
         if (dialect == Dialect.MARIADB) {
             return openMariadb();
         }
+        if (dialect == Dialect.H2) {
+            return DriverManager.getConnection("jdbc:h2:mem:");
+        }
         Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
         try (var statement = connection.createStatement()) {
             statement.execute("pragma foreign_keys = on");

@@ -80,7 +80,7 @@ class WeighTest {
                         "One table, \u22122 tables, \u22122 columns",
                         "A complete table each, +3 columns");
         assertThat(way(weighing, "A table each").statements().get("To read one sonde with all it has"))
-                .isEqualTo("select *\nfrom instruments\njoin sondes using (serial)\nwhere serial = ?");
+                .isEqualTo("select *\nfrom instruments\njoin sondes using (serial)\nwhere sondes.serial = ?");
         assertThat(way(weighing, "One table").classes())
                 .containsExactly("Instrument: Inheritance(strategy = InheritanceType.SINGLE_TABLE)");
         assertThat(Weighing.ofKinds(demo, Dialect.POSTGRESQL, "Dive")).isEmpty();
