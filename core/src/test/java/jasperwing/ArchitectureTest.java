@@ -36,6 +36,7 @@ class ArchitectureTest {
             new Arrow("moves", "model", "naming", "formula", "notation", "schema", "findings", "classes"),
             new Arrow("weigh", "model", "naming", "notation", "schema", "walk", "moves", "classes"),
             new Arrow("arrange", "model", "diagram"),
+            new Arrow("blueprint", "model", "naming", "schema", "diagram", "arrange"),
             new Arrow("find", "model", "notation"),
             new Arrow("complete", "model", "naming", "notation"),
             new Arrow("paste", "model", "naming", "notation"),

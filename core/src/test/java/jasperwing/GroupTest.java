@@ -7,6 +7,7 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
 import jasperwing.findings.Finding;
+import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -178,7 +179,7 @@ class GroupTest {
                 "  at Point",
                 "  key2 Place",
                 "  unique (madeAt)");
-        List<Finding> found = Report.of(wrong, Dialect.POSTGRESQL).findings();
+        List<Finding> found = Report.of(wrong, Dialect.POSTGRESQL).of(Level.FAULT);
         assertThat(found)
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .containsExactly(

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import jakarta.persistence.AttributeConverter;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
@@ -159,9 +160,9 @@ class ListTest {
         Design times = Samples.design("entity Boat", "  id serial key", "  seen timestamp list kept as an array");
         assertThat(Schema.derive(times, Dialect.POSTGRESQL).listTable("Boat", "seen"))
                 .isPresent();
-        var found = Report.of(times, Dialect.POSTGRESQL).findings();
+        var found = Report.of(times, Dialect.POSTGRESQL).of(Level.FAULT);
         assertThat(found).extracting(f -> f.rule().code()).containsExactly("list-not-in-row");
         Design mended = found.get(0).fixes().get(0).edit().on(times);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).findings()).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
     }
 }

@@ -73,10 +73,11 @@ public final class JasperwingApp extends Application {
             Files files = new Files(workspace, settings, start.aside());
             PathPrompt prompt = new PathPrompt();
             DrawStage draw = new DrawStage(workspace, appearance, prompt);
-            KeysStage keys = new KeysStage(workspace);
+            KeysStage keys = new KeysStage(workspace, appearance, prompt);
             ClassesStage classes = new ClassesStage(workspace);
             Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, appearance);
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
+            keys.whenShownOnDraw(() -> shell.go(draw));
             stage.setScene(Shell.scene(shell, appearance, 1280, 800));
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> {

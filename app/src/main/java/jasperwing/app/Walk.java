@@ -16,6 +16,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -139,6 +140,15 @@ final class Walk {
         step(() -> window.shell().go(window.keys()));
         step(this::selectFault);
         picture("keys");
+        step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> fire("keys-Ripple"));
+        picture("ripple");
+        step(() -> fire("keys-Who"));
+        picture("matrix");
+        step(() -> fire("keys-Tables"));
+        until(() -> !window.shell().lookup("#save-tables").isDisabled());
+        picture("tables");
+        step(() -> fire("keys-Ledger"));
         step(this::mend);
     }
 
@@ -158,6 +168,17 @@ final class Walk {
 
     private void step(Runnable step) {
         steps.add(step);
+    }
+
+    /** Goes on only when something is so. */
+    private void until(BooleanSupplier so) {
+        step(() -> waitFor(so));
+    }
+
+    private void waitFor(BooleanSupplier so) {
+        if (!so.getAsBoolean()) {
+            steps.addFirst(() -> waitFor(so));
+        }
     }
 
     /** Gives the window time to paint between steps: counted in frames, so that a slow machine has more of it. */

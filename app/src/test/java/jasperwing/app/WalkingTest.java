@@ -82,8 +82,9 @@ class WalkingTest extends WindowTest {
         until("a reason can be typed", () -> focused("aside-reason"));
         write("until the import is done").push(KeyCode.ENTER);
         until("it is set aside", () -> design().setAside().size() == 1);
-        assertThat(window.workspace().projection().get().report().counts())
-                .isEqualTo("0 faults, 0 cautions, 1 set aside");
+        assertThat(window.workspace().projection().get().report().aside())
+                .extracting(a -> a.said().reason())
+                .containsExactly("until the import is done");
         push(KeyCode.CONTROL, KeyCode.Z);
         until("it is shown again", () -> design().equals(first()));
     }

@@ -1,17 +1,15 @@
 package jasperwing.cli;
 
-import com.fasterxml.jackson.core.JsonFactory;
-import com.fasterxml.jackson.core.JsonGenerator;
 import jasperwing.findings.Finding;
-import jasperwing.findings.Fix;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
-import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -23,11 +21,20 @@ final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
 
-    @Option(names = "--dialect", paramLabel = "D", defaultValue = "postgresql", description = "postgresql or sqlite")
+    @Option(names = "--dialect", paramLabel = "D", defaultValue = "postgresql", description = DialectOption.KNOWN)
     private String dialect;
 
-    @Option(names = "--json", description = "prints an array of {code, level, subject, message, fixes}")
-    private boolean json;
+    @ArgGroup(exclusive = true)
+    private Form form = new Form();
+
+    /** What is printed instead of words. */
+    static final class Form {
+        @Option(names = "--json", description = "prints an array of {code, level, subject, line, message, fixes}")
+        private boolean json;
+
+        @Option(names = "--sarif", description = "prints SARIF 2.1.0, for systems that review code")
+        private boolean sarif;
+    }
 
     @Spec
     private CommandSpec spec;
@@ -37,43 +44,27 @@ final class CheckCommand implements Callable<Integer> {
         Design read = DesignFile.load(design);
         Report report = Report.of(read, DialectOption.of(dialect));
         PrintWriter out = spec.commandLine().getOut();
-        if (json) {
-            json(report, out);
+        FindingPlaces places = FindingPlaces.of(read, Files.readString(design));
+        if (form.json) {
+            FindingsJson.write(report, places, out);
+        } else if (form.sarif) {
+            FindingsSarif.write(report, design, places, out);
         } else {
-            text(report, out);
+            text(report, places, out);
         }
         out.flush();
         return report.count(Level.FAULT) > 0 ? 1 : 0;
     }
 
-    private static void text(Report report, PrintWriter out) {
+    private void text(Report report, FindingPlaces places, PrintWriter out) {
         for (Finding finding : report.findings()) {
-            out.println(finding.level().word() + " " + finding.rule().code() + " "
+            out.println(design + ":" + places.line(finding.subject()) + ": "
+                    + finding.level().word() + " " + finding.rule().code() + " "
                     + finding.subject().text());
             out.println("  " + finding.message() + " " + finding.why());
             finding.fixes().forEach(f -> out.println("  fix: " + f.title()));
+            finding.sql().lines().forEach(l -> out.println("  sql: " + l));
         }
         out.println(report.counts() + ", " + report.holding() + " rules hold");
-    }
-
-    private static void json(Report report, PrintWriter out) throws IOException {
-        JsonGenerator generator = new JsonFactory().createGenerator(out).useDefaultPrettyPrinter();
-        generator.writeStartArray();
-        for (Finding finding : report.findings()) {
-            generator.writeStartObject();
-            generator.writeStringField("code", finding.rule().code());
-            generator.writeStringField("level", finding.level().word());
-            generator.writeStringField("subject", finding.subject().text());
-            generator.writeStringField("message", finding.message() + " " + finding.why());
-            generator.writeArrayFieldStart("fixes");
-            for (Fix fix : finding.fixes()) {
-                generator.writeString(fix.title());
-            }
-            generator.writeEndArray();
-            generator.writeEndObject();
-        }
-        generator.writeEndArray();
-        generator.flush();
-        out.println();
     }
 }

@@ -6,6 +6,8 @@ import java.util.stream.Collectors;
 
 /** Reads the word for a database. */
 final class DialectOption {
+    static final String KNOWN = "postgresql, mariadb, sqlite or h2";
+
     private DialectOption() {}
 
     static Dialect of(String word) throws UsageException {

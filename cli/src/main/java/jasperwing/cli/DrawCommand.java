@@ -1,5 +1,8 @@
 package jasperwing.cli;
 
+import jasperwing.arrange.Progress;
+import jasperwing.blueprint.Blueprint;
+import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Sheet;
@@ -7,6 +10,7 @@ import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
+import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;
@@ -29,6 +33,16 @@ final class DrawCommand implements Callable<Integer> {
             defaultValue = "",
             description = "the sheet; all entities when left out")
     private String sheet;
+
+    @Option(names = "--tables", description = "the physical tables instead of the entities")
+    private boolean tables;
+
+    @Option(
+            names = "--dialect",
+            paramLabel = "D",
+            defaultValue = "postgresql",
+            description = DialectOption.KNOWN + ", with --tables")
+    private String dialect;
 
     @Option(
             names = "--scale",
@@ -56,7 +70,15 @@ final class DrawCommand implements Callable<Integer> {
         }
         Look look = dark ? Look.LIGHT.withPalette(Palette.DARK) : Look.LIGHT;
         System.setProperty("java.awt.headless", "true");
-        SafeWrite.write(file, Pictures.draw(SceneBuilder.build(read, sheet, Typefaces.get()), format, look, scale));
+        SafeWrite.write(file, Pictures.draw(scene(read), format, look, scale));
         return 0;
+    }
+
+    private Scene scene(Design read) throws UsageException {
+        if (!tables) {
+            return SceneBuilder.build(read, sheet, Typefaces.get());
+        }
+        Schema schema = Schema.derive(read, DialectOption.of(dialect));
+        return Blueprint.of(read, schema, Typefaces.get(), Progress.UNWATCHED).orElseThrow();
     }
 }

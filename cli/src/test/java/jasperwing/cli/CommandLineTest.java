@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -38,12 +40,14 @@ class CommandLineTest {
     }
 
     @Test
-    void checkFindsTheDemosFaultAndSaysSoByItsExitCode() {
+    void checkFindsTheDemosFaultAndSaysSoByItsExitCode() throws IOException {
         Ran ran = run("check", DEMO);
         assertThat(ran.code()).isEqualTo(1);
         assertThat(ran.out())
-                .contains("fault one-of-keys-differ Note.subject", "  fix: Keep it as a column for each")
-                .endsWith("1 fault, 3 cautions, 26 rules hold\n");
+                .contains(
+                        ":" + line("each Note must be about") + ": fault one-of-keys-differ Note.subject",
+                        "  fix: Keep it as a column for each")
+                .endsWith("1 fault, 3 cautions, 1 set aside, 60 rules hold\n");
     }
 
     @Test
@@ -61,7 +65,40 @@ class CommandLineTest {
             }
         }
         assertThat(codes).startsWith("one-of-keys-differ").contains("rule-on-join");
-        assertThat(fields).startsWith("code", "level", "subject", "message", "fixes");
+        assertThat(fields).startsWith("code", "level", "subject", "line", "message", "fixes");
+    }
+
+    /** Where a line of the demo stands, counted from 1. */
+    private static int line(String start) throws IOException {
+        List<String> lines = Files.readAllLines(Path.of(DEMO));
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).strip().startsWith(start)) {
+                return i + 1;
+            }
+        }
+        throw new IllegalArgumentException("no line begins with " + start);
+    }
+
+    @Test
+    void checkWritesFindingsAsSarif() throws IOException {
+        JsonNode log = new ObjectMapper().readTree(run("check", DEMO, "--sarif").out());
+        assertThat(log.at("/version").asText()).isEqualTo("2.1.0");
+        JsonNode run = log.at("/runs/0");
+        JsonNode results = run.get("results");
+        assertThat(results.findValuesAsText("ruleId"))
+                .containsExactly(
+                        "one-of-keys-differ", "reserved-word", "undeclared-reference", "rule-on-join", "no-zone");
+        for (JsonNode result : results) {
+            assertThat(run.at("/tool/driver/rules/" + result.get("ruleIndex").asInt() + "/id")
+                            .asText())
+                    .isEqualTo(result.get("ruleId").asText());
+        }
+        assertThat(results.at("/0/level").asText()).isEqualTo("error");
+        assertThat(results.at("/2/locations/0/physicalLocation/region/startLine")
+                        .asInt())
+                .isEqualTo(line("researcherId"));
+        assertThat(results.at("/4/suppressions/0/justification").asText()).contains("on paper");
+        assertThat(run("check", DEMO, "--sarif", "--json").code()).isEqualTo(2);
     }
 
     @Test

@@ -14,11 +14,13 @@ import java.util.Map;
 final class Checked {
     private final Design design;
     private final Schema schema;
+    private final Repetitions repetitions;
     private Map<String, String> bySnake;
 
-    Checked(Design design, Schema schema) {
+    Checked(Design design, Schema schema, Repetitions repetitions) {
         this.design = design;
         this.schema = schema;
+        this.repetitions = repetitions;
     }
 
     Design design() {
@@ -43,6 +45,10 @@ final class Checked {
         return entity.traits().isEmpty()
                 ? entity
                 : design.whole().entity(entity.name()).orElse(entity);
+    }
+
+    Repetitions repetitions() {
+        return repetitions;
     }
 
     /** Every reference, in the order of the relationships. */

@@ -10,10 +10,15 @@ import java.util.List;
  * @param message what is so, in one sentence
  * @param why why it matters, in one sentence
  * @param fixes the best first; may be empty
+ * @param sql statements that mend what no edit of a design does; or empty
  */
-public record Finding(Rule rule, Subject subject, String message, String why, List<Fix> fixes) {
+public record Finding(Rule rule, Subject subject, String message, String why, List<Fix> fixes, String sql) {
     public Finding {
         fixes = List.copyOf(fixes);
+    }
+
+    Finding(Rule rule, Subject subject, String message, String why, List<Fix> fixes) {
+        this(rule, subject, message, why, fixes, "");
     }
 
     public Level level() {

@@ -1,11 +1,14 @@
 package jasperwing.findings;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Keeping;
 import jasperwing.model.OnDelete;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.KeyTypes;
@@ -18,6 +21,9 @@ final class OneOfRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         for (Relationship relationship : checked.design().relationships()) {
+            if (relationship instanceof OneOf oneOf) {
+                always(checked, oneOf, found);
+            }
             if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
                 found.accept(KeyTypes.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
             } else if (relationship instanceof OneOf oneOf && checked.schema().dialect() == Dialect.MARIADB) {
@@ -27,6 +33,57 @@ final class OneOfRules {
                         .ifPresent(d -> found.accept(unchecked(oneOf, d)));
             }
         }
+    }
+
+    private static void always(Checked checked, OneOf oneOf, Consumer<Finding> found) {
+        if (oneOf.subjects().size() == 1) {
+            found.accept(single(oneOf));
+        }
+        if (oneOf.kept() == Keeping.KIND_AND_ID) {
+            oneOf.subjects().stream()
+                    .flatMap(s -> checked.design().entity(s).stream())
+                    .filter(e -> !e.notes().was().isEmpty())
+                    .forEach(e -> found.accept(renamed(checked, oneOf, e)));
+        }
+    }
+
+    private static Finding single(OneOf oneOf) {
+        String subject = oneOf.subjects().get(0);
+        Tie tie = new Tie(oneOf.from(), subject, "", oneOf.forward(), oneOf.back(), oneOf.deletes(), oneOf.notes());
+        return new Finding(
+                Rule.ONE_OF_SINGLE,
+                Subject.of(oneOf, Roles.forward(oneOf)),
+                oneOf.from() + "'s " + Roles.forward(oneOf) + " can be one kind of thing only, " + subject + ".",
+                "An ordinary relationship says the same with less.",
+                List.of(new Fix("Let it point to " + subject, RelationshipEdits.replace(oneOf, tie))));
+    }
+
+    /** Rows say the kind by its name. */
+    private static Finding renamed(Checked checked, OneOf oneOf, Entity subject) {
+        Dialect dialect = checked.schema().dialect();
+        String was = subject.notes().was();
+        String sql = checked.schema()
+                .table(oneOf.from())
+                .flatMap(t -> t.columnsOf(Roles.forward(oneOf)).stream()
+                        .findFirst()
+                        .map(kind -> "update " + dialect.quote(t.name()) + "\nset " + dialect.quote(kind.name()) + " = "
+                                + dialect.literal(subject.name()) + "\nwhere " + dialect.quote(kind.name()) + " = "
+                                + dialect.literal(was) + ";\n"))
+                .orElse("");
+        return new Finding(
+                Rule.KIND_RENAMED,
+                Subject.of(oneOf, Roles.forward(oneOf)),
+                subject.name() + " was " + was + ", and rows of " + oneOf.from() + " still name it so as their "
+                        + Roles.forward(oneOf) + ".",
+                "They point to a kind of thing there is not any more, and the check on the kind refuses them.",
+                List.of(
+                        new Fix(
+                                "It is done: forget that it was " + was,
+                                EntityEdits.change(
+                                        subject.name(),
+                                        e -> e.withNotes(e.notes().withWas("")))),
+                        columnEach(oneOf)),
+                sql);
     }
 
     private static Finding differ(OneOf oneOf) {

@@ -151,11 +151,16 @@ final class ReferenceRules {
     }
 
     private static Edit loosen(Role role) {
+        return must(role, false);
+    }
+
+    /** Says whether the holder of a reference has to point to something. */
+    static Edit must(Role role, boolean must) {
         Relationship relationship = role.relationship();
         boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
-        Relationship loose = forward
-                ? relationship.withForward(relationship.forward().withMust(false))
-                : relationship.withBack(relationship.back().map(b -> b.withMust(false)));
-        return RelationshipEdits.replace(relationship, loose);
+        Relationship changed = forward
+                ? relationship.withForward(relationship.forward().withMust(must))
+                : relationship.withBack(relationship.back().map(b -> b.withMust(must)));
+        return RelationshipEdits.replace(relationship, changed);
     }
 }

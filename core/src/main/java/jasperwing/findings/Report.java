@@ -34,9 +34,17 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(ReferenceRules::check, Aspect.RELATIONSHIPS));
+            RuleSet.of(ReferenceRules::check, Aspect.RELATIONSHIPS),
+            RuleSet.of(JoinRules::check, Aspect.RELATIONSHIPS),
+            RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS),
+            RuleSet.of(RouteRules::check, Aspect.NAMES, Aspect.RELATIONSHIPS, Aspect.KEYS, Aspect.DIALECT),
+            RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES),
+            RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
+            RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
 
     private static final ReportMemory.EntityRule UNDECLARED = UndeclaredRules::check;
+    private static final ReportMemory.EntityRule NAMING = NamingRules::check;
+    private static final ReportMemory.EntityRule GATHERING = GatheringRules::check;
 
     private static final List<ReportMemory.EntityRule> OF_ENTITIES = List.of(
             NameRules::check,
@@ -44,7 +52,13 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             UnknownRules::check,
             KeyRules::check,
             UNDECLARED,
-            ValueRules::check);
+            ValueRules::check,
+            NAMING,
+            KeyShapeRules::check,
+            AttributeRules::check,
+            JoinRules::check,
+            GATHERING,
+            ShapeRules::check);
 
     public Report {
         findings = List.copyOf(findings);
@@ -63,11 +77,10 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     /** The same report, made sooner by recalling what an edit has left as it was. */
     public static Report of(Design design, Schema schema, ReportMemory memory) {
-        Checked checked = new Checked(design, schema);
         List<Finding> all = new ArrayList<>();
-        memory.open(checked);
+        Checked checked = memory.open(design, schema);
         OF_DESIGN.forEach(set -> memory.set(checked, set, all::add));
-        memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED), all::add);
+        memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED, NAMING, GATHERING), all::add);
         all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
         List<Aside> aside = new ArrayList<>();
         all.removeIf(f -> {

@@ -1,11 +1,13 @@
 package jasperwing.findings;
 
+import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -26,27 +28,42 @@ public final class ReportMemory {
         void check(Checked checked, Entity entity, Consumer<Finding> found);
     }
 
-    /** @param above what the entity is a kind of */
+    /**
+     * What was found of one entity.
+     *
+     * @param above what it is a kind of
+     * @param ancestor whether others are kinds of it
+     */
     private record Known(
             List<Entity> above,
+            boolean ancestor,
             List<Relationship> relationships,
             Optional<Table> table,
-            List<List<Finding>> findings) {}
+            List<List<Finding>> findings,
+            List<Finding> all) {}
 
-    private final Map<Aspect, Object> aspects = new EnumMap<>(Aspect.class);
+    private static final Set<Aspect> OTHERS = EnumSet.of(Aspect.NAMES, Aspect.KEYS);
+
     private final Map<RuleSet, List<Finding>> ofSets = new HashMap<>();
+    private final Repetitions repetitions = new Repetitions();
     private Map<Entity, Known> known = new IdentityHashMap<>();
+    private Design last;
+    private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
 
     /** Begins to check a design: sees what has changed since the last. */
-    void open(Checked checked) {
-        changed = EnumSet.noneOf(Aspect.class);
-        for (Aspect aspect : Aspect.values()) {
-            Object now = aspect.of(checked);
-            if (!now.equals(aspects.put(aspect, now))) {
-                changed.add(aspect);
-            }
+    Checked open(Design design, Schema schema) {
+        Checked checked = new Checked(design, schema, repetitions);
+        changed = EnumSet.allOf(Aspect.class);
+        if (last != null) {
+            changed.removeIf(a -> a.isSame(last, design));
         }
+        if (schema.dialect() != dialect) {
+            changed.add(Aspect.DIALECT);
+        }
+        last = design;
+        dialect = schema.dialect();
+        return checked;
     }
 
     /** The findings of a family of rules. */
@@ -63,17 +80,17 @@ public final class ReportMemory {
     /**
      * The findings of each entity under some rules, in the order of the design.
      *
-     * @param ofNames those of the rules that look for entities by names like theirs
+     * @param ofOthers those of the rules that look at what others are called or keyed by, too
      */
-    void entities(Checked checked, List<EntityRule> rules, Set<EntityRule> ofNames, Consumer<Finding> found) {
+    void entities(Checked checked, List<EntityRule> rules, Set<EntityRule> ofOthers, Consumer<Finding> found) {
         boolean fresh = changed.contains(Aspect.TYPES) || changed.contains(Aspect.DIALECT);
         Map<Entity, Known> before = fresh ? Map.of() : known;
-        Set<EntityRule> anew = changed.contains(Aspect.NAMES) ? ofNames : Set.of();
+        Set<EntityRule> anew = OTHERS.stream().anyMatch(changed::contains) ? ofOthers : Set.of();
         known = new IdentityHashMap<>(checked.design().entities().size() * 2);
         for (Entity entity : checked.design().entities()) {
             Known each = recalled(checked, entity, before.get(entity), rules, anew);
             known.put(entity, each);
-            each.findings().forEach(f -> f.forEach(found));
+            each.all().forEach(found);
         }
     }
 
@@ -83,7 +100,9 @@ public final class ReportMemory {
                 entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
         List<Relationship> of = relationships(checked, entity, above);
         Optional<Table> table = checked.schema().table(entity.name());
+        boolean ancestor = !checked.design().kinds(entity.name()).isEmpty();
         boolean same = last != null
+                && last.ancestor() == ancestor
                 && last.above().equals(above)
                 && last.relationships().equals(of)
                 && last.table().equals(table);
@@ -100,7 +119,8 @@ public final class ReportMemory {
             }
             findings.add(found);
         }
-        return new Known(above, of, table, findings);
+        List<Finding> all = findings.stream().flatMap(List::stream).toList();
+        return new Known(above, ancestor, of, table, findings, all);
     }
 
     private static List<Relationship> relationships(Checked checked, Entity entity, List<Entity> above) {

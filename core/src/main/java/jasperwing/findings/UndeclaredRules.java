@@ -7,7 +7,9 @@ import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
+import jasperwing.model.Type;
 import jasperwing.naming.Words;
+import jasperwing.schema.KeyTypes;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,8 +25,29 @@ final class UndeclaredRules {
         for (Attribute attribute : entity.attributes()) {
             target(checked.bySnake(), attribute)
                     .filter(t -> !t.equals(entity.name()) && !entity.isKey(attribute))
-                    .ifPresent(t -> found.accept(finding(entity, attribute, t)));
+                    .ifPresent(t -> {
+                        found.accept(finding(entity, attribute, t));
+                        type(checked, entity, attribute, t, found);
+                    });
         }
+    }
+
+    /** What holds the key of a row has the type of that key. */
+    private static void type(
+            Checked checked, Entity entity, Attribute attribute, String target, Consumer<Finding> found) {
+        List<Type> key = KeyTypes.keyOf(checked.design().whole(), target);
+        if (key.size() != 1 || key.get(0).equals(attribute.type())) {
+            return;
+        }
+        Type type = key.get(0);
+        found.accept(new Finding(
+                Rule.REFERENCE_TYPE_DIFFERS,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is of another type than the key of " + target + ".",
+                "Some keys do not fit in it, and every comparison converts one into the other.",
+                List.of(new Fix(
+                        "Make it of the type of that key",
+                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withType(type))))));
     }
 
     /** The entity an attribute's name points to: {@code dive_id}, {@code diveId}, or {@code dive} kept as text. */

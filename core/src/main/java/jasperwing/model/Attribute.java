@@ -59,6 +59,11 @@ public record Attribute(
                 name, newType, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
     }
 
+    public Attribute withList(boolean nowList) {
+        return new Attribute(
+                name, type, nowList, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+    }
+
     public Attribute withOptional(boolean nowOptional) {
         return new Attribute(
                 name, type, list, kept, nowOptional, unique, defaultValue, range, form, stamp, formula, notes);

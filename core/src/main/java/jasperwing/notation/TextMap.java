@@ -26,9 +26,11 @@ public final class TextMap {
     public record Span(Kind kind, int index, int first, int last) {}
 
     private final List<Span> spans;
+    private final List<String> lines;
 
-    private TextMap(List<Span> spans) {
+    private TextMap(List<Span> spans, List<String> lines) {
         this.spans = spans;
+        this.lines = lines;
     }
 
     public static TextMap of(String text) {
@@ -46,7 +48,7 @@ public final class TextMap {
                 spans.add(new Span(open.kind(), open.index(), open.first(), i));
             }
         }
-        return new TextMap(List.copyOf(spans));
+        return new TextMap(List.copyOf(spans), List.of(lines));
     }
 
     private static Kind kind(String line) {
@@ -64,6 +66,18 @@ public final class TextMap {
     /** The statement a line belongs to. */
     public Optional<Span> at(int line) {
         return spans.stream().filter(s -> s.first() <= line && line <= s.last()).findFirst();
+    }
+
+    /** The line below a statement that begins with a name, counted from 0. */
+    public Optional<Integer> line(Span span, String name) {
+        String written = Quoting.name(name);
+        for (int i = span.first() + 1; i <= span.last(); i++) {
+            String line = lines.get(i).strip();
+            if (line.equals(written) || line.startsWith(written + " ")) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
     }
 
     public Optional<Span> of(Kind kind, int index) {

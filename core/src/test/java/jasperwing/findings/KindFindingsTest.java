@@ -167,6 +167,7 @@ class KindFindingsTest {
             GEAR,
             "entity Dive",
             "  id serial key",
+            "  depth int",
             "entity Note",
             "  id serial key",
             "each Note may be about one of Gear, Dive as subject",

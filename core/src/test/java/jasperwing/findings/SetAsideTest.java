@@ -13,8 +13,8 @@ import org.junit.jupiter.api.Test;
 
 /** Cautions that are left as they are, for a reason that stands in the design. */
 class SetAsideTest {
-    private static final Design DESIGN =
-            Samples.design("entity Dive", "  id serial key", "entity Photo", "  id serial key", "  diveId big int?");
+    private static final Design DESIGN = Samples.design(
+            "entity Dive", "  id serial key", "  depth int", "entity Photo", "  id serial key", "  diveId big int?");
 
     private static Report report(Design design) {
         return Report.of(design, Dialect.POSTGRESQL);

@@ -3,6 +3,7 @@ package jasperwing.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.notation.Notation;
@@ -88,10 +89,10 @@ class SortingTest {
                         photos,
                         photos.withForward(photos.forward().withSorting(Optional.of(new Sorting("raw", false)))))
                 .on(DESIGN);
-        var findings = Report.of(wrong, Dialect.POSTGRESQL).findings();
+        var findings = Report.of(wrong, Dialect.POSTGRESQL).of(Level.FAULT);
         assertThat(findings).extracting(f -> f.rule()).containsExactly(Rule.UNKNOWN_NAME);
         Design mended = findings.get(0).fixes().get(0).edit().on(wrong);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).findings()).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
         assertThat(sorting(mended)).isEmpty();
     }
 }

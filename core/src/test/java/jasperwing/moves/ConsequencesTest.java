@@ -42,7 +42,7 @@ class ConsequencesTest {
         assertThat(c.text().lines())
                 .contains(new Line(Sign.COMES, "entity Season in Fieldwork"))
                 .noneMatch(l -> l.text().contains("Site"));
-        assertThat(c.raised()).isEmpty();
+        assertThat(c.raised()).extracting(f -> f.rule().code()).containsExactly("required-both-sides");
     }
 
     @Test

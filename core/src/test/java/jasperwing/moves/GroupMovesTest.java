@@ -3,6 +3,7 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -160,7 +161,7 @@ class GroupMovesTest {
                         "  BuoyNote 40,60\n",
                         "  MarkNote 80,250\n")
                 .doesNotContain("entity Note");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).findings()).isEmpty();
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
     }
 
     @Test
@@ -213,6 +214,6 @@ class GroupMovesTest {
         Design made = new TextToEnum("Dive", "hazards", "Hazard", List.of("current", "boats")).on(before);
         assertThat(Notation.print(made))
                 .contains("enum Hazard: current, boats", "  hazards     Hazard list    kept as an array");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).findings()).isEmpty();
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
     }
 }

@@ -1,7 +1,9 @@
 package jasperwing.app.draw;
 
 import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.Picture;
 import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.Viewport;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;

@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.app.shell.CodeLine;
 import jasperwing.app.shell.Icons;
 import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.SketchView;
 import jasperwing.app.shell.Workspace;
 import jasperwing.findings.Level;
 import jasperwing.model.Design;

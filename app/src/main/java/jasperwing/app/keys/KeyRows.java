@@ -19,6 +19,7 @@ import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -30,8 +31,17 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
      *
      * @param about what to select for it
      * @param state empty when every rule holds for it
+     * @param parent the table pointed to; of a join table or a one-of what holds it
+     * @param area of what holds it, or empty
      */
-    record KeyRow(Selection about, Optional<Level> state, List<Cell> cells) {}
+    record KeyRow(Selection about, Optional<Level> state, List<Cell> cells, String parent, String area) {
+        /** Whether a text stands in one of the cells, whatever its capitals. */
+        boolean has(String text) {
+            String wanted = text.toLowerCase(Locale.ROOT);
+            return cells.stream()
+                    .anyMatch(c -> c.text().toLowerCase(Locale.ROOT).contains(wanted));
+        }
+    }
 
     static KeyRows of(Projection projection) {
         Builder builder = new Builder(projection);
@@ -56,6 +66,10 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             return Optional.ofNullable(levels.get(relationship));
         }
 
+        private String area(String entity) {
+            return projection.design().entity(entity).map(Entity::area).orElse("");
+        }
+
         void foreignKeys(Table table) {
             for (ForeignKey key : table.foreignKeys()) {
                 key.role().ifPresent(role -> foreignKeys.add(foreignKey(table, key, role)));
@@ -63,7 +77,9 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     foreignKeys.add(new KeyRow(
                             Selection.of(of.entity()),
                             Optional.empty(),
-                            cells(table, key, "is a kind of " + key.targetEntity())));
+                            cells(table, key, "is a kind of " + key.targetEntity()),
+                            key.target(),
+                            area(of.entity())));
                 }
             }
         }
@@ -72,7 +88,9 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             return new KeyRow(
                     Selection.of(role.relationship()),
                     state(role.relationship()),
-                    cells(table, key, because(role, key.targetEntity())));
+                    cells(table, key, because(role, key.targetEntity())),
+                    key.target(),
+                    area(role.holder()));
         }
 
         private List<Cell> cells(Table table, ForeignKey key, String because) {
@@ -128,7 +146,9 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                         Cell.words(
                                                 tie.back().isPresent()
                                                         ? "a set on both sides"
-                                                        : "a set on " + tie.from())))));
+                                                        : "a set on " + tie.from())),
+                                tie.from(),
+                                area(tie.from()))));
             } else if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
                 projection.schema().table(tie.via()).ifPresent(t -> joins.add(link(tie, t)));
             }
@@ -151,7 +171,9 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                             Cell.words(tie.from() + " \u00d7 " + tie.to()),
                             Cell.code("(" + String.join(", ", table.primaryKey()) + ")" + uniques),
                             Cell.words(carries.isEmpty() ? "nothing" : carries),
-                            Cell.words("a class of its own")));
+                            Cell.words("a class of its own")),
+                    tie.from(),
+                    area(tie.via()));
         }
 
         private void oneOf(OneOf oneOf) {
@@ -178,7 +200,9 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                     + (each ? Roles.forward(oneOf) + "_\u2026" : String.join(" + ", columns))),
                             Cell.words(String.join(", ", oneOf.subjects())),
                             Cell.words(oneOf.kept().words()),
-                            Cell.words(enforced))));
+                            Cell.words(enforced)),
+                    oneOf.from(),
+                    area(oneOf.from())));
         }
     }
 }

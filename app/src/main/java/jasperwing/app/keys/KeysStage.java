@@ -1,131 +1,136 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.keys.KeyRows.KeyRow;
-import jasperwing.app.shell.Focus;
+import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.PathPrompt;
+import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
 import jasperwing.findings.Level;
-import jasperwing.schema.Order;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** Is every foreign key and join table right? The lens beside it gives the reason and the fixes of the row selected. */
+/**
+ * Is every foreign key and join table right? In rows, as the ripple of a delete, as a matrix, and as a picture of the tables. The lens
+ * beside it gives the reason and the fixes of what is selected.
+ */
 public final class KeysStage implements Stage {
-    private static final List<String> KEY_HEADS =
-            List.of("Column", "Points to", "Because it", "Types", "Empty", "Parent goes", "Indexed");
-    private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Identity", "Carries", "Classes see");
-    private static final List<String> ONE_OF_HEADS =
-            List.of("Columns", "Points to one of", "Kept as", "Enforced by the database");
-
     private final Workspace workspace;
-    private final VBox content = new VBox();
-    private final ScrollPane view = new ScrollPane(content);
-    private final ToggleButton onlyWrong = new ToggleButton("Only what is wrong");
+    private final List<KeysView> views;
     private final Label counts = new Label();
-    private final HBox head;
+    private final Button onDraw = new Button("Show on Draw");
+    private final BorderPane frame = new BorderPane();
+    private KeysView seen;
+    private Runnable toDraw = () -> {};
     private boolean stale = true;
 
-    public KeysStage(Workspace workspace) {
+    public KeysStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
         this.workspace = workspace;
-        content.getStyleClass().add("keys");
-        view.getStyleClass().add("stage-scroll");
-        view.setFitToWidth(true);
-        Label title = new Label("Every key the design needs");
-        title.getStyleClass().add("stage-title");
-        title.setMinWidth(Region.USE_PREF_SIZE);
-        counts.getStyleClass().add("quiet");
-        onlyWrong.getStyleClass().add("pill");
-        onlyWrong.setMinWidth(Region.USE_PREF_SIZE);
-        onlyWrong.setOnAction(e -> refresh());
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        head = new HBox(14, title, counts, space, onlyWrong);
-        head.setAlignment(Pos.CENTER_LEFT);
+        views = List.of(
+                new LedgerView(workspace),
+                new RippleView(workspace),
+                new MatrixView(workspace, appearance),
+                new TablesView(workspace, appearance, prompt));
+        seen = views.get(0);
+        frame.setTop(head());
+        frame.setCenter(seen.node());
         workspace.projection().addListener((o, was, is) -> changed());
         workspace.selection().addListener((o, was, is) -> changed());
     }
 
+    /** @param action brings Draw to be seen */
+    public void whenShownOnDraw(Runnable action) {
+        toDraw = action;
+    }
+
+    private HBox head() {
+        Label title = new Label("Every key the design needs");
+        title.getStyleClass().add("stage-title");
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        counts.getStyleClass().add("quiet");
+        onDraw.getStyleClass().add("pill");
+        onDraw.setId("show-on-draw");
+        onDraw.setMinWidth(Region.USE_PREF_SIZE);
+        onDraw.setTooltip(new Tooltip("Goes to what is selected on the sheet"));
+        onDraw.setOnAction(e -> toDraw.run());
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        VBox about = new VBox(1, title, counts);
+        HBox head = new HBox(8, about, space);
+        ToggleGroup group = new ToggleGroup();
+        for (KeysView view : views) {
+            ToggleButton button = new ToggleButton(view.name());
+            button.getStyleClass().add("pill");
+            button.setId("keys-" + view.name().split(" ")[0]);
+            button.setMinWidth(Region.USE_PREF_SIZE);
+            button.setToggleGroup(group);
+            button.setSelected(view == seen);
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                look(view);
+            });
+            head.getChildren().add(button);
+        }
+        HBox.setMargin(onDraw, new Insets(0, 0, 0, 14));
+        head.getChildren().add(onDraw);
+        head.getStyleClass().add("keys-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private void look(KeysView view) {
+        seen = view;
+        frame.setCenter(view.node());
+        refresh();
+    }
+
     private void changed() {
         stale = true;
-        if (view.getScene() != null) {
+        if (frame.getScene() != null) {
             refresh();
         }
     }
 
     private void refresh() {
         stale = false;
-        KeyRows rows = KeyRows.of(workspace.projection().get());
-        counts.setText(count(rows.foreignKeys().size(), "foreign key") + " \u00b7 "
-                + count(rows.joins().size(), "join table")
-                + " \u00b7 " + count(rows.oneOfs().size(), "one-of reference") + " \u00b7 "
-                + workspace.projection().get().schema().dialect().title());
-        List<Node> nodes = new ArrayList<>(List.of(head));
-        ledger(nodes, "", new Ledger(KEY_HEADS, 2), rows.foreignKeys());
-        ledger(nodes, "Join tables", new Ledger(JOIN_HEADS, 3), rows.joins());
-        ledger(nodes, "One-of references", new Ledger(ONE_OF_HEADS, 3), rows.oneOfs());
-        if (nodes.size() == 1) {
-            nodes.add(new Label(
-                    onlyWrong.isSelected() ? "Nothing is wrong with any key." : "No relationship needs a key yet."));
-        }
-        nodes.add(section("Order to create and fill"));
-        nodes.add(order());
-        Focus.keep(content, () -> content.getChildren().setAll(nodes));
+        counts.setText(counts(workspace.projection().get().schema()));
+        onDraw.setDisable(workspace.selection().get().equals(Selection.NONE));
+        seen.refresh();
     }
 
-    private static String count(int number, String what) {
+    private static String counts(Schema schema) {
+        List<String> parts = new ArrayList<>();
+        long keys = schema.tables().stream()
+                .flatMap(t -> t.foreignKeys().stream())
+                .filter(ForeignKey::enforced)
+                .count();
+        long joins = schema.tables().stream()
+                .filter(t -> t.source() instanceof Table.Source.OfJoin)
+                .count();
+        parts.add(count(schema.tables().size(), "table"));
+        parts.add(count(keys, "foreign key"));
+        parts.add(count(joins, "join table"));
+        parts.add(schema.dialect().title());
+        return String.join(" \u00b7 ", parts);
+    }
+
+    private static String count(long number, String what) {
         return number + " " + what + (number == 1 ? "" : "s");
-    }
-
-    private void ledger(List<Node> nodes, String name, Ledger ledger, List<KeyRow> rows) {
-        for (KeyRow row : rows) {
-            if (!onlyWrong.isSelected() || row.state().isPresent()) {
-                boolean chosen = workspace.selection().get().equals(row.about());
-                ledger.row(row.state(), chosen, row.cells(), () -> workspace
-                        .selection()
-                        .set(row.about()));
-            }
-        }
-        if (!ledger.isEmpty()) {
-            if (!name.isEmpty()) {
-                nodes.add(section(name));
-            }
-            nodes.add(ledger);
-        }
-    }
-
-    private static Label section(String name) {
-        Label label = new Label(name);
-        label.getStyleClass().add("section");
-        return label;
-    }
-
-    private Node order() {
-        FlowPane flow = new FlowPane(18, 8);
-        flow.getStyleClass().add("order");
-        List<List<Table>> steps =
-                Order.of(workspace.projection().get().schema()).steps();
-        for (int i = 0; i < steps.size(); i++) {
-            Label number = new Label(String.valueOf(i + 1));
-            number.getStyleClass().add("order-number");
-            Label names = new Label(String.join(
-                    " \u00b7 ", steps.get(i).stream().map(Table::name).toList()));
-            names.setWrapText(true);
-            names.setMaxWidth(640);
-            number.setMinWidth(Region.USE_PREF_SIZE);
-            flow.getChildren().add(new HBox(8, number, names));
-        }
-        return flow;
     }
 
     @Override
@@ -140,7 +145,7 @@ public final class KeysStage implements Stage {
 
     @Override
     public Node view() {
-        return view;
+        return frame;
     }
 
     @Override

@@ -3,26 +3,43 @@ package jasperwing.app.keys;
 import jasperwing.app.shell.Icons;
 import jasperwing.findings.Level;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** A table of keys: a sign of its state before each row, a button over it to select it. */
+/** A table of keys: a sign of its state before each row, a button over it to select it, heads to sort by. */
 final class Ledger extends VBox {
     private final GridPane grid = new GridPane();
     private final int columns;
     private final int growing;
     private int next = 1;
 
+    /**
+     * What the rows are sorted by.
+     *
+     * @param column its index; -1 for the order of the design
+     */
+    record Sorting(int column, boolean falling) {
+        static final Sorting NONE = new Sorting(-1, false);
+
+        /** After a click on a head: rising, then falling, then as they come. */
+        Sorting clicked(int index) {
+            return index != column ? new Sorting(index, false) : falling ? NONE : new Sorting(index, true);
+        }
+    }
+
     /** @param growing the index of the column that takes what room is left */
-    Ledger(List<String> heads, int growing) {
+    Ledger(List<String> heads, int growing, Sorting sorting, IntConsumer sort) {
         this.columns = heads.size() + 1;
         this.growing = growing;
         getStyleClass().add("ledger");
@@ -31,12 +48,20 @@ final class Ledger extends VBox {
             ColumnConstraints constraints = new ColumnConstraints();
             constraints.setHgrow(i == growing ? Priority.ALWAYS : Priority.SOMETIMES);
             grid.getColumnConstraints().add(constraints);
-            Label head = new Label(heads.get(i));
-            head.getStyleClass().add("ledger-head");
-            head.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(head, i + 1, 0);
+            grid.add(head(heads.get(i), i, sorting, sort), i + 1, 0);
         }
         getChildren().add(grid);
+    }
+
+    private static Button head(String name, int index, Sorting sorting, IntConsumer sort) {
+        String sign = sorting.column() != index ? "" : sorting.falling() ? " \u2193" : " \u2191";
+        Button head = new Button(name + sign);
+        head.getStyleClass().add("ledger-head");
+        head.setId("sort-" + name);
+        head.setMinWidth(Region.USE_PREF_SIZE);
+        head.setTooltip(new Tooltip("Sort by " + name.toLowerCase(Locale.ROOT)));
+        head.setOnAction(e -> sort.accept(index));
+        return head;
     }
 
     /** One cell's text and whether it is set as code. */
@@ -52,6 +77,14 @@ final class Ledger extends VBox {
 
     boolean isEmpty() {
         return next == 1;
+    }
+
+    /** A line that names what the rows below it have in common. */
+    void group(String name) {
+        Label label = new Label(name);
+        label.getStyleClass().add("ledger-group");
+        label.setMaxWidth(Double.MAX_VALUE);
+        grid.add(label, 0, next++, columns, 1);
     }
 
     void row(Optional<Level> state, boolean chosen, List<Cell> cells, Runnable select) {
@@ -71,20 +104,24 @@ final class Ledger extends VBox {
         sign.setMouseTransparent(true);
         grid.add(sign, 0, next);
         for (int i = 0; i < cells.size(); i++) {
-            Label label = new Label(cells.get(i).text());
-            label.getStyleClass().add("ledger-cell");
-            if (cells.get(i).code()) {
-                label.getStyleClass().add("code");
-            }
-            if (i == 0) {
-                label.getStyleClass().add("strong");
-            }
-            if (i != growing) {
-                label.setMinWidth(Region.USE_PREF_SIZE);
-            }
-            label.setMouseTransparent(true);
-            grid.add(label, i + 1, next);
+            grid.add(cell(cells.get(i), i), i + 1, next);
         }
         next++;
+    }
+
+    private Label cell(Cell cell, int index) {
+        Label label = new Label(cell.text());
+        label.getStyleClass().add("ledger-cell");
+        if (cell.code()) {
+            label.getStyleClass().add("code");
+        }
+        if (index == 0) {
+            label.getStyleClass().add("strong");
+        }
+        if (index != growing) {
+            label.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        label.setMouseTransparent(true);
+        return label;
     }
 }

@@ -2,10 +2,13 @@ package jasperwing.app.shell;
 
 import jasperwing.findings.Finding;
 import jasperwing.findings.Fix;
+import jasperwing.findings.FixAll;
 import jasperwing.findings.Level;
 import jasperwing.model.SetAsideEdits;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -35,13 +38,47 @@ public final class FindingBox extends VBox {
             fixes.getChildren().add(button);
         }
         getChildren().addAll(head, why);
+        if (!finding.fixes().isEmpty()) {
+            alike(workspace, finding).ifPresent(fixes.getChildren()::add);
+        }
         if (finding.level() == Level.CAUTION) {
             fixes.getChildren().add(setAside(workspace, finding, fixes));
+        }
+        if (!finding.sql().isEmpty()) {
+            getChildren().add(sql(finding.sql()));
         }
         if (!fixes.getChildren().isEmpty()) {
             getChildren().add(fixes);
         }
         setAccessibleText(finding.level().word() + ": " + finding.message() + " " + finding.why());
+    }
+
+    /** Where there are more of the kind, one edit for all. */
+    private static Optional<Button> alike(Workspace workspace, Finding finding) {
+        long count = workspace.projection().get().report().findings().stream()
+                .filter(f -> f.rule() == finding.rule() && !f.fixes().isEmpty())
+                .count();
+        if (count < 2) {
+            return Optional.empty();
+        }
+        Button button = new Button("Fix all " + count + " of this kind");
+        button.getStyleClass().add("aside");
+        button.setId("fix-all-" + finding.rule().code());
+        button.setTooltip(new Tooltip("Makes the first fix of each; one undo takes all back"));
+        button.setOnAction(e ->
+                workspace.edit(FixAll.of(finding.rule(), workspace.dialect().get())));
+        return Optional.of(button);
+    }
+
+    /** Statements that can be taken from here. */
+    private static TextArea sql(String text) {
+        TextArea area = new TextArea(text.stripTrailing());
+        area.setEditable(false);
+        area.setWrapText(true);
+        area.setPrefRowCount((int) text.lines().count() + 2);
+        area.getStyleClass().add("finding-sql");
+        area.setAccessibleText("SQL that holds it together");
+        return area;
     }
 
     /** A caution can be left as it is, for a reason that is typed in the button's place. */

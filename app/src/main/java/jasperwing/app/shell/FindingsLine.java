@@ -25,6 +25,9 @@ import javafx.scene.layout.VBox;
 /** Along the bottom: how many faults, cautions and rules that hold; above it, when opened, every finding with its fixes. */
 final class FindingsLine extends VBox {
     private final Workspace workspace;
+    /** More than these nobody reads at once. */
+    private static final int MOST = 100;
+
     private final HBox line = new HBox();
     private final Button counts = new Button();
     private final Label faults = new Label();
@@ -74,7 +77,10 @@ final class FindingsLine extends VBox {
 
     private void list(Report report) {
         List<Node> entries = new ArrayList<>();
-        report.findings().forEach(f -> entries.add(entry(f)));
+        report.findings().stream().limit(MOST).forEach(f -> entries.add(entry(f)));
+        if (report.findings().size() > MOST) {
+            entries.add(new Label("and " + (report.findings().size() - MOST) + " more, when these are settled"));
+        }
         report.aside().forEach(a -> entries.add(aside(a)));
         entries.add(holding(report));
         list.getChildren().setAll(entries);
@@ -90,6 +96,7 @@ final class FindingsLine extends VBox {
         counts.setGraphic(face);
         counts.setId("findings");
         counts.getStyleClass().add("bare");
+        counts.setMinWidth(USE_PREF_SIZE);
         counts.setTooltip(new Tooltip("Show every finding and its fixes  (Ctrl J)"));
         counts.setOnAction(e -> toggle());
         first.setMnemonicParsing(false);

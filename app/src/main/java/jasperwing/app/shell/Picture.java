@@ -1,4 +1,4 @@
-package jasperwing.app.draw;
+package jasperwing.app.shell;
 
 import jasperwing.diagram.Scene;
 import jasperwing.picture.Emphasis;
@@ -9,7 +9,7 @@ import java.awt.Rectangle;
 import javafx.scene.Node;
 
 /** The painted picture of a sheet. Where it only moves, what is there is moved and its edges are painted. */
-final class Picture {
+public final class Picture {
     /** How far from a whole pixel a move may end and still be taken for one. */
     private static final double WHOLE = 0.01;
 
@@ -22,7 +22,7 @@ final class Picture {
      *
      * @param columns what {@code look} says of columns follows from
      */
-    record Content(Scene scene, Emphasis emphasis, Look look, Object columns) {
+    public record Content(Scene scene, Emphasis emphasis, Look look, Object columns) {
         private boolean isSame(Content other) {
             return other != null
                     && scene == other.scene
@@ -32,12 +32,12 @@ final class Picture {
         }
     }
 
-    Node node() {
+    public Node node() {
         return paper.node();
     }
 
     /** @param scale pixels of the screen a unit of width and height */
-    void show(Content content, Painter.View view, double width, double height, double scale) {
+    public void show(Content content, Painter.View view, double width, double height, double scale) {
         boolean fresh = paper.resize(width, height, scale) || !content.isSame(last) || view.zoom() != lastView.zoom();
         double dx = fresh ? 0 : (lastView.x() - view.x()) * view.zoom() * scale;
         double dy = fresh ? 0 : (lastView.y() - view.y()) * view.zoom() * scale;

@@ -1,4 +1,4 @@
-package jasperwing.app.draw;
+package jasperwing.app.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package jasperwing.app.draw;
+package jasperwing.app.shell;
 
 import jasperwing.weigh.Sketch;
 import java.util.Arrays;
@@ -16,8 +16,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
 
-/** A small picture of tables, made smaller where it does not fit. */
-final class SketchView extends StackPane {
+/** A small picture of tables, as large as there is room for. */
+public final class SketchView extends StackPane {
     private static final double BETWEEN_LEVELS = 34;
     private static final double BETWEEN_BOXES = 12;
     private static final double MARGIN = 10;
@@ -25,9 +25,16 @@ final class SketchView extends StackPane {
     private final Group drawing = new Group();
     private final Map<String, Region> boxes = new HashMap<>();
     private final Sketch sketch;
+    private final double most;
 
-    SketchView(Sketch sketch) {
+    public SketchView(Sketch sketch) {
+        this(sketch, 1);
+    }
+
+    /** @param most how many times larger it may be made where there is room */
+    public SketchView(Sketch sketch, double most) {
         this.sketch = sketch;
+        this.most = most;
         getStyleClass().add("sketch");
         setMinSize(0, 0);
         Group held = new Group(drawing);
@@ -70,7 +77,7 @@ final class SketchView extends StackPane {
         double room = Math.min(
                 (getWidth() - 2 * MARGIN) / Math.max(1, bounds.getWidth()),
                 (getHeight() - 2 * MARGIN) / Math.max(1, bounds.getHeight()));
-        double scale = Math.min(1, room);
+        double scale = Math.min(most, room);
         drawing.setScaleX(scale);
         drawing.setScaleY(scale);
         Node held = getChildren().get(0);

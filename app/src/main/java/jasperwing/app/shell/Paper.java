@@ -1,4 +1,4 @@
-package jasperwing.app.draw;
+package jasperwing.app.shell;
 
 import java.awt.Graphics2D;
 import java.awt.Point;

@@ -1,0 +1,58 @@
+package jasperwing.app.keys;
+
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Order;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The steps in which tables can be created and filled, and what circles there are. */
+final class OrderFlow {
+    private OrderFlow() {}
+
+    static Node of(Schema schema) {
+        Order order = Order.of(schema);
+        FlowPane flow = new FlowPane(18, 8);
+        List<List<Table>> steps = order.steps();
+        for (int i = 0; i < steps.size(); i++) {
+            Label number = new Label(String.valueOf(i + 1));
+            number.getStyleClass().add("order-number");
+            number.setMinWidth(Region.USE_PREF_SIZE);
+            Label names = new Label(steps.get(i).stream().map(Table::name).collect(Collectors.joining(" \u00b7 ")));
+            names.setWrapText(true);
+            names.setMaxWidth(640);
+            flow.getChildren().add(new HBox(8, number, names));
+        }
+        VBox box = new VBox(8, flow);
+        box.getStyleClass().add("order");
+        for (ForeignKey key : order.late()) {
+            Label circle = new Label(circle(schema, key));
+            circle.setWrapText(true);
+            circle.getStyleClass().add("quiet");
+            box.getChildren().add(circle);
+        }
+        return box;
+    }
+
+    /** Why a key waits, and how rows get in and out nevertheless. */
+    private static String circle(Schema schema, ForeignKey key) {
+        Table table = schema.tables().stream()
+                .filter(t -> t.foreignKeys().contains(key))
+                .findFirst()
+                .orElseThrow();
+        boolean must = key.columns().stream()
+                .allMatch(c -> table.column(c).orElseThrow().required());
+        String columns = table.name() + "." + String.join(", ", key.columns());
+        return columns + " closes a circle: its key is added when all tables stand. "
+                + (must
+                        ? "It must be filled, so that no first row can be stored."
+                        : "Leave it empty when a row is stored and fill it afterwards; empty it again before rows are deleted.");
+    }
+}

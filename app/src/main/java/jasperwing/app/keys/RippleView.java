@@ -1,0 +1,142 @@
+package jasperwing.app.keys;
+
+import jasperwing.app.shell.Projection;
+import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.SketchView;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.AreaColor;
+import jasperwing.model.Design;
+import jasperwing.naming.Roles;
+import jasperwing.schema.Ripple;
+import jasperwing.schema.Table;
+import jasperwing.weigh.Sketch;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** What deleting one row does everywhere, in a sentence and drawn: what goes further stands further to the right. */
+final class RippleView implements KeysView {
+    private static final double LARGEST = 1.4;
+
+    private final Workspace workspace;
+    private final ComboBox<String> start = new ComboBox<>();
+    private final Label sentence = new Label();
+    private final VBox view;
+    private boolean filling;
+
+    RippleView(Workspace workspace) {
+        this.workspace = workspace;
+        start.setId("ripple-start");
+        start.setAccessibleText("The entity a row of which is deleted");
+        start.setVisibleRowCount(14);
+        start.setOnAction(e -> {
+            if (!filling && start.getValue() != null) {
+                workspace.selection().set(Selection.of(start.getValue()));
+            }
+        });
+        sentence.setWrapText(true);
+        sentence.setId("ripple-sentence");
+        sentence.setMinHeight(Region.USE_PREF_SIZE);
+        Label of = new Label("Deleting one row of");
+        HBox tools = new HBox(8, of, start);
+        tools.setAlignment(Pos.CENTER_LEFT);
+        view = new VBox(12, tools, sentence, new Region());
+        view.getStyleClass().add("keys");
+    }
+
+    @Override
+    public String name() {
+        return "Ripple";
+    }
+
+    @Override
+    public Node node() {
+        return view;
+    }
+
+    @Override
+    public void refresh() {
+        Projection projection = workspace.projection().get();
+        List<String> entities = projection.design().entities().stream()
+                .map(e -> e.name())
+                .filter(e -> projection.schema().table(e).isPresent())
+                .toList();
+        Optional<String> chosen =
+                chosen().filter(entities::contains).or(() -> entities.stream().findFirst());
+        filling = true;
+        start.getItems().setAll(entities);
+        start.setValue(chosen.orElse(null));
+        filling = false;
+        chosen.flatMap(projection.schema()::table).ifPresentOrElse(t -> show(projection, t), () -> {
+            sentence.setText("There are no tables yet.");
+            view.getChildren().set(2, new Region());
+        });
+    }
+
+    /** The entity selected, or what the relationship selected points to. */
+    private Optional<String> chosen() {
+        Selection selection = workspace.selection().get();
+        return selection.single().or(() -> selection.relationship().map(r -> Roles.of(r).stream()
+                .findFirst()
+                .map(role -> role.target())
+                .orElse(r.from())));
+    }
+
+    private void show(Projection projection, Table table) {
+        Ripple ripple = Ripple.of(projection.design(), projection.schema(), table);
+        sentence.setText(ripple.sentence());
+        SketchView drawn = new SketchView(sketch(projection, ripple), LARGEST);
+        VBox.setVgrow(drawn, Priority.ALWAYS);
+        drawn.setAccessibleText(ripple.sentence());
+        view.getChildren().set(2, drawn);
+    }
+
+    /** A box for each table that is reached, once, as far to the right as the longest way to it. */
+    private static Sketch sketch(Projection projection, Ripple ripple) {
+        Map<String, Integer> levels = new LinkedHashMap<>(Map.of(ripple.table(), 0));
+        Map<String, List<Sketch.Line>> lines = new HashMap<>();
+        List<Sketch.Link> links = new ArrayList<>();
+        for (Ripple.Effect effect : ripple.effects()) {
+            levels.putIfAbsent(effect.table(), effect.distance());
+            boolean away = effect.kind() == Ripple.Kind.GOES || effect.kind() == Ripple.Kind.DANGLES;
+            lines.computeIfAbsent(effect.table(), t -> new ArrayList<>())
+                    .add(new Sketch.Line(
+                            String.join(", ", effect.columns()), effect.kind().words(), away));
+            links.add(new Sketch.Link(effect.table(), effect.target()));
+        }
+        Map<Integer, Integer> ranks = new HashMap<>();
+        List<Sketch.Box> boxes = new ArrayList<>();
+        levels.forEach((table, level) -> {
+            int rank = ranks.merge(level, 1, Integer::sum) - 1;
+            List<Sketch.Line> its = lines.getOrDefault(table, List.of());
+            List<Sketch.Line> first = table.equals(ripple.table())
+                    ? List.of(new Sketch.Line("a row of it", "is deleted", true))
+                    : List.of();
+            List<Sketch.Line> all = new ArrayList<>(first);
+            all.addAll(its);
+            boxes.add(new Sketch.Box(table, level, rank, color(projection, table), all, false));
+        });
+        return new Sketch(boxes, links.stream().distinct().toList());
+    }
+
+    private static Optional<AreaColor> color(Projection projection, String table) {
+        Design design = projection.design();
+        return projection.schema().named(table).flatMap(t -> {
+            String entity = t.source() instanceof Table.Source.OfEntity of
+                    ? of.entity()
+                    : t.source() instanceof Table.Source.OfList list ? list.entity() : "";
+            return design.entity(entity).flatMap(e -> design.area(e.area())).map(a -> a.color());
+        });
+    }
+}

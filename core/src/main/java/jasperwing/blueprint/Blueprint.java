@@ -1,0 +1,146 @@
+package jasperwing.blueprint;
+
+import jasperwing.arrange.Arrange;
+import jasperwing.arrange.Progress;
+import jasperwing.diagram.Card;
+import jasperwing.diagram.Metrics;
+import jasperwing.diagram.Scene;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.Attribute;
+import jasperwing.model.Comments;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Keeping;
+import jasperwing.model.Members;
+import jasperwing.model.Notes;
+import jasperwing.model.OneOf;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.SheetEdits;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.naming.Roles;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Draws the tables of a schema: a table is laid out as an entity of its name would be, whose attributes are its columns. */
+public final class Blueprint {
+    private final Design design;
+    private final Schema schema;
+
+    private Blueprint(Design design, Schema schema) {
+        this.design = design;
+        this.schema = schema;
+    }
+
+    /** The picture; empty when it was cancelled. */
+    public static Optional<Scene> of(Design design, Schema schema, Metrics metrics, Progress progress) {
+        Design tables = new Blueprint(design, schema).tables();
+        return Arrange.all(tables, "", metrics, progress)
+                .map(places -> SceneBuilder.build(SheetEdits.place(places).on(tables), "", metrics))
+                .map(Blueprint::plain);
+    }
+
+    /** The tables as if they were entities, in the order of the schema. */
+    private Design tables() {
+        List<Entity> entities = schema.tables().stream().map(this::entity).toList();
+        List<Relationship> keys = new ArrayList<>();
+        for (Table table : schema.tables()) {
+            table.foreignKeys().stream()
+                    .filter(k -> schema.named(k.target()).isPresent())
+                    .forEach(k -> keys.add(tie(table, k)));
+        }
+        design.relationships().stream()
+                .filter(r -> r instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID)
+                .flatMap(r -> loose((OneOf) r).stream())
+                .forEach(keys::add);
+        return new Design(
+                design.name(),
+                design.areas(),
+                List.of(),
+                List.of(),
+                entities,
+                keys,
+                List.of(),
+                List.of(),
+                List.of(),
+                Comments.NONE);
+    }
+
+    private Entity entity(Table table) {
+        List<Attribute> attributes =
+                table.columns().stream().map(c -> attribute(table, c)).toList();
+        List<Members> uniques = table.uniques().stream()
+                .map(u -> new Members(u.columns(), Comments.NONE))
+                .toList();
+        return Entity.of(table.name())
+                .withArea(area(table))
+                .withAttributes(attributes)
+                .withKey(new Members(table.primaryKey(), Comments.NONE))
+                .withUniques(uniques);
+    }
+
+    private static Attribute attribute(Table table, Column column) {
+        boolean must = column.required() || table.primaryKey().contains(column.name());
+        return Attribute.of(column.name(), new Type.Named(column.type())).withOptional(!must);
+    }
+
+    /** The area of what the table keeps: of a join table that of the first end. */
+    private String area(Table table) {
+        String entity = table.source() instanceof Table.Source.OfJoin join
+                ? join.tie().from()
+                : table.source() instanceof Table.Source.OfList list
+                        ? list.entity()
+                        : ((Table.Source.OfEntity) table.source()).entity();
+        return design.entity(entity).map(Entity::area).orElse("");
+    }
+
+    private static Tie tie(Table table, ForeignKey key) {
+        boolean must = key.columns().stream()
+                .allMatch(c -> table.column(c).map(Column::required).orElse(false));
+        String columns = String.join(", ", key.columns());
+        Reading forward = new Reading(must, "point to", false, columns);
+        Reading back = new Reading(false, "be pointed to by", !table.isUnique(key.columns()), columns);
+        return new Tie(table.name(), key.target(), "", forward, Optional.of(back), List.of(), Notes.NONE);
+    }
+
+    /** A kind and an id point to several tables without a foreign key. */
+    private Optional<Relationship> loose(OneOf oneOf) {
+        List<String> subjects = oneOf.subjects().stream()
+                .flatMap(s -> schema.table(s).stream())
+                .map(Table::name)
+                .distinct()
+                .toList();
+        return schema.table(oneOf.from())
+                .filter(t -> !subjects.isEmpty())
+                .map(t -> new OneOf(
+                        t.name(),
+                        subjects,
+                        new Reading(oneOf.forward().must(), "point to", false, Roles.forward(oneOf)),
+                        Optional.empty(),
+                        Optional.of(Keeping.KIND_AND_ID),
+                        List.of(),
+                        Notes.NONE));
+    }
+
+    /** Types stand in it as the database writes them. */
+    private static Scene plain(Scene scene) {
+        Function<Card.Row, Card.Row> row = r -> new Card.Row(r.name(), r.type().replace("`", ""), r.mark());
+        List<Card> cards = scene.cards().stream()
+                .map(c -> new Card(
+                        c.entity(),
+                        c.box(),
+                        c.color(),
+                        c.badge(),
+                        c.rows().stream().map(row).collect(Collectors.toList())))
+                .toList();
+        return new Scene(cards, scene.lines(), scene.kinds(), scene.fans(), scene.regions());
+    }
+}

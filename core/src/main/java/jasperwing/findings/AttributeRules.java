@@ -1,0 +1,202 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Literal;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Words;
+import jasperwing.schema.Dialect;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/** Attributes whose type does what nobody wants of them. */
+final class AttributeRules {
+    private static final Set<String> MONEY = Set.of(
+            "price",
+            "cost",
+            "costs",
+            "amount",
+            "budget",
+            "fee",
+            "fees",
+            "salary",
+            "wage",
+            "balance",
+            "payment",
+            "revenue",
+            "tax",
+            "discount",
+            "deposit");
+
+    private static final Set<String> SECRET = Set.of("password", "passwd", "passphrase", "pin", "secret");
+    private static final Set<String> GUARDED = Set.of("hash", "hashed", "digest", "encrypted");
+    private static final Set<Scalar> UNBOUNDED = Set.of(Scalar.LONG_TEXT, Scalar.BINARY, Scalar.JSON);
+    private static final int MARIADB_INDEXED = 768;
+
+    private AttributeRules() {}
+
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        Dialect dialect = checked.schema().dialect();
+        for (Attribute attribute : entity.attributes()) {
+            Type type = attribute.type();
+            if (type instanceof Type.Plain plain) {
+                plain(entity, attribute, plain.scalar(), found);
+            }
+            if (type.isText() && isSecret(attribute)) {
+                found.accept(secret(entity, attribute));
+            }
+            if (isIndexed(entity, attribute)) {
+                indexed(entity, attribute, dialect, found);
+            }
+            if (type.is(Scalar.SERIAL) && !countsUp(checked, entity, attribute)) {
+                found.accept(notCounted(entity, attribute, dialect));
+            }
+        }
+    }
+
+    private static void plain(Entity entity, Attribute attribute, Scalar scalar, Consumer<Finding> found) {
+        if (scalar == Scalar.REAL && isMoney(attribute)) {
+            found.accept(money(entity, attribute));
+        } else if (scalar == Scalar.BOOLEAN && attribute.optional() && !attribute.list()) {
+            found.accept(undecided(entity, attribute));
+        } else if (scalar == Scalar.LOCAL_TIMESTAMP) {
+            found.accept(noZone(entity, attribute));
+        }
+    }
+
+    private static boolean isMoney(Attribute attribute) {
+        List<String> words = Words.split(attribute.name());
+        return !words.isEmpty() && MONEY.contains(words.get(words.size() - 1));
+    }
+
+    private static boolean isSecret(Attribute attribute) {
+        List<String> words = Words.split(attribute.name());
+        return words.stream().anyMatch(SECRET::contains) && words.stream().noneMatch(GUARDED::contains);
+    }
+
+    /** Whether it is in a key or unique, by itself or with others. */
+    private static boolean isIndexed(Entity entity, Attribute attribute) {
+        return attribute.unique()
+                || Stream.concat(Stream.of(entity.key()), entity.uniques().stream())
+                        .map(Members::names)
+                        .anyMatch(n -> n.contains(attribute.name()));
+    }
+
+    private static Finding money(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.MONEY_IN_REAL,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " looks like money and is a real.",
+                "A real cannot hold a tenth exactly: sums come out a little wrong.",
+                List.of(change(entity, attribute, "Make it decimal(12,2)", a -> a.withType(new Type.Decimal(12, 2)))));
+    }
+
+    private static Finding undecided(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.OPTIONAL_BOOLEAN,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " can be true, false or empty.",
+                "A condition that forgets the third case leaves rows out.",
+                List.of(change(entity, attribute, "Let it be false unless it is true", a -> a.withOptional(false)
+                        .withDefault(Optional.of(new Literal(Literal.Kind.WORD, "false"))))));
+    }
+
+    private static Finding noZone(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.NO_ZONE,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is a moment without a zone.",
+                "When clocks are put back an hour comes twice, and elsewhere it is another moment.",
+                List.of(change(entity, attribute, "Make it a timestamp", a -> a.withType(Type.of(Scalar.TIMESTAMP)))));
+    }
+
+    private static Finding secret(Entity entity, Attribute attribute) {
+        String hash = attribute.name() + (attribute.name().contains("_") ? "_hash" : "Hash");
+        return new Finding(
+                Rule.SECRET_IN_CLEAR,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " looks like a secret kept as it is.",
+                "Whoever reads the table, a log or a copy of it can use it.",
+                List.of(change(entity, attribute, "Keep " + hash + " text(255) instead", a -> a.withName(hash)
+                        .withType(new Type.Text(255)))));
+    }
+
+    private static void indexed(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
+        boolean unbounded = attribute.type() instanceof Type.Plain p && UNBOUNDED.contains(p.scalar());
+        if (cannotIndex(attribute.type(), dialect)) {
+            found.accept(wide(
+                    Rule.CANNOT_INDEX,
+                    entity,
+                    attribute,
+                    dialect.title() + " cannot keep an index of it, and refuses the table."));
+        } else if (unbounded) {
+            found.accept(wide(
+                    Rule.UNBOUNDED_IN_INDEX,
+                    entity,
+                    attribute,
+                    "An index takes some thousand bytes at most: a longer value is refused when it comes."));
+        }
+    }
+
+    private static boolean cannotIndex(Type type, Dialect dialect) {
+        return switch (dialect) {
+            case MARIADB -> type instanceof Type.Text text && text.length() > MARIADB_INDEXED
+                    || type instanceof Type.Plain p && UNBOUNDED.contains(p.scalar());
+            case H2 -> type.is(Scalar.BINARY);
+            default -> false;
+        };
+    }
+
+    private static Finding wide(Rule rule, Entity entity, Attribute attribute, String why) {
+        List<Fix> fixes = attribute.type().isText()
+                ? List.of(change(entity, attribute, "Make it text(190)", a -> a.withType(new Type.Text(190))))
+                : List.of(without(entity, attribute));
+        return new Finding(
+                rule,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is unique or in the key, and can be of any length.",
+                why,
+                fixes);
+    }
+
+    private static Fix without(Entity entity, Attribute attribute) {
+        return new Fix(
+                "Let it be neither unique nor in the key",
+                EntityEdits.change(entity.name(), e -> e.withKey(e.key().without(attribute.name()))
+                                .withUniques(e.uniques().stream()
+                                        .filter(u -> !u.names().contains(attribute.name()))
+                                        .toList()))
+                        .then(EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withUnique(false))));
+    }
+
+    /** MariaDB and SQLite count up what is the key alone. */
+    private static boolean countsUp(Checked checked, Entity entity, Attribute attribute) {
+        Dialect dialect = checked.schema().dialect();
+        boolean anywhere = dialect == Dialect.POSTGRESQL || dialect == Dialect.H2;
+        return anywhere || entity.outside() || entity.key().names().equals(List.of(attribute.name()));
+    }
+
+    private static Finding notCounted(Entity entity, Attribute attribute, Dialect dialect) {
+        return new Finding(
+                Rule.NOT_COUNTED_UP,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + "'s " + attribute.name() + " is a serial, and not the key alone.",
+                dialect.title() + " counts up nothing but a key of one column; every row must be given its number.",
+                List.of(
+                        change(entity, attribute, "Make it a big int", a -> a.withType(Type.of(Scalar.BIG_INT))),
+                        new Fix(
+                                "Let it be the key alone",
+                                EntityEdits.change(entity.name(), e -> e.withKey(Members.of(attribute.name()))))));
+    }
+
+    private static Fix change(Entity entity, Attribute attribute, String title, UnaryOperator<Attribute> change) {
+        return new Fix(title, EntityEdits.changeAttribute(entity.name(), attribute.name(), change));
+    }
+}

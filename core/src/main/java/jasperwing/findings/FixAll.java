@@ -1,0 +1,35 @@
+package jasperwing.findings;
+
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.SchemaMemory;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** Mends all findings of one rule at once. */
+public final class FixAll {
+    private FixAll() {}
+
+    /** Makes the first fix of each finding, one after the other; what has no fix, or comes again after it, is left. */
+    public static Edit of(Rule rule, Dialect dialect) {
+        return design -> {
+            SchemaMemory schemas = new SchemaMemory();
+            ReportMemory reports = new ReportMemory();
+            Set<String> tried = new HashSet<>();
+            Design mended = design;
+            while (true) {
+                Schema schema = Schema.derive(mended, dialect, schemas);
+                Optional<Finding> next = Report.of(mended, schema, reports).findings().stream()
+                        .filter(f -> f.rule() == rule && !f.fixes().isEmpty() && tried.add(f.message()))
+                        .findFirst();
+                if (next.isEmpty()) {
+                    return mended;
+                }
+                mended = next.get().fixes().get(0).edit().on(mended);
+            }
+        };
+    }
+}

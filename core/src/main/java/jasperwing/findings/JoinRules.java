@@ -1,0 +1,210 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Notes;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Scalar;
+import jasperwing.model.Tie;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Relationships of many with many, and those that say more than a database can hold. */
+final class JoinRules {
+    private JoinRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        Map<List<Object>, Tie> said = new HashMap<>();
+        Map<List<String>, Tie> joined = new HashMap<>();
+        for (Relationship relationship : checked.design().relationships()) {
+            atLeastOne(relationship, found);
+            if (relationship instanceof Tie tie) {
+                List<Object> what = List.of(tie.from(), tie.to(), tie.via(), tie.shape(), verbs(tie));
+                Tie first = said.putIfAbsent(what, tie);
+                if (first != null) {
+                    found.accept(twice(tie));
+                } else if (tie.shape() == Tie.Shape.MANY_TO_MANY && !tie.isSelf()) {
+                    List<String> pair =
+                            List.of(tie.from(), tie.to()).stream().sorted().toList();
+                    Tie other = joined.putIfAbsent(pair, tie);
+                    if (other != null) {
+                        found.accept(twoJoins(tie, other));
+                    }
+                }
+                alone(tie, found);
+            }
+        }
+    }
+
+    private static List<String> verbs(Tie tie) {
+        return List.of(tie.forward().verb(), tie.back().map(Reading::verb).orElse(""));
+    }
+
+    private static void alone(Tie tie, Consumer<Finding> found) {
+        boolean both = tie.shape() == Tie.Shape.ONE_TO_ONE
+                && tie.forward().must()
+                && tie.back().map(Reading::must).orElse(false);
+        if (both) {
+            found.accept(requiredBothSides(tie));
+        }
+        if (tie.isSelf()
+                && tie.shape() == Tie.Shape.MANY_TO_MANY
+                && Roles.linkFrom(tie).equals(Roles.linkTo(tie))) {
+            found.accept(alike(tie));
+        }
+    }
+
+    private static Finding twice(Tie tie) {
+        return new Finding(
+                Rule.RELATIONSHIP_TWICE,
+                Subject.of(tie, Roles.forward(tie)),
+                "That " + tie.from() + " and " + tie.to() + " are related this way is said twice.",
+                "Each time keys are kept for it, and nothing holds them to the same rows.",
+                List.of(new Fix("Take the second one away", RelationshipEdits.remove(tie))));
+    }
+
+    private static Finding twoJoins(Tie tie, Tie other) {
+        return new Finding(
+                Rule.TWO_JOINS,
+                Subject.of(tie, Roles.forward(tie)),
+                tie.from() + " and " + tie.to() + " are joined by two tables, as " + Roles.forward(other) + " and as "
+                        + Roles.forward(tie) + ".",
+                "A pair can stand in one and be missed in the other; a link that tells how they are tied may be meant.",
+                List.of());
+    }
+
+    private static Finding requiredBothSides(Tie tie) {
+        String other = tie.parent();
+        return new Finding(
+                Rule.REQUIRED_BOTH_SIDES,
+                Subject.of(tie, Roles.forward(tie)),
+                "Every " + tie.holder() + " must have one " + other + ", and every " + other + " one " + tie.holder()
+                        + ".",
+                "The key stands on one side: the database will not notice " + Nouns.a(other) + " without its "
+                        + tie.holder() + ".",
+                List.of(new Fix(
+                        "Let " + other + " be without one",
+                        RelationshipEdits.replace(tie, tie.withBack(tie.back().map(b -> b.withMust(false)))))));
+    }
+
+    private static Finding alike(Tie tie) {
+        String name = "other" + Words.pascal(Plurals.plural(tie.from()));
+        return new Finding(
+                Rule.SELF_JOIN_ALIKE,
+                Subject.of(tie, Roles.forward(tie)),
+                "Both ends of the many-to-many of " + tie.from() + " with itself are called " + Roles.linkFrom(tie)
+                        + ".",
+                "Its table would tell the two apart by a number.",
+                List.of(new Fix(
+                        "Call the far end " + name,
+                        RelationshipEdits.replace(
+                                tie, tie.withForward(tie.forward().withRole(name))))));
+    }
+
+    /** That there is at least one of many is held by no foreign key. */
+    private static void atLeastOne(Relationship relationship, Consumer<Finding> found) {
+        Reading forward = relationship.forward();
+        if (forward.must() && forward.many()) {
+            found.accept(atLeastOne(
+                    relationship,
+                    relationship.from(),
+                    relationship.targets().get(0),
+                    relationship.withForward(forward.withMust(false))));
+        }
+        relationship
+                .back()
+                .filter(b -> b.must() && b.many())
+                .ifPresent(b -> found.accept(atLeastOne(
+                        relationship,
+                        relationship.targets().get(0),
+                        relationship.from(),
+                        relationship.withBack(Optional.of(b.withMust(false))))));
+    }
+
+    private static Finding atLeastOne(Relationship relationship, String one, String many, Relationship loose) {
+        return new Finding(
+                Rule.AT_LEAST_ONE,
+                Subject.of(relationship, ""),
+                "Every " + one + " must have at least one " + many + ".",
+                "No database holds that: " + Nouns.a(one) + " is stored before the first " + many
+                        + ", and keeps when the last goes.",
+                List.of(new Fix("Say that it may have many", RelationshipEdits.replace(relationship, loose))));
+    }
+
+    /** Entities that are nothing but the pairs of two others. */
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        Design design = checked.design();
+        if (entity.outside() || !entity.traits().isEmpty() || !isOnlyKeyed(entity)) {
+            return;
+        }
+        List<Role> held = checked.heldBy(entity.name());
+        boolean pointedTo = design.relationshipsOf(entity.name()).size() != (design.isLink(entity.name()) ? 1 : 2);
+        if (held.size() != 2 || pointedTo || !held.stream().allMatch(JoinRules::isPlain)) {
+            return;
+        }
+        if (design.isLink(entity.name())) {
+            found.accept(bareLink(entity, (Tie) held.get(0).relationship()));
+        } else if (!held.get(0).relationship().equals(held.get(1).relationship())) {
+            found.accept(onlyJoin(entity, held.get(0), held.get(1)));
+        }
+    }
+
+    /** Whether it has no attributes but a number or identifier for a key. */
+    private static boolean isOnlyKeyed(Entity entity) {
+        return entity.uniques().stream().allMatch(u -> u.names().size() == 2)
+                && entity.attributes().stream().allMatch(a -> entity.isKey(a) && isDrawn(a))
+                && entity.key().names().size() <= 2;
+    }
+
+    private static boolean isDrawn(Attribute attribute) {
+        return attribute.type().is(Scalar.SERIAL) || attribute.type().is(Scalar.UUID);
+    }
+
+    private static boolean isPlain(Role role) {
+        return role.must() && !role.unique() && role.relationship() instanceof Tie;
+    }
+
+    private static Finding bareLink(Entity entity, Tie tie) {
+        return new Finding(
+                Rule.BARE_LINK,
+                Subject.of(entity.name()),
+                "The link " + entity.name() + " carries nothing of its own.",
+                "It costs a class and its keys for what a plain many-to-many says.",
+                List.of(new Fix(
+                        "Make it a plain many-to-many",
+                        RelationshipEdits.replace(tie, tie.withVia("")).then(EntityEdits.remove(entity.name())))));
+    }
+
+    private static Finding onlyJoin(Entity entity, Role one, Role other) {
+        Tie tie = new Tie(
+                one.target(),
+                other.target(),
+                "",
+                new Reading(false, "have", true, ""),
+                Optional.of(new Reading(false, "have", true, "")),
+                List.of(),
+                Notes.NONE);
+        Edit plain = RelationshipEdits.remove(one.relationship())
+                .then(RelationshipEdits.remove(other.relationship()))
+                .then(EntityEdits.remove(entity.name()))
+                .then(RelationshipEdits.add(tie));
+        return new Finding(
+                Rule.ONLY_A_JOIN,
+                Subject.of(entity.name()),
+                entity.name() + " is nothing but the pairs of " + one.target() + " and " + other.target() + ".",
+                "It costs a class, and nothing keeps a pair from standing twice, for what a many-to-many says.",
+                List.of(new Fix("Make it a many-to-many", plain)));
+    }
+}

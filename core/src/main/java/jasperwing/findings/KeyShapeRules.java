@@ -1,0 +1,170 @@
+package jasperwing.findings;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Role;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** Keys that work, and will hurt: what can be empty or change, what is wider than need be, what hardly tells rows apart. */
+final class KeyShapeRules {
+    private static final Set<Scalar> INEXACT =
+            Set.of(Scalar.REAL, Scalar.BOOLEAN, Scalar.TIME, Scalar.TIMESTAMP, Scalar.LOCAL_TIMESTAMP, Scalar.DURATION);
+
+    /** Last words of names of what people change their minds about. */
+    private static final Set<String> CHANGING =
+            Set.of("name", "title", "email", "mail", "phone", "label", "caption", "nickname", "login", "username");
+
+    private KeyShapeRules() {}
+
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        for (Attribute attribute : entity.attributes()) {
+            if (entity.isKey(attribute)) {
+                member(entity, attribute, found);
+            }
+        }
+        for (Role role : checked.heldBy(entity.name())) {
+            if (!role.must() && entity.key().names().contains(role.name())) {
+                found.accept(optionalRole(entity, role));
+            }
+        }
+        if (entity.key().names().size() > 1) {
+            entity.attributes().stream()
+                    .filter(a -> entity.isKey(a) && isEnough(a))
+                    .findFirst()
+                    .ifPresent(a -> found.accept(wide(entity, a)));
+        }
+        redundant(entity, found);
+    }
+
+    private static void member(Entity entity, Attribute attribute, Consumer<Finding> found) {
+        if (attribute.optional()) {
+            found.accept(optional(
+                    entity,
+                    attribute.name(),
+                    Subject.of(entity.name(), attribute.name()),
+                    EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withOptional(false))));
+        }
+        if (attribute.type() instanceof Type.Plain plain && INEXACT.contains(plain.scalar())) {
+            found.accept(inexact(entity, attribute));
+        } else if (attribute.type().isText() && entity.key().names().size() == 1 && isChanging(attribute)) {
+            found.accept(unstable(entity, attribute));
+        }
+    }
+
+    private static boolean isChanging(Attribute attribute) {
+        List<String> words = Words.split(attribute.name());
+        return !words.isEmpty() && CHANGING.contains(words.get(words.size() - 1));
+    }
+
+    /** Whether one attribute tells all rows apart by itself. */
+    private static boolean isEnough(Attribute attribute) {
+        return attribute.unique()
+                || attribute.type().is(Scalar.SERIAL)
+                || attribute.type().is(Scalar.UUID);
+    }
+
+    private static Finding optional(Entity entity, String member, Subject subject, Edit must) {
+        return new Finding(
+                Rule.OPTIONAL_KEY,
+                subject,
+                entity.name() + "'s key has " + member + " in it, which may be empty.",
+                "What is empty tells no rows apart; the column is made to be filled all the same.",
+                List.of(
+                        new Fix("Let " + member + " be filled always", must),
+                        new Fix(
+                                "Take " + member + " out of the key",
+                                EntityEdits.change(
+                                        entity.name(), e -> e.withKey(e.key().without(member))))));
+    }
+
+    private static Finding optionalRole(Entity entity, Role role) {
+        return optional(
+                entity, role.name(), Subject.of(role.relationship(), role.name()), ReferenceRules.must(role, true));
+    }
+
+    private static Finding inexact(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.INEXACT_KEY,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + " is identified by its " + attribute.name()
+                        + ", which is no kind of value that is the same again.",
+                "Times and measured numbers are rounded on their way, and then a row is not found by its own key.",
+                List.of(numbered(entity)));
+    }
+
+    private static Finding unstable(Entity entity, Attribute attribute) {
+        return new Finding(
+                Rule.UNSTABLE_KEY,
+                Subject.of(entity.name(), attribute.name()),
+                entity.name() + " is identified by its " + attribute.name() + ", which will be changed some day.",
+                "Every row that points to it would have to be changed with it.",
+                List.of(numbered(entity)));
+    }
+
+    /** A counted number is the key; what was it stays unique. */
+    private static Fix numbered(Entity entity) {
+        String name = entity.attribute("id").isEmpty() ? "id" : "rowId";
+        return new Fix("Add " + name + " serial key, and keep this unique", EntityEdits.change(entity.name(), e -> {
+            boolean alone = e.key().names().size() == 1;
+            List<Attribute> all = new ArrayList<>(List.of(Attribute.of(name, Type.of(Scalar.SERIAL))));
+            e.attributes().forEach(a -> all.add(alone && e.isKey(a) ? a.withUnique(true) : a));
+            List<Members> uniques = new ArrayList<>(e.uniques());
+            if (!alone) {
+                uniques.add(e.key());
+            }
+            return e.withAttributes(all).withKey(Members.of(name)).withUniques(uniques);
+        }));
+    }
+
+    private static Finding wide(Entity entity, Attribute enough) {
+        return new Finding(
+                Rule.WIDE_KEY,
+                Subject.of(entity.name(), enough.name()),
+                entity.name() + "'s key has more in it than " + enough.name() + ", which tells all rows apart alone.",
+                "Every row that points to it carries the whole key.",
+                List.of(new Fix(
+                        "Let " + enough.name() + " be the key alone",
+                        EntityEdits.change(entity.name(), e -> e.withKey(Members.of(enough.name()))))));
+    }
+
+    private static void redundant(Entity entity, Consumer<Finding> found) {
+        for (Members unique : entity.uniques()) {
+            boolean said = contains(unique, entity.key())
+                    || entity.uniques().stream().anyMatch(u -> u != unique && contains(unique, u))
+                    || entity.attributes().stream()
+                            .anyMatch(a -> a.unique() && unique.names().contains(a.name()));
+            if (said) {
+                found.accept(redundant(entity, unique));
+            }
+        }
+    }
+
+    /** Whether what the other says already makes the first unique. Of two that say the same each makes the other so. */
+    private static boolean contains(Members unique, Members other) {
+        return !other.isEmpty() && new HashSet<>(unique.names()).containsAll(other.names());
+    }
+
+    private static Finding redundant(Entity entity, Members unique) {
+        String names = String.join(", ", unique.names());
+        return new Finding(
+                Rule.REDUNDANT_UNIQUE,
+                Subject.of(entity.name(), unique.names().get(0)),
+                entity.name() + "'s unique (" + names + ") follows from what is unique already.",
+                "It costs an index that finds nothing and every write keeps up.",
+                List.of(new Fix("Take unique (" + names + ") out", EntityEdits.change(entity.name(), e -> {
+                    List<Members> left = new ArrayList<>(e.uniques());
+                    left.remove(unique);
+                    return e.withUniques(left);
+                }))));
+    }
+}

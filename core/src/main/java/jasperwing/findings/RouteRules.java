@@ -1,0 +1,173 @@
+package jasperwing.findings;
+
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.naming.Role;
+import jasperwing.naming.Words;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Two routes from one entity to the same ancestor, which may lead to different rows of it. */
+final class RouteRules {
+    /** Longer routes are not thought of as saying the same. */
+    private static final int LONGEST = 3;
+
+    private final Checked checked;
+    private final Consumer<Finding> found;
+
+    private RouteRules(Checked checked, Consumer<Finding> found) {
+        this.checked = checked;
+        this.found = found;
+    }
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        RouteRules rules = new RouteRules(checked, found);
+        checked.design().entities().forEach(e -> rules.from(e.name()));
+    }
+
+    /** For each ancestor the shortest route by each reference the entity holds. */
+    private void from(String entity) {
+        List<Role> held = checked.heldBy(entity);
+        if (held.size() < 2) {
+            return;
+        }
+        Map<String, List<List<Role>>> routes = new LinkedHashMap<>();
+        for (Role first : held) {
+            if (isFollowed(first)) {
+                Set<String> seen = new HashSet<>(Set.of(entity));
+                follow(List.of(first), seen, routes);
+            }
+        }
+        routes.forEach((ancestor, all) -> compare(entity, ancestor, all));
+    }
+
+    /** A one-of may lead elsewhere, and a link is there to lead to two things. */
+    private static boolean isFollowed(Role role) {
+        return role.relationship() instanceof Tie tie && tie.via().isEmpty() && !tie.isSelf();
+    }
+
+    private void follow(List<Role> route, Set<String> seen, Map<String, List<List<Role>>> routes) {
+        String at = route.get(route.size() - 1).target();
+        if (!seen.add(at)) {
+            return;
+        }
+        routes.computeIfAbsent(at, a -> new ArrayList<>(2)).add(route);
+        if (route.size() < LONGEST) {
+            for (Role next : checked.heldBy(at)) {
+                if (isFollowed(next)) {
+                    List<Role> longer = new ArrayList<>(route);
+                    longer.add(next);
+                    follow(longer, seen, routes);
+                }
+            }
+        }
+    }
+
+    /** The first two routes that end by what sounds the same and have nothing else in common. */
+    private void compare(String entity, String ancestor, List<List<Role>> routes) {
+        for (int i = 0; i < routes.size(); i++) {
+            for (int j = i + 1; j < routes.size(); j++) {
+                List<Role> one = routes.get(i);
+                List<Role> other = routes.get(j);
+                if (one.size() + other.size() > 2 && soundAlike(ancestor, one, other) && areApart(one, other)) {
+                    boolean swap = one.size() > other.size();
+                    found.accept(disagree(entity, ancestor, swap ? other : one, swap ? one : other));
+                    return;
+                }
+            }
+        }
+    }
+
+    private static boolean soundAlike(String ancestor, List<Role> one, List<Role> other) {
+        String first = one.get(one.size() - 1).name();
+        String second = other.get(other.size() - 1).name();
+        return first.equals(second) || first.equals(Words.camel(ancestor)) || second.equals(Words.camel(ancestor));
+    }
+
+    /** Whether they meet at the end only. */
+    private static boolean areApart(List<Role> one, List<Role> other) {
+        Set<String> between =
+                one.subList(0, one.size() - 1).stream().map(Role::target).collect(Collectors.toSet());
+        return other.subList(0, other.size() - 1).stream().map(Role::target).noneMatch(between::contains);
+    }
+
+    private Finding disagree(String entity, String ancestor, List<Role> shorter, List<Role> longer) {
+        List<Fix> fixes = new ArrayList<>();
+        if (shorter.size() == 1) {
+            Relationship direct = shorter.get(0).relationship();
+            fixes.add(new Fix(
+                    "Take " + entity + "'s " + path(shorter) + " away, and go by " + path(longer),
+                    RelationshipEdits.remove(direct)));
+        }
+        return new Finding(
+                Rule.ROUTES_DISAGREE,
+                Subject.of(shorter.get(0).relationship(), shorter.get(0).name()),
+                Words.capitalised(Nouns.a(entity)) + " leads to " + Nouns.a(ancestor) + " by " + path(shorter)
+                        + " and by " + path(longer) + ", and they need not be the same one.",
+                "Where they must agree nothing holds them together; where they may differ, set this aside and say so.",
+                fixes,
+                together(shorter, longer).orElse(""));
+    }
+
+    private static String path(List<Role> route) {
+        return route.stream().map(Role::name).collect(Collectors.joining("."));
+    }
+
+    /** The key of both columns together that holds a direct reference to what the nearer one of two says. */
+    private Optional<String> together(List<Role> shorter, List<Role> longer) {
+        Schema schema = checked.schema();
+        if (shorter.size() != 1 || longer.size() != 2) {
+            return Optional.empty();
+        }
+        Optional<Table> own = schema.table(shorter.get(0).holder());
+        Optional<Table> middle = schema.table(longer.get(0).target());
+        if (own.isEmpty() || middle.isEmpty()) {
+            return Optional.empty();
+        }
+        List<ForeignKey> direct = own.get().foreignKeysOf(shorter.get(0));
+        List<ForeignKey> first = own.get().foreignKeysOf(longer.get(0));
+        List<ForeignKey> second = middle.get().foreignKeysOf(longer.get(1));
+        boolean whole = direct.size() == 1 && first.size() == 1 && second.size() == 1;
+        return whole
+                ? Optional.of(together(own.get(), middle.get(), direct.get(0), first.get(0), second.get(0)))
+                : Optional.empty();
+    }
+
+    private String together(Table own, Table middle, ForeignKey direct, ForeignKey first, ForeignKey second) {
+        List<String> there = concat(first.targetColumns(), second.columns());
+        List<String> here = concat(first.columns(), direct.columns());
+        String name = own.name() + "_" + String.join("_", here);
+        String unique = "alter table " + quoted(middle.name()) + "\n  add unique (" + names(there) + ");\n";
+        return checked.schema().dialect() == Dialect.SQLITE
+                ? "create unique index " + quoted("uq_" + name) + " on " + quoted(middle.name()) + " (" + names(there)
+                        + ");\n-- and in create table " + quoted(own.name()) + ":\nforeign key (" + names(here)
+                        + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ")\n"
+                : unique + "alter table " + quoted(own.name()) + "\n  add foreign key (" + names(here)
+                        + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ");\n";
+    }
+
+    private static List<String> concat(List<String> one, List<String> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    private String names(List<String> columns) {
+        return columns.stream().map(this::quoted).collect(Collectors.joining(", "));
+    }
+
+    private String quoted(String name) {
+        return checked.schema().dialect().quote(name);
+    }
+}

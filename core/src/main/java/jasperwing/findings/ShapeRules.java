@@ -1,0 +1,137 @@
+package jasperwing.findings;
+
+import jasperwing.model.Area;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Family;
+import jasperwing.naming.Role;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.connectivity.GabowStrongConnectivityInspector;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.SimpleDirectedGraph;
+
+/** What is strange about a design as a whole: entities tied to nothing or with nothing in them, areas that need each other. */
+final class ShapeRules {
+    private ShapeRules() {}
+
+    /** Entities that are related to nothing, where others are. */
+    static void untied(Checked checked, Consumer<Finding> found) {
+        Design design = checked.design();
+        if (design.relationships().isEmpty()) {
+            return;
+        }
+        for (Entity entity : design.entities()) {
+            if (design.relationshipsOf(entity.name()).isEmpty() && !Family.has(design, entity.name())) {
+                found.accept(untied(entity));
+            }
+        }
+    }
+
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (!Family.has(checked.design(), entity.name()) && !entity.outside() && isBare(checked, entity)) {
+            found.accept(bare(entity));
+        }
+    }
+
+    /** Whether it says nothing about its rows: no attribute that is not only its key, and nothing it points to. */
+    private static boolean isBare(Checked checked, Entity entity) {
+        return !checked.design().isLink(entity.name())
+                && entity.traits().isEmpty()
+                && entity.attributes().stream().allMatch(a -> entity.isKey(a) && isGiven(a))
+                && checked.heldBy(entity.name()).isEmpty();
+    }
+
+    private static boolean isGiven(Attribute attribute) {
+        return !attribute.type().isText();
+    }
+
+    private static Finding untied(Entity entity) {
+        return new Finding(
+                Rule.UNTIED,
+                Subject.of(entity.name()),
+                entity.name() + " is related to nothing.",
+                "Its rows can be found, and nothing can be found from them.",
+                List.of());
+    }
+
+    private static Finding bare(Entity entity) {
+        return new Finding(
+                Rule.NO_ATTRIBUTES,
+                Subject.of(entity.name()),
+                entity.name() + " has no attributes besides its key.",
+                "Its rows say nothing about themselves.",
+                List.of(new Fix("Take " + entity.name() + " away", EntityEdits.remove(entity.name()))));
+    }
+
+    /** Areas that point to each other in a circle. */
+    static void areas(Checked checked, Consumer<Finding> found) {
+        Map<String, Map<String, Role>> ties = ties(checked);
+        Graph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+        ties.forEach((from, tos) -> {
+            graph.addVertex(from);
+            tos.keySet().forEach(graph::addVertex);
+            tos.keySet().forEach(to -> graph.addEdge(from, to));
+        });
+        List<String> order = checked.design().areas().stream().map(Area::name).toList();
+        List<List<String>> circles = new ArrayList<>();
+        for (Set<String> circle : new GabowStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
+            if (circle.size() > 1) {
+                circles.add(order.stream().filter(circle::contains).toList());
+            }
+        }
+        circles.stream()
+                .sorted((a, b) -> Integer.compare(order.indexOf(a.get(0)), order.indexOf(b.get(0))))
+                .forEach(c -> found.accept(tangled(c, ties)));
+    }
+
+    /** One reference for each pair of areas with one between them, in the order of the relationships. */
+    private static Map<String, Map<String, Role>> ties(Checked checked) {
+        Map<String, Map<String, Role>> ties = new TreeMap<>();
+        for (Role role : checked.roles()) {
+            String from = area(checked.design(), role.holder());
+            for (String target : role.targets()) {
+                String to = area(checked.design(), target);
+                if (!from.isEmpty() && !to.isEmpty() && !from.equals(to)) {
+                    ties.computeIfAbsent(from, f -> new LinkedHashMap<>()).putIfAbsent(to, role);
+                }
+            }
+        }
+        return ties;
+    }
+
+    private static String area(Design design, String entity) {
+        return design.entity(entity)
+                .map(Entity::area)
+                .filter(a -> design.area(a).isPresent())
+                .orElse("");
+    }
+
+    private static Finding tangled(List<String> areas, Map<String, Map<String, Role>> ties) {
+        Set<String> examples = new LinkedHashSet<>();
+        for (String from : areas) {
+            ties.getOrDefault(from, Map.of()).forEach((to, role) -> {
+                if (areas.contains(to)) {
+                    examples.add(role.holder() + "'s " + role.name());
+                }
+            });
+        }
+        return new Finding(
+                Rule.TANGLED_AREAS,
+                Subject.of(areas.get(0)),
+                "The areas " + String.join(", ", areas) + " point to each other in a circle, by "
+                        + examples.stream().limit(4).collect(Collectors.joining(", ")) + ".",
+                "None of them can be understood, built or released without the others.",
+                List.of());
+    }
+}

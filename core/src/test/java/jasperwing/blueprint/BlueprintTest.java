@@ -1,0 +1,59 @@
+package jasperwing.blueprint;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.arrange.Progress;
+import jasperwing.diagram.Card;
+import jasperwing.diagram.Scene;
+import jasperwing.model.Design;
+import jasperwing.picture.Typefaces;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class BlueprintTest {
+    private final Design demo = Samples.demo();
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void everyTableColumnAndKeyIsDrawn(Dialect dialect) {
+        Schema schema = Schema.derive(demo, dialect);
+        Scene scene =
+                Blueprint.of(demo, schema, Typefaces.get(), Progress.UNWATCHED).orElseThrow();
+        assertThat(scene.cards())
+                .extracting(Card::entity)
+                .containsExactlyInAnyOrderElementsOf(
+                        schema.tables().stream().map(Table::name).toList());
+        for (Table table : schema.tables()) {
+            Card card = scene.card(table.name()).orElseThrow();
+            assertThat(card.rows())
+                    .extracting(r -> r.name() + " " + r.type().replace("?", ""))
+                    .containsExactlyElementsOf(table.columns().stream()
+                            .map(c -> c.name() + " " + c.type())
+                            .toList());
+            for (ForeignKey key : table.foreignKeys()) {
+                assertThat(scene.lines().stream()
+                                .filter(l -> l.fromEntity().equals(table.name())
+                                        && l.label().equals(String.join(", ", key.columns()))))
+                        .hasSize(key.enforced() ? 1 : 0);
+            }
+        }
+        assertThat(scene.fans()).extracting(f -> f.relationship().from()).containsExactly("notes");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void noTableLiesOnAnother(Dialect dialect) {
+        List<Card> cards = Blueprint.of(demo, Schema.derive(demo, dialect), Typefaces.get(), Progress.UNWATCHED)
+                .orElseThrow()
+                .cards();
+        for (Card card : cards) {
+            assertThat(cards).filteredOn(c -> c.box().overlaps(card.box())).containsExactly(card);
+        }
+    }
+}
