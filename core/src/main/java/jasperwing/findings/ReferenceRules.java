@@ -1,7 +1,9 @@
 package jasperwing.findings;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
 import jasperwing.model.Edit;
+import jasperwing.model.Entity;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
@@ -28,16 +30,19 @@ final class ReferenceRules {
     private ReferenceRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
-        List<Role> roles = checked.roles();
+        List<Role> roles = checked.roles().stream()
+                .filter(r -> !isOutside(checked.design(), r.holder()))
+                .toList();
         for (Role role : roles) {
             role.targets().stream()
                     .filter(t -> role.must() && role.relationship().onDelete(t) == DeleteRule.EMPTY)
                     .forEach(t -> found.accept(emptyOnMust(role, t)));
-            if (role.must() && role.targets().equals(List.of(role.holder()))) {
+            if (role.must() && FirstRowRules.isEnforced(role) && role.targets().equals(List.of(role.holder()))) {
                 found.accept(requiredSelf(role));
             }
         }
         requiredCycles(roles, found);
+        FirstRowRules.check(checked, found);
         for (Relationship relationship : checked.design().relationships()) {
             if (relationship instanceof Tie tie
                     && tie.shape() == Tie.Shape.MANY_TO_MANY
@@ -45,6 +50,11 @@ final class ReferenceRules {
                 found.accept(ruleOnJoin(tie));
             }
         }
+    }
+
+    /** What another system keeps it keeps by its own rules. */
+    private static boolean isOutside(Design design, String entity) {
+        return design.entity(entity).map(Entity::outside).orElse(false);
     }
 
     private static Finding emptyOnMust(Role role, String target) {
@@ -77,7 +87,10 @@ final class ReferenceRules {
     private static void requiredCycles(List<Role> roles, Consumer<Finding> found) {
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
         List<Role> musts = inCircles(roles.stream()
-                .filter(r -> r.must() && r.targets().size() == 1 && !r.target().equals(r.holder()))
+                .filter(r -> r.must()
+                        && FirstRowRules.isEnforced(r)
+                        && r.targets().size() == 1
+                        && !r.target().equals(r.holder()))
                 .toList());
         for (Role role : musts) {
             graph.addVertex(role.holder());

@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.model.OneOf;
+import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -15,8 +17,8 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 /**
  * The order in which tables can be created and filled.
  *
- * @param steps tables that can be created together, after all earlier steps; within a step in the order of the schema.
- *     Tables that point to each other in a circle stand in one step
+ * @param steps tables that can be created together, after all earlier steps; within a step in the order of the schema,
+ *     but what must point to another behind it. Tables that point to each other in a circle stand in one step
  * @param late foreign keys that close a circle and can only be added when both tables stand
  */
 public record Order(List<List<Table>> steps, List<ForeignKey> late) {
@@ -91,15 +93,64 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
                     }
                     steps.get(step).add(t);
                 });
+        Filling filling = new Filling();
+        List<List<Table>> filled = steps.stream().map(filling::ordered).toList();
         Set<String> created = new HashSet<>();
         List<ForeignKey> late = new ArrayList<>();
-        steps.stream().flatMap(List::stream).forEach(t -> {
+        filled.stream().flatMap(List::stream).forEach(t -> {
             created.add(t.name());
             t.foreignKeys().stream()
                     .filter(k -> k.enforced() && !created.contains(k.target()))
                     .forEach(late::add);
         });
-        return new Order(steps, late);
+        return new Order(filled, late);
+    }
+
+    /** Within a circle first comes what can be filled first: all it must point to is there, and of each one-of that must one subject. */
+    private static final class Filling {
+        private final Set<String> there = new HashSet<>();
+
+        List<Table> ordered(List<Table> step) {
+            List<Table> ordered = new ArrayList<>(step.size());
+            List<Table> waiting = new ArrayList<>(step);
+            while (!waiting.isEmpty()) {
+                List<Table> blocked = new ArrayList<>();
+                for (Table table : waiting) {
+                    if (canBeFilled(table)) {
+                        there.add(table.name());
+                        ordered.add(table);
+                    } else {
+                        blocked.add(table);
+                    }
+                }
+                if (blocked.size() == waiting.size()) {
+                    there.add(blocked.get(0).name());
+                    ordered.add(blocked.remove(0));
+                }
+                waiting = blocked;
+            }
+            return ordered;
+        }
+
+        private boolean canBeFilled(Table table) {
+            Map<Role, Boolean> oneOfs = new HashMap<>();
+            for (ForeignKey key : table.foreignKeys()) {
+                boolean reached = !key.enforced() || there.contains(key.target());
+                if (key.role().filter(r -> r.relationship() instanceof OneOf).isPresent()) {
+                    oneOfs.merge(key.role().orElseThrow(), reached, Boolean::logicalOr);
+                } else if (!reached && isRequired(table, key) && !key.target().equals(table.name())) {
+                    return false;
+                }
+            }
+            return oneOfs.entrySet().stream()
+                    .allMatch(e -> e.getValue() || !e.getKey().must());
+        }
+
+        private static boolean isRequired(Table table, ForeignKey key) {
+            return key.columns().stream()
+                    .allMatch(c -> table.primaryKey().contains(c)
+                            || table.column(c).map(Column::required).orElse(false));
+        }
     }
 
     /** All tables in an order in which they can be created. */
