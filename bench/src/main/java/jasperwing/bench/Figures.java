@@ -116,12 +116,14 @@ public final class Figures {
     }
 
     private static void checking() throws Exception {
-        for (int size : new int[] {200, 1000}) {
+        for (int size : new int[] {100, 1000, 10_000}) {
             Design design = LargeDesign.of(size, 10, 2 * size);
-            double[] medians = medians(WARM, RUNS, () -> Schema.derive(design, Dialect.POSTGRESQL), () -> {
-                Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-                return Report.of(design, schema);
-            });
+            int runs = size > 1000 ? 5 : RUNS;
+            double[] medians = medians(
+                    size > 1000 ? 3 : WARM * 1000 / size, runs, () -> Schema.derive(design, Dialect.POSTGRESQL), () -> {
+                        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+                        return Report.of(design, schema);
+                    });
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);

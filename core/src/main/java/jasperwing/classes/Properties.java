@@ -119,11 +119,12 @@ final class Properties {
                 "",
                 "",
                 leaf.attribute().name(),
+                "",
                 "");
     }
 
     private static Column plain(Attribute attribute) {
         String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name(), "");
+        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name(), "", "");
     }
 }

@@ -12,6 +12,7 @@ import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.KeyTypes;
+import jasperwing.schema.LooseReference;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -25,7 +26,10 @@ final class OneOfRules {
                 always(checked, oneOf, found);
             }
             if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
-                found.accept(KeyTypes.alike(checked.design(), oneOf.subjects()) ? notEnforced(oneOf) : differ(oneOf));
+                found.accept(
+                        KeyTypes.alike(checked.design(), oneOf.subjects())
+                                ? notEnforced(checked, oneOf)
+                                : differ(oneOf));
             } else if (relationship instanceof OneOf oneOf && checked.schema().dialect() == Dialect.MARIADB) {
                 oneOf.deletes().stream()
                         .filter(d -> d.rule() == DeleteRule.EMPTY)
@@ -96,13 +100,18 @@ final class OneOfRules {
                 List.of(columnEach(oneOf)));
     }
 
-    private static Finding notEnforced(OneOf oneOf) {
+    private static Finding notEnforced(Checked checked, OneOf oneOf) {
+        String sql = LooseReference.of(checked.design().whole(), checked.schema(), oneOf)
+                .map(l -> "-- the rows that point to nothing\n" + l.dangling()
+                        + (l.triggers().isEmpty() ? "" : "-- refuses to delete what is pointed to\n" + l.triggers()))
+                .orElse("");
         return new Finding(
                 Rule.ONE_OF_NOT_ENFORCED,
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " is kept as a kind and an id, without a foreign key.",
                 "The database will not notice when the row it points to is gone.",
-                List.of(columnEach(oneOf)));
+                List.of(columnEach(oneOf)),
+                sql);
     }
 
     private static Finding unchecked(OneOf oneOf, OnDelete rule) {

@@ -8,6 +8,7 @@ package jasperwing.schema;
  * @param defaultSql the default as SQL, or empty
  * @param computed the expression the database computes it by, or empty
  * @param member the attribute or role it comes from, or empty for a column of a join or list table
+ * @param comment documentation, or empty
  * @param owner the entity whose member that is, where it is a kind whose rows lie among others; else empty
  */
 public record Column(
@@ -18,9 +19,10 @@ public record Column(
         String defaultSql,
         String computed,
         String member,
+        String comment,
         String owner) {
     /** The same column of the owner's own table. */
     Column own() {
-        return new Column(name, type, required, generated, defaultSql, computed, member, "");
+        return new Column(name, type, required, generated, defaultSql, computed, member, comment, "");
     }
 }

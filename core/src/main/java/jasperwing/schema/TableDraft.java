@@ -67,7 +67,7 @@ final class TableDraft {
 
     String column(String wanted, String type, boolean required, String member) {
         String column = name(wanted);
-        add(new Column(column, type, required, false, "", "", member, owners.get(0)));
+        add(new Column(column, type, required, false, "", "", member, "", owners.get(0)));
         return column;
     }
 
@@ -118,7 +118,16 @@ final class TableDraft {
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
         String type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
-        add(new Column(column, type, required, generated, types.defaultSql(attribute), "", member, owners.get(0)));
+        add(new Column(
+                column,
+                type,
+                required,
+                generated,
+                types.defaultSql(attribute),
+                "",
+                member,
+                attribute.notes().doc(),
+                owners.get(0)));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
         if (!conditions.isEmpty()) {
@@ -133,7 +142,16 @@ final class TableDraft {
     /** Adds a column the database computes. */
     void computed(Attribute attribute, String sql) {
         String column = name(PhysicalNames.wantedColumn(attribute));
-        add(new Column(column, types.type(attribute.type()), false, false, "", sql, attribute.name(), owners.get(0)));
+        add(new Column(
+                column,
+                types.type(attribute.type()),
+                false,
+                false,
+                "",
+                sql,
+                attribute.name(),
+                attribute.notes().doc(),
+                owners.get(0)));
     }
 
     /** Adds the columns of a reference and gives their names. */

@@ -1,10 +1,14 @@
 package jasperwing.schema;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.findings.Report;
+import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,6 +60,73 @@ class SchemaInDatabaseTest {
                         "each Count must be of one Quadrat",
                         "each Count may concern one of Quadrat, Marsh as about"),
                 dialect);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Dialect.class,
+            names = {"POSTGRESQL", "MARIADB", "H2"})
+    void documentationIsKeptAsComments(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                "entity Core",
+                "  \"What was drilled; 'old' ones too.\"",
+                "  id serial key",
+                "  depth int \"In metres, from the top.\"",
+                "  story text(9)? \"" + "long ".repeat(500) + "\"");
+        try (Connection connection = Databases.loaded(design, dialect)) {
+            boolean capitals = dialect == Dialect.H2;
+            try (ResultSet rows = connection
+                    .getMetaData()
+                    .getTables(connection.getCatalog(), null, capitals ? "CORES" : "cores", null)) {
+                rows.next();
+                assertThat(rows.getString("REMARKS")).isEqualTo("What was drilled; 'old' ones too.");
+            }
+            try (ResultSet rows = connection
+                    .getMetaData()
+                    .getColumns(
+                            connection.getCatalog(),
+                            null,
+                            capitals ? "CORES" : "cores",
+                            capitals ? "DEPTH" : "depth")) {
+                rows.next();
+                assertThat(rows.getString("REMARKS")).isEqualTo("In metres, from the top.");
+            }
+        }
+    }
+
+    /** What the key that holds two routes together says is so. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Dialect.class,
+            names = {"POSTGRESQL", "MARIADB", "H2"})
+    void routesThatMayDisagreeAreHeldTogetherByTheKeyThatIsOffered(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                "entity Marsh",
+                "  id serial key",
+                "entity Plot",
+                "  id serial key",
+                "entity Core",
+                "  id serial key",
+                "each Plot must lie in one Marsh as marsh",
+                "each Core must be drilled in one Plot as plot",
+                "each Core must come from one Marsh as marsh");
+        String sql = Report.of(design, dialect).findings().stream()
+                .filter(f -> f.rule() == Rule.ROUTES_DISAGREE)
+                .findFirst()
+                .orElseThrow()
+                .sql();
+        try (Connection connection = Databases.loaded(design, dialect);
+                Statement statement = connection.createStatement()) {
+            for (String each : sql.split(";\n")) {
+                statement.execute(each);
+            }
+            statement.execute("insert into marshes (id) values (1)");
+            statement.execute("insert into marshes (id) values (2)");
+            statement.execute("insert into plots (id, marsh_id) values (1, 1)");
+            statement.execute("insert into cores (id, plot_id, marsh_id) values (1, 1, 1)");
+            assertThatThrownBy(() -> statement.execute("insert into cores (id, plot_id, marsh_id) values (2, 1, 2)"))
+                    .isInstanceOf(SQLException.class);
+        }
     }
 
     private static void agrees(Design design, Dialect dialect) throws SQLException {
