@@ -6,9 +6,12 @@ import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
 import java.io.IOException;
 import java.nio.file.Path;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
@@ -71,6 +74,23 @@ class KeysViewsTest extends WindowTest {
 
     private String sentence() {
         return ((Label) lookup("#ripple-sentence").query()).getText();
+    }
+
+    @Test
+    void theWaysToKeepWhatIsSelectedLieInTheLens() {
+        assertThat(sees("#ways")).isFalse();
+        interact(() -> window.workspace()
+                .selection()
+                .set(Selection.of(design().relationships().stream()
+                        .filter(r -> r instanceof OneOf)
+                        .findFirst()
+                        .orElseThrow())));
+        until("they are laid out", () -> sees("#way-A-column-for-each"));
+        interact(() -> lookup(named("#way-A-column-for-each")).<Button>query().fire());
+        until("it is switched to", () -> design().relationships().stream()
+                .anyMatch(r -> r instanceof OneOf oneOf && oneOf.kept() == Keeping.COLUMN_EACH));
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        until("Draw has them in a pane of its own", () -> !sees("#ways"));
     }
 
     @Test

@@ -1,18 +1,15 @@
 package jasperwing.app.draw;
 
 import jasperwing.app.shell.CodeLine;
-import jasperwing.app.shell.Icons;
+import jasperwing.app.shell.FactLine;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.SketchView;
 import jasperwing.app.shell.Workspace;
-import jasperwing.findings.Level;
 import jasperwing.model.Design;
-import jasperwing.weigh.Fact;
 import jasperwing.weigh.Way;
 import jasperwing.weigh.Weighing;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
@@ -199,7 +196,7 @@ final class WeighPane extends VBox {
         sketch.setMinHeight(SKETCH_HEIGHT);
         card.getChildren().add(sketch);
         List<Node> facts = new ArrayList<>();
-        way.facts().forEach(f -> facts.add(fact(f)));
+        way.facts().forEach(f -> facts.add(FactLine.of(f)));
         VBox list = new VBox(facts.toArray(Node[]::new));
         Region gap = new Region();
         VBox.setVgrow(gap, Priority.ALWAYS);
@@ -219,20 +216,5 @@ final class WeighPane extends VBox {
         use.setAccessibleText("Use this: " + way.title());
         use.setOnAction(e -> workspace.edit(way.edit()));
         return use;
-    }
-
-    private static Node fact(Fact fact) {
-        Node icon =
-                switch (fact.weight()) {
-                    case GOOD -> Icons.holds();
-                    case COST -> Icons.level(Level.CAUTION);
-                    case LACK -> Icons.level(Level.FAULT);
-                };
-        Label text = new Label(fact.text(), icon);
-        text.setWrapText(true);
-        text.getStyleClass().add("weigh-fact");
-        text.setMaxWidth(Double.MAX_VALUE);
-        text.setAccessibleText(fact.weight().name().toLowerCase(Locale.ROOT) + ": " + fact.text());
-        return text;
     }
 }

@@ -159,6 +159,11 @@ public final class KeysStage implements Stage {
     }
 
     @Override
+    public boolean weighs() {
+        return true;
+    }
+
+    @Override
     public void shown() {
         if (stale) {
             refresh();

@@ -7,6 +7,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
+import jasperwing.weigh.Weighing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,7 @@ public final class Lens extends ScrollPane {
     private final VBox content = new VBox();
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
+    private boolean weighing;
 
     public Lens(Workspace workspace) {
         this.workspace = workspace;
@@ -34,6 +36,14 @@ public final class Lens extends ScrollPane {
         workspace.projection().addListener((o, was, is) -> refresh());
         workspace.selection().addListener((o, was, is) -> refresh());
         refresh();
+    }
+
+    /** @param now whether the ways to keep what is selected are laid out, too */
+    void weigh(boolean now) {
+        if (weighing != now) {
+            weighing = now;
+            refresh();
+        }
     }
 
     private void refresh() {
@@ -138,6 +148,15 @@ public final class Lens extends ScrollPane {
                                 ? ""
                                 : ", drag its line to a further card for one of several"));
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
+        if (weighing) {
+            section(
+                    "Weigh the ways",
+                    Weighing.ofRelationship(
+                                    workspace.design(), workspace.dialect().get(), relationship)
+                            .map(w -> new WaysBox(workspace, w))
+                            .stream()
+                            .toList());
+        }
         section(
                 "Reads as",
                 List.of(reading(

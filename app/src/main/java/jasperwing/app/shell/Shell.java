@@ -24,6 +24,7 @@ public final class Shell extends StackPane {
     private final Rail rail;
     private final TopBar topBar;
     private final FindingsLine findings;
+    private final Lens lens;
     private final StackPane middle = new StackPane();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
     private final Shortcuts keys = new Shortcuts();
@@ -45,7 +46,7 @@ public final class Shell extends StackPane {
         topBar = new TopBar(
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
-        Lens lens = new Lens(workspace);
+        lens = new Lens(workspace);
         BorderPane right = new BorderPane(middle, topBar, lens, findings, null);
         middle.setMinSize(0, 0);
         appearance.lens().addListener((o, was, is) -> right.setRight(is ? lens : null));
@@ -158,6 +159,7 @@ public final class Shell extends StackPane {
         current = stage;
         rail.select(stages.indexOf(stage));
         middle.getChildren().setAll(stage.view());
+        lens.weigh(stage.weighs());
         stage.shown();
     }
 

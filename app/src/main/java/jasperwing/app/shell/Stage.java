@@ -21,6 +21,11 @@ public interface Stage {
     /** Whether what waits are faults. */
     boolean hasFaults();
 
+    /** Whether the lens lays out the ways to keep what is selected. */
+    default boolean weighs() {
+        return false;
+    }
+
     /** Called when it comes to be seen. */
     default void shown() {}
 
