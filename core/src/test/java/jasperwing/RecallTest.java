@@ -55,6 +55,36 @@ class RecallTest {
                 .isSameAs(before.table("Specimen").orElseThrow());
     }
 
+    /** So many entities are checked in several threads when nothing is known of them, and one by one after an edit. */
+    @Test
+    void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {
+        StringBuilder lines = new StringBuilder();
+        for (int i = 0; i < 300; i++) {
+            lines.append("entity Thing")
+                    .append(i)
+                    .append("\n  id serial key\n  price real\n  seenAt local timestamp\n");
+            lines.append("  thing").append((i * 7) % 300).append("Id int\n  phone1 text(9)\n  phone2 text(9)\n");
+        }
+        for (int i = 1; i < 300; i++) {
+            lines.append("each Thing")
+                    .append(i)
+                    .append(" must be near one Thing")
+                    .append(i / 2)
+                    .append(" as near\n");
+        }
+        Design design = Samples.design(lines.toString().split("\n"));
+        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        ReportMemory memory = new ReportMemory();
+        List<String> atOnce = words(Report.of(design, schema, memory));
+        assertThat(atOnce).hasSizeGreaterThan(1000);
+        assertThat(words(Report.of(design, schema))).isEqualTo(atOnce);
+        Design every = design.withEntities(design.entities().stream()
+                .map(e -> e.withAttributes(new ArrayList<>(e.attributes())))
+                .toList());
+        assertThat(words(Report.of(every, Schema.derive(every, Dialect.POSTGRESQL), memory)))
+                .isEqualTo(atOnce);
+    }
+
     /** Each design, and after it what becomes of it edit by edit. */
     private static List<Design> edited(List<Design> designs) {
         List<Design> all = new ArrayList<>();

@@ -52,7 +52,7 @@ final class AttributeRules {
             if (type.isText() && isSecret(attribute)) {
                 found.accept(secret(entity, attribute));
             }
-            if (isIndexed(entity, attribute)) {
+            if (isWide(type, dialect) && isIndexed(entity, attribute)) {
                 indexed(entity, attribute, dialect, found);
             }
             if (type.is(Scalar.SERIAL) && !countsUp(checked, entity, attribute)) {
@@ -129,20 +129,23 @@ final class AttributeRules {
     }
 
     private static void indexed(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
-        boolean unbounded = attribute.type() instanceof Type.Plain p && UNBOUNDED.contains(p.scalar());
         if (cannotIndex(attribute.type(), dialect)) {
             found.accept(wide(
                     Rule.CANNOT_INDEX,
                     entity,
                     attribute,
                     dialect.title() + " cannot keep an index of it, and refuses the table."));
-        } else if (unbounded) {
+        } else {
             found.accept(wide(
                     Rule.UNBOUNDED_IN_INDEX,
                     entity,
                     attribute,
                     "An index takes some thousand bytes at most: a longer value is refused when it comes."));
         }
+    }
+
+    private static boolean isWide(Type type, Dialect dialect) {
+        return type instanceof Type.Plain p && UNBOUNDED.contains(p.scalar()) || cannotIndex(type, dialect);
     }
 
     private static boolean cannotIndex(Type type, Dialect dialect) {

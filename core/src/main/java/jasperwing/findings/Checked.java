@@ -31,6 +31,11 @@ final class Checked {
         return schema;
     }
 
+    /** Finds out beforehand what several threads are to look at together. */
+    void prepare() {
+        bySnake();
+    }
+
     /** The first entity of each name, by the name in snake case. */
     Map<String, String> bySnake() {
         if (bySnake == null) {

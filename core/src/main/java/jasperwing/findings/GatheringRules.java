@@ -7,6 +7,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
+import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -78,13 +79,24 @@ final class GatheringRules {
     }
 
     private static boolean isPlain(Entity entity, Attribute attribute) {
-        return !attribute.list()
+        boolean kept = !attribute.list()
                 && !attribute.isComputed()
                 && attribute.stamp().isEmpty()
                 && !attribute.type().is(Scalar.SERIAL)
-                && !attribute.unique()
-                && Stream.concat(Stream.of(entity.key(), entity.shown()), entity.uniques().stream())
-                        .noneMatch(m -> m.names().contains(attribute.name()));
+                && !attribute.unique();
+        if (!kept || names(entity.key(), attribute) || names(entity.shown(), attribute)) {
+            return false;
+        }
+        for (Members unique : entity.uniques()) {
+            if (names(unique, attribute)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean names(Members members, Attribute attribute) {
+        return members.names().contains(attribute.name());
     }
 
     private static Finding numbered(Design design, Entity entity, String stem, List<Attribute> all) {
@@ -129,6 +141,9 @@ final class GatheringRules {
     private static Map<String, List<Attribute>> prefixed(Entity entity) {
         Map<String, List<Attribute>> byPrefix = new LinkedHashMap<>();
         for (Attribute attribute : entity.attributes()) {
+            if (!mayHaveWords(attribute.name())) {
+                continue;
+            }
             List<String> words = Words.split(attribute.name());
             boolean several = words.size() > 1 && !NO_GROUP.contains(words.get(0));
             if (several && Character.isLetter(words.get(1).charAt(0)) && isPlain(entity, attribute)) {
@@ -136,6 +151,17 @@ final class GatheringRules {
             }
         }
         return byPrefix;
+    }
+
+    /** Whether it can be more than one word: most names are not, and this tells it without taking them apart. */
+    private static boolean mayHaveWords(String name) {
+        for (int i = 1; i < name.length(); i++) {
+            char c = name.charAt(i);
+            if ((c < 'a' || c > 'z') && (c < '0' || c > '9')) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Finding prefixed(Design design, Entity entity, String prefix, List<Attribute> all) {

@@ -34,9 +34,11 @@ final class ReferenceRules {
                 .filter(r -> !isOutside(checked.design(), r.holder()))
                 .toList();
         for (Role role : roles) {
-            role.targets().stream()
-                    .filter(t -> role.must() && role.relationship().onDelete(t) == DeleteRule.EMPTY)
-                    .forEach(t -> found.accept(emptyOnMust(role, t)));
+            if (role.must() && !role.relationship().deletes().isEmpty()) {
+                role.targets().stream()
+                        .filter(t -> role.relationship().onDelete(t) == DeleteRule.EMPTY)
+                        .forEach(t -> found.accept(emptyOnMust(role, t)));
+            }
             if (role.must() && FirstRowRules.isEnforced(role) && role.targets().equals(List.of(role.holder()))) {
                 found.accept(requiredSelf(role));
             }

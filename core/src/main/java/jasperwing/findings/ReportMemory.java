@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -41,6 +42,9 @@ public final class ReportMemory {
             Optional<Table> table,
             List<List<Finding>> findings,
             List<Finding> all) {}
+
+    /** As many entities as are worth a second thread when nothing is known of them yet. */
+    private static final int MANY = 100;
 
     private static final Set<Aspect> OTHERS = EnumSet.of(Aspect.NAMES, Aspect.KEYS);
 
@@ -86,11 +90,16 @@ public final class ReportMemory {
         boolean fresh = changed.contains(Aspect.TYPES) || changed.contains(Aspect.DIALECT);
         Map<Entity, Known> before = fresh ? Map.of() : known;
         Set<EntityRule> anew = OTHERS.stream().anyMatch(changed::contains) ? ofOthers : Set.of();
-        known = new IdentityHashMap<>(checked.design().entities().size() * 2);
-        for (Entity entity : checked.design().entities()) {
-            Known each = recalled(checked, entity, before.get(entity), rules, anew);
-            known.put(entity, each);
-            each.all().forEach(found);
+        List<Entity> entities = checked.design().entities();
+        known = new IdentityHashMap<>(entities.size() * 2);
+        checked.prepare();
+        IntStream indexes = IntStream.range(0, entities.size());
+        Known[] all = (before.isEmpty() && entities.size() > MANY ? indexes.parallel() : indexes)
+                .mapToObj(i -> recalled(checked, entities.get(i), before.get(entities.get(i)), rules, anew))
+                .toArray(Known[]::new);
+        for (int i = 0; i < all.length; i++) {
+            known.put(entities.get(i), all[i]);
+            all[i].all().forEach(found);
         }
     }
 

@@ -53,7 +53,8 @@ final class UndeclaredRules {
     /** The entity an attribute's name points to: {@code dive_id}, {@code diveId}, or {@code dive} kept as text. */
     private static Optional<String> target(Map<String, String> bySnake, Attribute attribute) {
         String snake = Words.snake(attribute.name());
-        for (String word : KEY_WORDS) {
+        boolean several = snake.indexOf('_') > 0;
+        for (String word : several ? KEY_WORDS : List.<String>of()) {
             if (snake.endsWith(word)) {
                 String target = bySnake.get(snake.substring(0, snake.length() - word.length()));
                 return Optional.ofNullable(target);

@@ -10,6 +10,7 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Family;
+import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -35,6 +36,9 @@ final class UnknownRules {
     static void ends(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
         for (Relationship relationship : design.relationships()) {
+            if (areKnown(design, relationship)) {
+                continue;
+            }
             ends(relationship)
                     .filter(e -> design.entity(e).isEmpty())
                     .distinct()
@@ -127,6 +131,16 @@ final class UnknownRules {
         entity.attributes().forEach(a -> type(checked.design(), entity, a, found));
     }
 
+    private static boolean areKnown(Design design, Relationship relationship) {
+        for (String target : relationship.targets()) {
+            if (design.entity(target).isEmpty()) {
+                return false;
+            }
+        }
+        boolean link = relationship instanceof Tie tie && !tie.via().isEmpty();
+        return !link && design.entity(relationship.from()).isPresent();
+    }
+
     private static Stream<String> ends(Relationship relationship) {
         Stream<String> ends = Stream.concat(Stream.of(relationship.from()), relationship.targets().stream());
         return relationship instanceof Tie tie && !tie.via().isEmpty()
@@ -187,7 +201,22 @@ final class UnknownRules {
                                         entity.name(), attribute.name(), a -> a.withType(new Type.Text(40)))))));
     }
 
+    private static boolean isWholly(Entity entity, Members members) {
+        for (String name : members.names()) {
+            if (entity.attribute(name).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private static void members(Checked checked, Entity entity, Consumer<Finding> found) {
+        boolean attributes = isWholly(entity, entity.key())
+                && isWholly(entity, entity.shown())
+                && entity.uniques().stream().allMatch(u -> isWholly(entity, u));
+        if (attributes) {
+            return;
+        }
         Set<String> known = Family.line(checked.design().whole(), entity).stream()
                 .flatMap(e -> Stream.concat(
                         e.attributes().stream().map(Attribute::name),
