@@ -108,9 +108,7 @@ final class RouteRules {
         List<Fix> fixes = new ArrayList<>();
         if (shorter.size() == 1) {
             Relationship direct = shorter.get(0).relationship();
-            fixes.add(new Fix(
-                    "Take " + entity + "'s " + path(shorter) + " away, and go by " + path(longer),
-                    RelationshipEdits.remove(direct)));
+            fixes.add(new Fix("Go by " + path(longer) + " instead", RelationshipEdits.remove(direct)));
         }
         return new Finding(
                 Rule.ROUTES_DISAGREE,

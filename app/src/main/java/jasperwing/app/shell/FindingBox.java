@@ -29,11 +29,14 @@ public final class FindingBox extends VBox {
         why.setWrapText(true);
         why.getStyleClass().add("quiet");
         FlowPane fixes = new FlowPane(8, 6);
+        fixes.setMinWidth(0);
         for (Fix fix : finding.fixes()) {
             Button button = new Button(fix.title());
             button.setMnemonicParsing(false);
             button.getStyleClass().add("fix");
             button.setId("fix-" + finding.rule().code());
+            button.setTooltip(new Tooltip(fix.title()));
+            button.maxWidthProperty().bind(fixes.widthProperty());
             button.setOnAction(e -> workspace.edit(fix.edit()));
             fixes.getChildren().add(button);
         }
@@ -75,6 +78,8 @@ public final class FindingBox extends VBox {
         TextArea area = new TextArea(text.stripTrailing());
         area.setEditable(false);
         area.setWrapText(true);
+        area.setMinWidth(0);
+        area.setPrefColumnCount(16);
         area.setPrefRowCount((int) text.lines().count() + 2);
         area.getStyleClass().add("finding-sql");
         area.setAccessibleText("SQL that holds it together");
