@@ -30,16 +30,7 @@ public final class FindingBox extends VBox {
         why.getStyleClass().add("quiet");
         FlowPane fixes = new FlowPane(8, 6);
         fixes.setMinWidth(0);
-        for (Fix fix : finding.fixes()) {
-            Button button = new Button(fix.title());
-            button.setMnemonicParsing(false);
-            button.getStyleClass().add("fix");
-            button.setId("fix-" + finding.rule().code());
-            button.setTooltip(new Tooltip(fix.title()));
-            button.maxWidthProperty().bind(fixes.widthProperty());
-            button.setOnAction(e -> workspace.edit(fix.edit()));
-            fixes.getChildren().add(button);
-        }
+        finding.fixes().forEach(f -> fixes.getChildren().add(fix(workspace, finding, f, fixes)));
         getChildren().addAll(head, why);
         if (!finding.fixes().isEmpty()) {
             alike(workspace, finding).ifPresent(fixes.getChildren()::add);
@@ -54,6 +45,17 @@ public final class FindingBox extends VBox {
             getChildren().add(fixes);
         }
         setAccessibleText(finding.level().word() + ": " + finding.message() + " " + finding.why());
+    }
+
+    private static Button fix(Workspace workspace, Finding finding, Fix fix, FlowPane fixes) {
+        Button button = new Button(fix.title());
+        button.setMnemonicParsing(false);
+        button.getStyleClass().add("fix");
+        button.setId("fix-" + finding.rule().code());
+        button.setTooltip(new Tooltip(fix.title()));
+        button.maxWidthProperty().bind(fixes.widthProperty());
+        button.setOnAction(e -> workspace.edit(fix.edit()));
+        return button;
     }
 
     /** Where there are more of the kind, one edit for all. */
