@@ -11,6 +11,7 @@ import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -31,26 +32,44 @@ import javafx.scene.layout.VBox;
  */
 public final class KeysStage implements Stage {
     private final Workspace workspace;
-    private final List<KeysView> views;
+    private final List<Choice> choices;
     private final Label counts = new Label();
     private final Button onDraw = new Button("Show on Draw");
     private final BorderPane frame = new BorderPane();
-    private KeysView seen;
+    private Choice seen;
     private Runnable toDraw = () -> {};
     private boolean stale = true;
 
     public KeysStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
         this.workspace = workspace;
-        views = List.of(
-                new LedgerView(workspace),
-                new RippleView(workspace),
-                new MatrixView(workspace, appearance),
-                new TablesView(workspace, appearance, prompt));
-        seen = views.get(0);
+        choices = List.of(
+                new Choice("Ledger", () -> new LedgerView(workspace)),
+                new Choice("Ripple", () -> new RippleView(workspace)),
+                new Choice("Who refers to whom", () -> new MatrixView(workspace, appearance)),
+                new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)));
+        seen = choices.get(0);
         frame.setTop(head());
-        frame.setCenter(seen.node());
         workspace.projection().addListener((o, was, is) -> changed());
         workspace.selection().addListener((o, was, is) -> changed());
+    }
+
+    /** A way to look at the keys, made when it is first looked at. */
+    private static final class Choice {
+        private final String name;
+        private final Supplier<KeysView> make;
+        private KeysView made;
+
+        Choice(String name, Supplier<KeysView> make) {
+            this.name = name;
+            this.make = make;
+        }
+
+        KeysView view() {
+            if (made == null) {
+                made = make.get();
+            }
+            return made;
+        }
     }
 
     /** @param action brings Draw to be seen */
@@ -73,16 +92,16 @@ public final class KeysStage implements Stage {
         VBox about = new VBox(1, title, counts);
         HBox head = new HBox(8, about, space);
         ToggleGroup group = new ToggleGroup();
-        for (KeysView view : views) {
-            ToggleButton button = new ToggleButton(view.name());
+        for (Choice choice : choices) {
+            ToggleButton button = new ToggleButton(choice.name);
             button.getStyleClass().add("pill");
-            button.setId("keys-" + view.name().split(" ")[0]);
+            button.setId("keys-" + choice.name.split(" ")[0]);
             button.setMinWidth(Region.USE_PREF_SIZE);
             button.setToggleGroup(group);
-            button.setSelected(view == seen);
+            button.setSelected(choice == seen);
             button.setOnAction(e -> {
                 button.setSelected(true);
-                look(view);
+                look(choice);
             });
             head.getChildren().add(button);
         }
@@ -93,9 +112,8 @@ public final class KeysStage implements Stage {
         return head;
     }
 
-    private void look(KeysView view) {
-        seen = view;
-        frame.setCenter(view.node());
+    private void look(Choice choice) {
+        seen = choice;
         refresh();
     }
 
@@ -110,7 +128,8 @@ public final class KeysStage implements Stage {
         stale = false;
         counts.setText(counts(workspace.projection().get().schema()));
         onDraw.setDisable(workspace.selection().get().equals(Selection.NONE));
-        seen.refresh();
+        frame.setCenter(seen.view().node());
+        seen.view().refresh();
     }
 
     private static String counts(Schema schema) {

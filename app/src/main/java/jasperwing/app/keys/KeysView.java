@@ -4,9 +4,6 @@ import javafx.scene.Node;
 
 /** One way to look at the keys. */
 interface KeysView {
-    /** What its button says. */
-    String name();
-
     Node node();
 
     /** Shows the design as it is now; called when it comes to be seen, and while it is seen after every edit. */

@@ -89,11 +89,6 @@ final class LedgerView implements KeysView {
     }
 
     @Override
-    public String name() {
-        return "Ledger";
-    }
-
-    @Override
     public Node node() {
         return view;
     }

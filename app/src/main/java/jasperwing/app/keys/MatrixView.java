@@ -73,11 +73,6 @@ final class MatrixView implements KeysView {
     }
 
     @Override
-    public String name() {
-        return "Who refers to whom";
-    }
-
-    @Override
     public Node node() {
         return view;
     }

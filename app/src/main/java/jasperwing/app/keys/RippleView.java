@@ -56,11 +56,6 @@ final class RippleView implements KeysView {
     }
 
     @Override
-    public String name() {
-        return "Ripple";
-    }
-
-    @Override
     public Node node() {
         return view;
     }

@@ -72,11 +72,6 @@ final class TablesView implements KeysView {
     }
 
     @Override
-    public String name() {
-        return "Tables";
-    }
-
-    @Override
     public Node node() {
         return view;
     }
