@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
+import jasperwing.findings.Rule;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -83,6 +84,28 @@ class RecallTest {
                 .toList());
         assertThat(words(Report.of(every, Schema.derive(every, Dialect.POSTGRESQL), memory)))
                 .isEqualTo(atOnce);
+    }
+
+    /** What was found before an edit is offered after it, and its fix is made on the design as it is then. */
+    @Test
+    void aFixThatIsRecalledMendsWhatHasChangedSince() {
+        Design twice = Samples.design("entity Dive", "  id serial key", "entity Dive", "  id serial key");
+        ReportMemory memory = new ReportMemory();
+        Report.of(twice, Schema.derive(twice, Dialect.POSTGRESQL), memory);
+        Design longer = twice.withEntities(
+                twice.entities().stream().map(RecallTest::longer).toList());
+        Report report = Report.of(longer, Schema.derive(longer, Dialect.POSTGRESQL), memory);
+        Design mended = report.findings().stream()
+                .filter(f -> f.rule() == Rule.DUPLICATE_NAME)
+                .findFirst()
+                .orElseThrow()
+                .fixes()
+                .get(0)
+                .edit()
+                .on(longer);
+        assertThat(mended.entities())
+                .extracting(e -> e.name() + " " + e.attributes().size())
+                .containsExactly("Dive 2", "Dive2 2");
     }
 
     /** Each design, and after it what becomes of it edit by edit. */

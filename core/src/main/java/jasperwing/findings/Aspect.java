@@ -14,8 +14,10 @@ enum Aspect {
             a.name().equals(b.name()) && a.notes().physical().equals(b.notes().physical()))),
     /** What the entities are keyed by, as far as that does not follow from relationships. */
     KEYS(each((a, b) -> a.key().equals(b.key()) && keys(a).equals(keys(b)))),
-    /** Which entities live in another system. */
-    OUTSIDE(each((a, b) -> a.name().equals(b.name()) && a.outside() == b.outside())),
+    /** Which entities live in another system, and which are kinds of which. */
+    STANDING(each((a, b) -> a.name().equals(b.name())
+            && a.outside() == b.outside()
+            && a.kinship().equals(b.kinship()))),
     /** Which entity is in which area. */
     AREAS(each((a, b) -> a.name().equals(b.name()) && a.area().equals(b.area()))),
     /** All of the entities. */

@@ -41,7 +41,7 @@ final class NameRules {
                 String free = free(entity.name(), seen);
                 boolean same = first.name().equals(entity.name());
                 List<Fix> fixes = same
-                        ? List.of(new Fix("Rename the second one " + free, renameLast(entity, free)))
+                        ? List.of(new Fix("Rename the second one " + free, renameLast(entity.name(), free)))
                         : List.of(new Fix(
                                 "Rename " + entity.name() + " to " + free, EntityEdits.rename(entity.name(), free)));
                 found.accept(new Finding(
@@ -54,10 +54,15 @@ final class NameRules {
         }
     }
 
-    private static Edit renameLast(Entity entity, String free) {
+    /** Of the entities of that name as they are when it is done, which need not be as they were when they were found. */
+    private static Edit renameLast(String name, String free) {
         return design -> {
             List<Entity> all = new ArrayList<>(design.entities());
-            all.set(all.lastIndexOf(entity), entity.withName(free));
+            int last = all.stream().map(Entity::name).toList().lastIndexOf(name);
+            if (last < 0) {
+                return design;
+            }
+            all.set(last, all.get(last).withName(free));
             return design.withEntities(all);
         };
     }

@@ -34,11 +34,17 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(ReferenceRules::check, Aspect.NAMES, Aspect.OUTSIDE, Aspect.RELATIONSHIPS),
+            RuleSet.of(ReferenceRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.RELATIONSHIPS),
             RuleSet.of(JoinRules::check, Aspect.RELATIONSHIPS),
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS),
-            RuleSet.of(RouteRules::check, Aspect.NAMES, Aspect.RELATIONSHIPS, Aspect.KEYS, Aspect.DIALECT),
-            RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES),
+            RuleSet.of(
+                    RouteRules::check,
+                    Aspect.NAMES,
+                    Aspect.STANDING,
+                    Aspect.RELATIONSHIPS,
+                    Aspect.KEYS,
+                    Aspect.DIALECT),
+            RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
 

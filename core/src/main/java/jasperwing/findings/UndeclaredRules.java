@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Notes;
@@ -32,10 +33,21 @@ final class UndeclaredRules {
         }
     }
 
+    /** Whether its key follows from nothing but its own attributes, so that what is found stands as long as these do. */
+    private static boolean isKeyedByItself(Design design, String entity) {
+        return design.entity(entity)
+                .filter(e -> e.kinship().of().isEmpty())
+                .filter(e ->
+                        e.key().names().stream().allMatch(k -> e.attribute(k).isPresent()))
+                .isPresent();
+    }
+
     /** What holds the key of a row has the type of that key. */
     private static void type(
             Checked checked, Entity entity, Attribute attribute, String target, Consumer<Finding> found) {
-        List<Type> key = KeyTypes.keyOf(checked.design().whole(), target);
+        List<Type> key = isKeyedByItself(checked.design(), target)
+                ? KeyTypes.keyOf(checked.design().whole(), target)
+                : List.of();
         if (key.size() != 1 || key.get(0).equals(attribute.type())) {
             return;
         }
