@@ -82,34 +82,18 @@ public final class Scene {
 
     /** The smallest box around everything; a small one around the origin when there is nothing. */
     public Box bounds() {
-        Box bounds = null;
-        for (Card card : cards) {
-            bounds = bounds == null ? card.box() : bounds.union(card.box());
-        }
-        if (bounds == null) {
+        if (cards.isEmpty()) {
             return new Box(0, 0, 1, 1);
         }
-        for (Line line : lines) {
-            bounds = around(bounds, line.points());
-        }
-        for (KindLine kind : kinds) {
-            bounds = around(bounds, kind.points());
-        }
-        for (Fan fan : fans) {
-            bounds = bounds.union(fan.box());
-            for (List<Point> branch : fan.branches()) {
-                bounds = around(bounds, branch);
-            }
-        }
-        return bounds;
-    }
-
-    private static Box around(Box box, List<Point> points) {
-        Box all = box;
-        for (Point p : points) {
-            all = all.union(new Box(p.x(), p.y(), 0, 0));
-        }
-        return all;
+        Bounds bounds = new Bounds();
+        cards.forEach(c -> bounds.take(c.box()));
+        lines.forEach(l -> bounds.take(l.points()));
+        kinds.forEach(k -> bounds.take(k.points()));
+        fans.forEach(f -> {
+            bounds.take(f.box());
+            f.branches().forEach(bounds::take);
+        });
+        return bounds.box();
     }
 
     @Override

@@ -47,6 +47,11 @@ public final class Painter {
         }
     }
 
+    /** Whether a picture is so near that columns are told of below the attributes. */
+    public static boolean tellsColumns(double zoom) {
+        return Detail.at(zoom) == Detail.COLUMNS;
+    }
+
     /** Fills the picture with paper and the dots on it. */
     public void paper(Graphics2D g, View view, double width, double height) {
         g.setColor(look.palette().paper());

@@ -20,6 +20,7 @@ final class RosterCell extends ListCell<RosterLine> {
     private final Label note = new Label();
     private final HBox face;
     private final ObservableValue<Selection> selection;
+    private RosterLine shown;
 
     /** Held here, since the selection holds it weakly: cells come and go. */
     private final InvalidationListener marking = o -> mark();
@@ -39,6 +40,11 @@ final class RosterCell extends ListCell<RosterLine> {
     protected void updateItem(RosterLine line, boolean empty) {
         super.updateItem(line, empty);
         boolean shows = line != null && !empty;
+        if (shows && line.equals(shown)) {
+            mark();
+            return;
+        }
+        shown = shows ? line : null;
         setGraphic(shows ? face : null);
         setId(shows && line.kind() == RosterLine.Kind.ENTITY ? "roster-" + line.name() : null);
         setAccessibleText(shows ? line.name() : null);

@@ -13,6 +13,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Look;
+import jasperwing.picture.Painter;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -65,6 +66,7 @@ final class SheetView extends Region {
         workspace.present().addListener((o, was, is) -> {
             fitted &= workspace.canUndo() || workspace.canRedo();
             rebuild();
+            paintAhead();
         });
         workspace.selection().addListener((o, was, is) -> {
             requestLayout();
@@ -140,6 +142,13 @@ final class SheetView extends Region {
         scenes.build(design, sheet.get());
     }
 
+    /** Paints while what follows from the design is still being found out, unless the picture tells of that. */
+    private void paintAhead() {
+        if (!Painter.tellsColumns(viewport.zoom())) {
+            layout();
+        }
+    }
+
     /** Shows a scene until the design or the sheet changes. */
     void show(Scene shown) {
         scene.set(shown);
@@ -160,8 +169,10 @@ final class SheetView extends Region {
         double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
         double scale = output * appearance.scale().get();
         Look look = appearance.look().withColumns(this::column);
-        Picture.Content content = new Picture.Content(
-                scene(), emphasis(), look, workspace.projection().get());
+        Optional<Object> columns = Painter.tellsColumns(viewport.zoom())
+                ? Optional.of(workspace.projection().get())
+                : Optional.empty();
+        Picture.Content content = new Picture.Content(scene(), emphasis(), look, columns);
         picture.show(content, viewport.view().get(), getWidth(), getHeight(), scale);
         overlay.resizeRelocate(0, 0, getWidth(), getHeight());
         handles.resizeRelocate(0, 0, getWidth(), getHeight());

@@ -2,6 +2,7 @@ package jasperwing.app.shell;
 
 import jasperwing.diagram.Scene;
 import jasperwing.picture.Emphasis;
+import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
@@ -74,7 +75,7 @@ public final class PaintedScene extends Region {
             viewport.fit(scene.bounds(), getWidth(), getHeight());
         }
         double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
-        Picture.Content content = new Picture.Content(scene, Emphasis.NONE, appearance.look(), scene);
+        Picture.Content content = new Picture.Content(scene, Emphasis.NONE, appearance.look(), Optional.empty());
         picture.show(
                 content,
                 viewport.view().get(),

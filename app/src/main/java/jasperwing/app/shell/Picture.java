@@ -6,6 +6,7 @@ import jasperwing.picture.Look;
 import jasperwing.picture.Painter;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
+import java.util.Optional;
 import javafx.scene.Node;
 
 /** The painted picture of a sheet. Where it only moves, what is there is moved and its edges are painted. */
@@ -20,13 +21,13 @@ public final class Picture {
     /**
      * What is painted.
      *
-     * @param columns what {@code look} says of columns follows from
+     * @param columns what {@code look} says of columns follows from; empty when nothing is said of them
      */
-    public record Content(Scene scene, Emphasis emphasis, Look look, Object columns) {
+    public record Content(Scene scene, Emphasis emphasis, Look look, Optional<Object> columns) {
         private boolean isSame(Content other) {
             return other != null
                     && scene == other.scene
-                    && columns == other.columns
+                    && columns.equals(other.columns)
                     && emphasis.equals(other.emphasis)
                     && look.isAs(other.look);
         }

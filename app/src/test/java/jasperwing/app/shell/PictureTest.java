@@ -10,6 +10,7 @@ import jasperwing.picture.Emphasis;
 import jasperwing.picture.Look;
 import jasperwing.picture.Painter;
 import jasperwing.picture.Typefaces;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -40,7 +41,7 @@ class PictureTest extends ApplicationTest {
 
     private final Scene scene = SceneBuilder.build(design(), "", Typefaces.get());
     private final Picture.Content content =
-            new Picture.Content(scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of()), Look.LIGHT, "");
+            new Picture.Content(scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of()), Look.LIGHT, Optional.empty());
 
     private static int[] pixels(Picture picture) {
         Image image = ((ImageView) picture.node()).getImage();
