@@ -150,7 +150,10 @@ public final class Designs {
     private static Arbitrary<Form> forms() {
         Arbitrary<String> patterns =
                 Arbitraries.of("", "", "", "[A-Z]{2}/\\d+", "a|b'c\"#", "\\\\/x", "\\/", "`é` +", "//");
-        return Combinators.combine(Arbitraries.integers().between(0, 9).optional(0.2), patterns)
+        return Combinators.combine(
+                        Arbitraries.integers().between(0, 9).optional(0.2),
+                        patterns,
+                        Arbitraries.of(false, false, true))
                 .as(Form::new);
     }
 

@@ -195,6 +195,7 @@ public final class AttributeCompletion {
             {"set on update", "set by itself whenever a row changes"},
             {"longer than 0", "of more characters than this"},
             {"matching //", "of the form of a regular expression"},
+            {"ignoring case", "capitals make no difference where it is unique"},
             {"= ", "computed by a formula"},
             {"kept as an array", "of a list: in the row, not in a table of its own"},
             {"label \"\"", "how people see it"},

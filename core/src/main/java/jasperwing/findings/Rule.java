@@ -26,7 +26,7 @@ public enum Rule {
     ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.CAUTION, "every one-of is enforced by the database"),
     DEFAULT_NOT_OF_TYPE("default-not-of-type", Level.FAULT, "every default is a value of its type"),
     RANGE_NOT_OF_TYPE("range-not-of-type", Level.FAULT, "every range suits its type"),
-    FORM_NOT_OF_TYPE("form-not-of-type", Level.FAULT, "only texts have a least length or a pattern"),
+    FORM_NOT_OF_TYPE("form-not-of-type", Level.FAULT, "only texts have a least length, a pattern or capitals"),
     STAMP_NOT_OF_TYPE("stamp-not-of-type", Level.FAULT, "only times and counts are set by themselves"),
     LIST_NOT_IN_ROW("list-not-in-row", Level.FAULT, "only lists that can lie in a row are kept in it"),
     FORMULA_UNKNOWN_NAME("formula-unknown-name", Level.FAULT, "every name and function in a formula exists"),

@@ -52,10 +52,10 @@ final class ValueRules {
         return new Finding(
                 Rule.FORM_NOT_OF_TYPE,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name() + " has a length or a pattern, but is no single text.",
+                entity.name() + "'s " + attribute.name() + " has a rule for texts, but is no single text.",
                 "It is left out of the tables and classes, so that they can be created.",
                 List.of(new Fix(
-                        "Take the length and the pattern away",
+                        "Take the rules for texts away",
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
     }
 

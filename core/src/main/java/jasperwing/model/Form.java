@@ -9,11 +9,12 @@ import java.util.regex.Pattern;
  * @param longerThan the number of characters it must exceed
  * @param matching a regular expression the whole of it must match, of what Java and PostgreSQL both know, with slashes as they are; empty
  *     when not said
+ * @param ignoringCase whether capitals make no difference where it must be unique
  */
-public record Form(Optional<Integer> longerThan, String matching) {
+public record Form(Optional<Integer> longerThan, String matching, boolean ignoringCase) {
     private static final Pattern ESCAPED_SLASH = Pattern.compile("(?<!\\\\)((?:\\\\\\\\)*)\\\\/");
 
-    public static final Form NONE = new Form(Optional.empty(), "");
+    public static final Form NONE = new Form(Optional.empty(), "", false);
 
     /** @throws java.util.regex.PatternSyntaxException when it is no regular expression */
     public Form {
@@ -28,14 +29,18 @@ public record Form(Optional<Integer> longerThan, String matching) {
     }
 
     public boolean isEmpty() {
-        return longerThan.isEmpty() && matching.isEmpty();
+        return longerThan.isEmpty() && matching.isEmpty() && !ignoringCase;
     }
 
     public Form withLongerThan(int length) {
-        return new Form(Optional.of(length), matching);
+        return new Form(Optional.of(length), matching, ignoringCase);
     }
 
     public Form withMatching(String pattern) {
-        return new Form(longerThan, pattern);
+        return new Form(longerThan, pattern, ignoringCase);
+    }
+
+    public Form withIgnoringCase(boolean nowIgnoring) {
+        return new Form(longerThan, matching, nowIgnoring);
     }
 }

@@ -84,15 +84,7 @@ final class AttributeParser {
                 once(range.isPresent());
                 range = Optional.of(token.isWord("up") ? upTo() : from());
             }
-            case "longer" -> {
-                once(form.longerThan().isPresent());
-                cursor.words("than");
-                form = form.withLongerThan(length());
-            }
-            case "matching" -> {
-                once(!form.matching().isEmpty());
-                form = form.withMatching(pattern());
-            }
+            case "longer", "matching", "ignoring" -> form(token);
             case "set" -> {
                 once(stamp.isPresent());
                 stamp = Optional.of(stamp());
@@ -103,6 +95,25 @@ final class AttributeParser {
             }
             case "label", "column", "was" -> note(token);
             default -> other(token);
+        }
+    }
+
+    private void form(Token word) throws SyntaxException {
+        switch (word.text()) {
+            case "longer" -> {
+                once(form.longerThan().isPresent());
+                cursor.words("than");
+                form = form.withLongerThan(length());
+            }
+            case "matching" -> {
+                once(!form.matching().isEmpty());
+                form = form.withMatching(pattern());
+            }
+            default -> {
+                once(form.ignoringCase());
+                cursor.words("case");
+                form = form.withIgnoringCase(true);
+            }
         }
     }
 
@@ -133,7 +144,7 @@ final class AttributeParser {
             return;
         }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', '=', 'label', 'column', 'was' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', '=', 'label', 'column', 'was' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {

@@ -218,7 +218,8 @@ final class Printer {
         attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));
         attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
-        rules.append(pattern(attribute.form().matching()));
+        rules.append(pattern(attribute.form().matching()))
+                .append(attribute.form().ignoringCase() ? " ignoring case" : "");
         attribute.formula().ifPresent(f -> rules.append(" = ").append(ExpressionPrinter.text(f)));
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))

@@ -187,6 +187,9 @@ public final class Narration {
         if (!attribute.form().matching().isEmpty()) {
             fact.append("; of the form ").append(attribute.form().matching());
         }
+        if (attribute.form().ignoringCase()) {
+            fact.append("; capitals make no difference where it is unique");
+        }
         attribute.formula().ifPresent(f -> fact.append("; computed as ").append(Notation.print(f)));
         if (attribute.unique()) {
             fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");

@@ -82,6 +82,16 @@ final class ColumnTypes {
                 .orElseGet(() -> type(type));
     }
 
+    /** Whether capitals make no difference where an attribute must be unique. */
+    boolean ignoresCase(Attribute attribute) {
+        return attribute.form().ignoringCase() && Literals.formFits(attribute);
+    }
+
+    /** Whether something computed can be unique without a column of its own. */
+    boolean indexesExpressions() {
+        return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;
+    }
+
     private boolean isArray(Attribute attribute) {
         return dialect.hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }

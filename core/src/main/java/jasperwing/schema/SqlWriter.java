@@ -36,6 +36,7 @@ final class SqlWriter {
         for (Table table : order.tables()) {
             separate();
             table(table);
+            table.uniques().stream().filter(u -> !u.folded().isEmpty()).forEach(u -> uniqueIndex(table, u));
             table.indexes().forEach(i -> index(table, i));
             if (keysComeLast()) {
                 keys(table);
@@ -92,7 +93,8 @@ final class SqlWriter {
         if (!table.primaryKey().isEmpty() && !keyIsInline(table)) {
             lines.add("primary key (" + names(table.primaryKey()) + ")");
         }
-        table.uniques()
+        table.uniques().stream()
+                .filter(u -> u.folded().isEmpty())
                 .forEach(u -> lines.add("constraint " + quote(u.name()) + " unique (" + names(u.columns()) + ")"));
         table.checks().forEach(c -> lines.add("constraint " + quote(c.name()) + " check (" + c.condition() + ")"));
         if (!keysComeLast()) {
@@ -199,6 +201,20 @@ final class SqlWriter {
                 };
         return "constraint " + quote(key.name()) + " foreign key (" + names(key.columns()) + ") references "
                 + quote(key.target()) + " (" + names(key.targetColumns()) + ") on delete " + action;
+    }
+
+    /** A constraint compares columns as they are; an index can compare them in small letters. */
+    private void uniqueIndex(Table table, UniqueKey key) {
+        String columns = key.columns().stream()
+                .map(c -> key.folded().contains(c) ? "lower(" + quote(c) + ")" : quote(c))
+                .collect(Collectors.joining(", "));
+        out.append("create unique index ")
+                .append(quote(key.name()))
+                .append(" on ")
+                .append(quote(table.name()))
+                .append(" (")
+                .append(columns)
+                .append(");\n");
     }
 
     private void index(Table table, Index index) {

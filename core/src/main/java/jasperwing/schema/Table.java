@@ -115,7 +115,7 @@ public record Table(
     /** Whether rows can be found by these columns: some key or index begins with them, the first one leading. */
     public boolean isIndexed(List<String> wanted) {
         return startsWith(primaryKey, wanted)
-                || uniques.stream().anyMatch(u -> startsWith(u.columns(), wanted))
+                || uniques.stream().anyMatch(u -> u.folded().isEmpty() && startsWith(u.columns(), wanted))
                 || indexes.stream().anyMatch(i -> startsWith(i.columns(), wanted));
     }
 

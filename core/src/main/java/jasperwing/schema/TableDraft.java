@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -26,6 +27,9 @@ final class TableDraft {
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<List<String>> indexes = new ArrayList<>();
+    /** Columns in which capitals make no difference, each with the column that holds its text in small letters, or with itself. */
+    private final Map<String, String> folded = new HashMap<>();
+
     private List<String> primaryKey = List.of();
     private Optional<Table.Kinds> kinds = Optional.empty();
     private List<String> owners = List.of("");
@@ -133,10 +137,20 @@ final class TableDraft {
         if (!conditions.isEmpty()) {
             check(List.of(column), String.join(" and ", conditions));
         }
+        if (types.ignoresCase(attribute)) {
+            folded.put(column, types.indexesExpressions() ? column : small(column, type));
+        }
         if (attribute.unique()) {
             unique(List.of(column));
         }
         return column;
+    }
+
+    /** Adds a column with the text of another in small letters. */
+    private String small(String column, String type) {
+        String small = name(column + "_folded");
+        add(new Column(small, type, false, false, "", "(lower(" + types.quote(column) + "))", "", "", owners.get(0)));
+        return small;
     }
 
     /** Adds a column the database computes. */
@@ -175,13 +189,19 @@ final class TableDraft {
 
     void primaryKey(List<String> key) {
         primaryKey = key;
+        if (key.stream().anyMatch(folded::containsKey)) {
+            unique(key);
+        }
     }
 
     void unique(List<String> combination) {
-        boolean known = combination.equals(primaryKey)
-                || uniques.stream().anyMatch(u -> u.columns().equals(combination));
+        List<String> compared =
+                combination.stream().map(c -> folded.getOrDefault(c, c)).toList();
+        Set<String> inPlace = compared.stream().filter(folded::containsKey).collect(Collectors.toSet());
+        boolean known = compared.equals(primaryKey) && inPlace.isEmpty()
+                || uniques.stream().anyMatch(u -> u.columns().equals(compared));
         if (!combination.isEmpty() && !known) {
-            uniques.add(new UniqueKey(names.constraint("uq", name, combination), combination));
+            uniques.add(new UniqueKey(names.constraint("uq", name, combination), compared, inPlace));
         }
     }
 

@@ -161,7 +161,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .map(a -> a.name())
                     .collect(Collectors.joining(", "));
             String uniques = table.uniques().stream()
-                    .map(u -> " + unique (" + String.join(", ", u.columns()) + ")")
+                    .map(u -> " + unique (" + String.join(", ", u.compared()) + ")")
                     .collect(Collectors.joining());
             return new KeyRow(
                     Selection.of(tie),

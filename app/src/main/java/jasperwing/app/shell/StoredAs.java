@@ -100,7 +100,7 @@ final class StoredAs {
     private List<Node> rules(Table table) {
         List<Node> rules = new ArrayList<>();
         rules.add(line("key (" + String.join(", ", table.primaryKey()) + ")"));
-        table.uniques().forEach(u -> rules.add(line("unique (" + String.join(", ", u.columns()) + ")")));
+        table.uniques().forEach(u -> rules.add(line("unique (" + String.join(", ", u.compared()) + ")")));
         table.indexes().forEach(i -> rules.add(line("index (" + String.join(", ", i.columns()) + ")")));
         return rules;
     }
