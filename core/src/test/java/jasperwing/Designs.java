@@ -228,7 +228,8 @@ public final class Designs {
                         notes(false, true))
                 .as((from, to, via, there, back, linked, notes) -> {
                     boolean plural = there.many() && back.map(Reading::many).orElse(true);
-                    Tie tie = new Tie(from, to, linked && plural ? via : "", there, back, List.of(), notes);
+                    boolean late = notes.doc().length() % 3 == 1;
+                    Tie tie = new Tie(from, to, linked && plural ? via : "", there, back, List.of(), late, notes);
                     return tie.shape() == Tie.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
                 });
         Arbitrary<Relationship> oneOfs = Combinators.combine(

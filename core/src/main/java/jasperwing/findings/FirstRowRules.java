@@ -20,8 +20,9 @@ final class FirstRowRules {
     private FirstRowRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
-        List<Role> musts =
-                checked.roles().stream().filter(r -> r.must() && isEnforced(r)).toList();
+        List<Role> musts = checked.roles().stream()
+                .filter(r -> r.must() && bindsAtOnce(checked, r))
+                .toList();
         if (musts.stream().noneMatch(r -> r.relationship() instanceof OneOf)) {
             return;
         }
@@ -46,9 +47,11 @@ final class FirstRowRules {
         }
     }
 
-    /** A kind and an id can name a row there is not. */
-    static boolean isEnforced(Role role) {
-        return !(role.relationship() instanceof OneOf oneOf) || oneOf.kept() != Keeping.KIND_AND_ID;
+    /** Whether a row can be pointed to only when it is there: a kind and an id can name one there is not, and a late key one there will be. */
+    static boolean bindsAtOnce(Checked checked, Role role) {
+        boolean late =
+                role.relationship().checkedAtEnd() && checked.schema().dialect().defersKeys();
+        return !late && (!(role.relationship() instanceof OneOf oneOf) || oneOf.kept() != Keeping.KIND_AND_ID);
     }
 
     /** The entities that can have a first row: of each reference they must have, some target can, or lives elsewhere. Linear. */

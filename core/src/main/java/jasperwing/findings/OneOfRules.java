@@ -53,7 +53,15 @@ final class OneOfRules {
 
     private static Finding single(OneOf oneOf) {
         String subject = oneOf.subjects().get(0);
-        Tie tie = new Tie(oneOf.from(), subject, "", oneOf.forward(), oneOf.back(), oneOf.deletes(), oneOf.notes());
+        Tie tie = new Tie(
+                oneOf.from(),
+                subject,
+                "",
+                oneOf.forward(),
+                oneOf.back(),
+                oneOf.deletes(),
+                oneOf.checkedAtEnd(),
+                oneOf.notes());
         return new Finding(
                 Rule.ONE_OF_SINGLE,
                 Subject.of(oneOf, Roles.forward(oneOf)),

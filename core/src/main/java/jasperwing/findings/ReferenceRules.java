@@ -39,11 +39,13 @@ final class ReferenceRules {
                         .filter(t -> role.relationship().onDelete(t) == DeleteRule.EMPTY)
                         .forEach(t -> found.accept(emptyOnMust(role, t)));
             }
-            if (role.must() && FirstRowRules.isEnforced(role) && role.targets().equals(List.of(role.holder()))) {
+            if (role.must()
+                    && FirstRowRules.bindsAtOnce(checked, role)
+                    && role.targets().equals(List.of(role.holder()))) {
                 found.accept(requiredSelf(role));
             }
         }
-        requiredCycles(roles, found);
+        requiredCycles(checked, roles, found);
         FirstRowRules.check(checked, found);
         for (Relationship relationship : checked.design().relationships()) {
             if (relationship instanceof Tie tie
@@ -51,7 +53,24 @@ final class ReferenceRules {
                     && !tie.deletes().isEmpty()) {
                 found.accept(ruleOnJoin(tie));
             }
+            if (relationship.checkedAtEnd() && !checked.schema().dialect().defersKeys()) {
+                found.accept(checkedAtOnce(checked, relationship));
+            }
         }
+    }
+
+    private static Edit checkedAtEnd(Relationship relationship, boolean atEnd) {
+        return RelationshipEdits.replace(relationship, relationship.withCheckedAtEnd(atEnd));
+    }
+
+    private static Finding checkedAtOnce(Checked checked, Relationship relationship) {
+        return new Finding(
+                Rule.CHECKED_AT_ONCE,
+                Subject.of(relationship, ""),
+                checked.schema().dialect().title() + " checks what " + relationship.from()
+                        + " points to at every statement.",
+                "What is to be checked at the end of a transaction is refused before.",
+                List.of(new Fix("Have it checked at once everywhere", checkedAtEnd(relationship, false))));
     }
 
     /** What another system keeps it keeps by its own rules. */
@@ -86,11 +105,11 @@ final class ReferenceRules {
                 canLoosen(role) ? List.of(new Fix("Let the first be without one", loosen(role))) : List.of());
     }
 
-    private static void requiredCycles(List<Role> roles, Consumer<Finding> found) {
+    private static void requiredCycles(Checked checked, List<Role> roles, Consumer<Finding> found) {
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
         List<Role> musts = inCircles(roles.stream()
                 .filter(r -> r.must()
-                        && FirstRowRules.isEnforced(r)
+                        && FirstRowRules.bindsAtOnce(checked, r)
                         && r.targets().size() == 1
                         && !r.target().equals(r.holder()))
                 .toList());
@@ -112,7 +131,8 @@ final class ReferenceRules {
             }
         }
         inside.entrySet().stream()
-                .map(e -> requiredCycle(e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
+                .map(e -> requiredCycle(
+                        checked, e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
                 .sorted(Comparator.comparing(Finding::message))
                 .forEach(found);
     }
@@ -137,16 +157,23 @@ final class ReferenceRules {
         return roles.stream().filter(r -> open.get(r.holder()) > 0).toList();
     }
 
-    private static Finding requiredCycle(String names, List<Role> inside) {
+    private static Finding requiredCycle(Checked checked, String names, List<Role> inside) {
+        List<Fix> fixes = new ArrayList<>();
+        inside.stream()
+                .filter(ReferenceRules::canLoosen)
+                .forEach(r -> fixes.add(new Fix("Let " + r.holder() + " be without " + r.name(), loosen(r))));
+        if (checked.schema().dialect().defersKeys()) {
+            Role first = inside.get(0);
+            fixes.add(new Fix(
+                    "Check " + first.holder() + "'s " + first.name() + " at the end of a transaction",
+                    checkedAtEnd(first.relationship(), true)));
+        }
         return new Finding(
                 Rule.REQUIRED_CYCLE,
                 Subject.of(inside.get(0).relationship(), inside.get(0).name()),
                 names + " must each have one of the others first.",
                 "None of them can have a first row.",
-                inside.stream()
-                        .filter(ReferenceRules::canLoosen)
-                        .map(r -> new Fix("Let " + r.holder() + " be without " + r.name(), loosen(r)))
-                        .toList());
+                fixes);
     }
 
     private static Finding ruleOnJoin(Tie tie) {

@@ -34,7 +34,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(ReferenceRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.RELATIONSHIPS),
+            RuleSet.of(ReferenceRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
             RuleSet.of(JoinRules::check, Aspect.RELATIONSHIPS),
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS),
             RuleSet.of(

@@ -8,6 +8,7 @@ import java.util.Optional;
  *
  * @param subjects the possible entities, in the order said, each once
  * @param keeping how it is kept in tables; {@link Keeping#COLUMN_EACH} when not said
+ * @param checkedAtEnd whether the database checks its keys at the end of a transaction, where it can
  */
 public record OneOf(
         String from,
@@ -16,8 +17,21 @@ public record OneOf(
         Optional<Reading> back,
         Optional<Keeping> keeping,
         List<OnDelete> deletes,
+        boolean checkedAtEnd,
         Notes notes)
         implements Relationship {
+    /** One whose keys are checked at once. */
+    public OneOf(
+            String from,
+            List<String> subjects,
+            Reading forward,
+            Optional<Reading> back,
+            Optional<Keeping> keeping,
+            List<OnDelete> deletes,
+            Notes notes) {
+        this(from, subjects, forward, back, keeping, deletes, false, notes);
+    }
+
     public OneOf {
         Names.require(from);
         subjects = List.copyOf(subjects);
@@ -41,25 +55,35 @@ public record OneOf(
 
     @Override
     public OneOf withForward(Reading reading) {
-        return new OneOf(from, subjects, reading, back, keeping, deletes, notes);
+        return new OneOf(from, subjects, reading, back, keeping, deletes, checkedAtEnd, notes);
     }
 
     @Override
     public OneOf withBack(Optional<Reading> reading) {
-        return new OneOf(from, subjects, forward, reading, keeping, deletes, notes);
+        return new OneOf(from, subjects, forward, reading, keeping, deletes, checkedAtEnd, notes);
     }
 
     @Override
     public OneOf withDeletes(List<OnDelete> rules) {
-        return new OneOf(from, subjects, forward, back, keeping, rules, notes);
+        return new OneOf(from, subjects, forward, back, keeping, rules, checkedAtEnd, notes);
+    }
+
+    @Override
+    public OneOf withCheckedAtEnd(boolean atEnd) {
+        return new OneOf(from, subjects, forward, back, keeping, deletes, atEnd, notes);
+    }
+
+    @Override
+    public OneOf withNotes(Notes newNotes) {
+        return new OneOf(from, subjects, forward, back, keeping, deletes, checkedAtEnd, newNotes);
     }
 
     public OneOf withSubjects(List<String> newSubjects) {
-        return new OneOf(from, newSubjects, forward, back, keeping, deletes, notes);
+        return new OneOf(from, newSubjects, forward, back, keeping, deletes, checkedAtEnd, notes);
     }
 
     public OneOf withKeeping(Keeping newKeeping) {
-        return new OneOf(from, subjects, forward, back, Optional.of(newKeeping), deletes, notes);
+        return new OneOf(from, subjects, forward, back, Optional.of(newKeeping), deletes, checkedAtEnd, notes);
     }
 
     @Override
@@ -75,6 +99,7 @@ public record OneOf(
                 back,
                 keeping,
                 deletesRenamed(oldName, newName),
+                checkedAtEnd,
                 notes);
     }
 
@@ -93,6 +118,7 @@ public record OneOf(
                         && back.equals(o.back)
                         && keeping.equals(o.keeping)
                         && deletes.equals(o.deletes)
+                        && checkedAtEnd == o.checkedAtEnd
                         && notes.equals(o.notes);
     }
 

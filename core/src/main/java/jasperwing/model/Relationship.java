@@ -20,6 +20,9 @@ public sealed interface Relationship permits Tie, OneOf {
     /** In the order written; for an entity without a rule, {@link DeleteRule#REFUSE} holds. */
     List<OnDelete> deletes();
 
+    /** Whether the database checks its keys at the end of a transaction, where it can, and not at each statement. */
+    boolean checkedAtEnd();
+
     Notes notes();
 
     Relationship withForward(Reading reading);
@@ -27,6 +30,10 @@ public sealed interface Relationship permits Tie, OneOf {
     Relationship withBack(Optional<Reading> reading);
 
     Relationship withDeletes(List<OnDelete> rules);
+
+    Relationship withCheckedAtEnd(boolean atEnd);
+
+    Relationship withNotes(Notes newNotes);
 
     /** This relationship with every mention of one entity replaced by another. */
     Relationship withEntityRenamed(String oldName, String newName);

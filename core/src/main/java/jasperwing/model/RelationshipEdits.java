@@ -92,6 +92,7 @@ public final class RelationshipEdits {
                 relationship.back(),
                 Optional.empty(),
                 relationship.deletes(),
+                relationship.checkedAtEnd(),
                 relationship.notes()));
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
  * A relationship between two entities, or between an entity and itself.
  *
  * @param via the link entity of a many-to-many, or empty
+ * @param checkedAtEnd whether the database checks its keys at the end of a transaction, where it can
  */
 public record Tie(
         String from,
@@ -15,8 +16,21 @@ public record Tie(
         Reading forward,
         Optional<Reading> back,
         List<OnDelete> deletes,
+        boolean checkedAtEnd,
         Notes notes)
         implements Relationship {
+    /** One whose keys are checked at once. */
+    public Tie(
+            String from,
+            String to,
+            String via,
+            Reading forward,
+            Optional<Reading> back,
+            List<OnDelete> deletes,
+            Notes notes) {
+        this(from, to, via, forward, back, deletes, false, notes);
+    }
+
     public Tie {
         Names.require(from);
         Names.require(to);
@@ -86,21 +100,31 @@ public record Tie(
 
     @Override
     public Tie withForward(Reading reading) {
-        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, notes);
+        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, notes);
     }
 
     @Override
     public Tie withBack(Optional<Reading> reading) {
-        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, notes);
+        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, notes);
     }
 
     @Override
     public Tie withDeletes(List<OnDelete> rules) {
-        return new Tie(from, to, via, forward, back, rules, notes);
+        return new Tie(from, to, via, forward, back, rules, checkedAtEnd, notes);
+    }
+
+    @Override
+    public Tie withCheckedAtEnd(boolean atEnd) {
+        return new Tie(from, to, via, forward, back, deletes, atEnd, notes);
+    }
+
+    @Override
+    public Tie withNotes(Notes newNotes) {
+        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, newNotes);
     }
 
     public Tie withVia(String link) {
-        return new Tie(from, to, link, forward, back, deletes, notes);
+        return new Tie(from, to, link, forward, back, deletes, checkedAtEnd, notes);
     }
 
     @Override
@@ -112,6 +136,7 @@ public record Tie(
                 forward,
                 back,
                 deletesRenamed(oldName, newName),
+                checkedAtEnd,
                 notes);
     }
 
@@ -134,6 +159,7 @@ public record Tie(
                         && forward.equals(o.forward)
                         && back.equals(o.back)
                         && deletes.equals(o.deletes)
+                        && checkedAtEnd == o.checkedAtEnd
                         && notes.equals(o.notes);
     }
 

@@ -48,7 +48,8 @@ public record Reverse(Tie tie) implements Move {
                 .map(d -> new OnDelete(other(d.entity()), d.rule(), d.comments()))
                 .toList();
         if (tie.forward().must() == back.must()) {
-            return new Tie(tie.to(), tie.from(), "", back, Optional.of(tie.forward()), rules, tie.notes());
+            return new Tie(
+                    tie.to(), tie.from(), "", back, Optional.of(tie.forward()), rules, tie.checkedAtEnd(), tie.notes());
         }
         return new Tie(
                 tie.from(),
@@ -57,6 +58,7 @@ public record Reverse(Tie tie) implements Move {
                 tie.forward().withMust(back.must()),
                 Optional.of(back.withMust(tie.forward().must())),
                 rules,
+                tie.checkedAtEnd(),
                 tie.notes());
     }
 

@@ -38,7 +38,8 @@ public record SharedParent(OneOf oneOf, String name) implements Move {
     public Design made(Design design) {
         Design made = Making.addBeside(design, oneOf.from(), Entity.keyed(name));
         Reading forward = oneOf.forward().withRole(Roles.forward(oneOf));
-        Tie pointing = new Tie(oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.notes());
+        Tie pointing =
+                new Tie(oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.checkedAtEnd(), oneOf.notes());
         made = RelationshipEdits.replace(oneOf, pointing).on(made);
         for (String subject : oneOf.subjects()) {
             made = Making.relate(made, having(subject));

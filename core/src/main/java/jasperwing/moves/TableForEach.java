@@ -102,6 +102,7 @@ public record TableForEach(OneOf oneOf) implements Move {
                 oneOf.forward().withRole(Words.camel(subject)),
                 oneOf.back(),
                 rules,
+                oneOf.checkedAtEnd(),
                 oneOf.notes());
     }
 

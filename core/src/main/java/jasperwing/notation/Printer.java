@@ -260,6 +260,7 @@ final class Printer {
             oneOf.keeping()
                     .ifPresent(k -> out.append("  kept as ").append(k.words()).append('\n'));
         }
+        out.append(relationship.checkedAtEnd() ? "  checked at the end\n" : "");
         for (OnDelete rule : relationship.deletes()) {
             head("  " + SentencePrinter.rule(relationship, rule), rule.comments(), "  ");
         }

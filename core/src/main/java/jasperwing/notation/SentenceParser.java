@@ -148,17 +148,19 @@ final class SentenceParser {
         Relationship changed;
         if (cursor.takeWords("kept", "as")) {
             changed = withKeeping(relationship, cursor);
+        } else if (!relationship.checkedAtEnd() && cursor.takeWords("checked", "at", "the", "end")) {
+            changed = relationship.withCheckedAtEnd(true);
         } else if (cursor.takeWord("label")) {
-            changed = withNotes(
-                    relationship, relationship.notes().withLabel(cursor.string("the label in double quotes")));
+            changed =
+                    relationship.withNotes(relationship.notes().withLabel(cursor.string("the label in double quotes")));
         } else if (first.kind() == Token.Kind.STRING) {
-            changed = withNotes(
-                    relationship, relationship.notes().withDoc(cursor.next().text()));
+            changed = relationship.withNotes(
+                    relationship.notes().withDoc(cursor.next().text()));
         } else {
-            throw cursor.unexpected("'deleting', 'kept as', 'label' or a text in double quotes");
+            throw cursor.unexpected("'deleting', 'kept as', 'checked at the end', 'label' or a text in double quotes");
         }
         cursor.end();
-        return withNotes(changed, Merge.comments(changed.notes(), comments));
+        return changed.withNotes(Merge.comments(changed.notes(), comments));
     }
 
     private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)
@@ -212,13 +214,5 @@ final class SentenceParser {
             }
         }
         throw cursor.unexpected("'a column for each' or 'a kind and an id' below a one-of relationship");
-    }
-
-    private static Relationship withNotes(Relationship relationship, Notes notes) {
-        if (relationship instanceof Tie t) {
-            return new Tie(t.from(), t.to(), t.via(), t.forward(), t.back(), t.deletes(), notes);
-        }
-        OneOf o = (OneOf) relationship;
-        return new OneOf(o.from(), o.subjects(), o.forward(), o.back(), o.keeping(), o.deletes(), notes);
     }
 }

@@ -34,6 +34,10 @@ final class ColumnTypes {
         this.dialect = dialect;
     }
 
+    boolean defersKeys() {
+        return dialect.defersKeys();
+    }
+
     String quote(String name) {
         return dialect.quote(name);
     }

@@ -216,8 +216,9 @@ final class Derivation {
         TableDraft draft = new TableDraft(names.joinTable(tie), names, types);
         List<String> first = draft.reference(keys.columns(Roles.linkFrom(tie), tie.from(), ""), true);
         List<String> second = draft.reference(keys.columns(Roles.linkTo(tie), tie.to(), ""), true);
-        draft.foreignKey(first, target(tie.from()), DeleteRule.DELETE_TOO, Optional.empty(), Roles.linkFrom(tie));
-        draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), Roles.linkTo(tie));
+        boolean late = tie.checkedAtEnd();
+        draft.foreignKey(first, target(tie.from()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkFrom(tie));
+        draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkTo(tie));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
         return List.of(draft.table(new Table.Source.OfJoin(tie), tie.notes().doc()));

@@ -55,6 +55,11 @@ public enum Dialect {
         return altersConstraints;
     }
 
+    /** Whether a foreign key can be checked at the end of a transaction. */
+    public boolean defersKeys() {
+        return this == POSTGRESQL || this == SQLITE;
+    }
+
     /** Whether a column can be an array. */
     boolean hasArrays() {
         return this == POSTGRESQL || this == H2;

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param target the table pointed to; for an outside entity the name it would have
  * @param targetEntity the entity pointed to
  * @param enforced false when the target is outside, so that no constraint can be written
+ * @param late whether it is checked at the end of a transaction
  * @param role where it comes from; empty in join and list tables
  */
 public record ForeignKey(
@@ -23,6 +24,7 @@ public record ForeignKey(
         String targetEntity,
         DeleteRule onDelete,
         boolean enforced,
+        boolean late,
         Optional<Role> role) {
     public ForeignKey {
         columns = List.copyOf(columns);

@@ -135,7 +135,7 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
         private boolean canBeFilled(Table table) {
             Map<Role, Boolean> oneOfs = new HashMap<>();
             for (ForeignKey key : table.foreignKeys()) {
-                boolean reached = !key.enforced() || there.contains(key.target());
+                boolean reached = !key.enforced() || key.late() || there.contains(key.target());
                 if (key.role().filter(r -> r.relationship() instanceof OneOf).isPresent()) {
                     oneOfs.merge(key.role().orElseThrow(), reached, Boolean::logicalOr);
                 } else if (!reached && isRequired(table, key) && !key.target().equals(table.name())) {

@@ -195,12 +195,13 @@ final class SqlWriter {
     private String foreignKey(ForeignKey key) {
         String action =
                 switch (key.onDelete()) {
-                    case REFUSE -> "restrict";
+                    case REFUSE -> key.late() ? "no action" : "restrict";
                     case DELETE_TOO -> "cascade";
                     case EMPTY -> "set null";
                 };
         return "constraint " + quote(key.name()) + " foreign key (" + names(key.columns()) + ") references "
-                + quote(key.target()) + " (" + names(key.targetColumns()) + ") on delete " + action;
+                + quote(key.target()) + " (" + names(key.targetColumns()) + ") on delete " + action
+                + (key.late() ? " deferrable initially deferred" : "");
     }
 
     /** A constraint compares columns as they are; an index can compare them in small letters. */

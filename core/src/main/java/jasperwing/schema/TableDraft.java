@@ -176,6 +176,17 @@ final class TableDraft {
     }
 
     void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, String part) {
+        foreignKey(
+                from,
+                target,
+                rule,
+                role,
+                role.filter(r -> r.relationship().checkedAtEnd()).isPresent(),
+                part);
+    }
+
+    /** @param late whether it is wanted to be checked at the end of a transaction */
+    void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, boolean late, String part) {
         foreignKeys.add(new ForeignKey(
                 names.constraint("fk", name, List.of(part)),
                 from,
@@ -184,6 +195,7 @@ final class TableDraft {
                 target.entity(),
                 rule,
                 !target.beyond(),
+                late && types.defersKeys(),
                 role));
     }
 

@@ -112,9 +112,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Cell.words(because),
                     Cell.code(types),
                     Cell.words(first.required() ? "no" : "yes"),
-                    Cell.words(key.enforced() ? key.onDelete().words() : outside ? "not ours" : "not held"),
+                    Cell.words(key.enforced() ? deleting(key) : outside ? "not ours" : "not held"),
                     Cell.words(
                             table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
+        }
+
+        private static String deleting(ForeignKey key) {
+            return key.onDelete().words() + (key.late() ? ", at the end" : "");
         }
 
         private static String because(Role role, String target) {
