@@ -41,7 +41,8 @@ class ArchitectureTest {
             new Arrow("complete", "model", "naming", "notation"),
             new Arrow("paste", "model", "naming", "notation"),
             new Arrow("picture", "model", "diagram"),
-            new Arrow("storage", "model", "notation", "classes"));
+            new Arrow("storage", "model", "notation"),
+            new Arrow("output", "classes", "storage"));
 
     @TestFactory
     List<DynamicTest> everyPackageKnowsOnlyWhatItMay() {
@@ -86,10 +87,10 @@ class ArchitectureTest {
     }
 
     @Test
-    void onlyStorageTouchesFiles() {
+    void onlyStorageAndOutputTouchFiles() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("jasperwing.storage..")
+                .resideOutsideOfPackages("jasperwing.storage..", "jasperwing.output..")
                 .should()
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("java.nio.file.Files")

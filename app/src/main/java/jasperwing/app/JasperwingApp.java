@@ -74,10 +74,12 @@ public final class JasperwingApp extends Application {
             PathPrompt prompt = new PathPrompt();
             DrawStage draw = new DrawStage(workspace, appearance, prompt);
             KeysStage keys = new KeysStage(workspace, appearance, prompt);
-            ClassesStage classes = new ClassesStage(workspace);
+            Runnable[] onDraw = new Runnable[1];
+            ClassesStage classes = new ClassesStage(workspace, () -> onDraw[0].run());
             Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, appearance);
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
-            keys.whenShownOnDraw(() -> shell.go(draw));
+            onDraw[0] = () -> shell.go(draw);
+            keys.whenShownOnDraw(onDraw[0]);
             stage.setScene(Shell.scene(shell, appearance, 1280, 800));
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> {

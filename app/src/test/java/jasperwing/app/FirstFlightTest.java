@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -117,7 +118,9 @@ class FirstFlightTest extends WindowTest {
         clickOn("#folder").write(out.toString());
         until("the files can be written", () -> !lookup("#write").query().isDisabled());
         clickOn("#write");
-        until("they are written", () -> Files.exists(out.resolve("test/Remark.java")));
+        until(
+                "they are written",
+                () -> ((Label) lookup("#classes-message").query()).getText().startsWith("Wrote"));
         Javac.compile(out, folder.resolve("compiled"));
         assertThat(folder.resolve("compiled/test/Remark.class")).exists();
     }

@@ -5,16 +5,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.findings.Level;
 import jasperwing.model.Design;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Keeping;
+import jasperwing.model.Literal;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import org.junit.jupiter.api.Test;
 
 /** The ledger of keys, and writing classes into a folder that others write to as well. */
@@ -49,25 +55,86 @@ class KeysAndClassesTest extends WindowTest {
         return lookup(n -> n instanceof Labeled l && text.equals(l.getText())).query();
     }
 
+    private void classesInto(Path out) {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("the folder can be named", () -> sees("#folder"));
+        clickOn("#folder").write(out.toString());
+    }
+
     @Test
-    void aFileThatIsNotOursIsReplacedOnlyWhenTicked() throws IOException {
+    void aFileThatIsNotOursIsNeverTouched() throws IOException {
         Path out = folder.resolve("mixed");
         Path dive = out.resolve("saltmarsh/fieldwork/Dive.java");
         Files.createDirectories(dive.getParent());
         Files.writeString(dive, "mine");
-        push(KeyCode.CONTROL, KeyCode.DIGIT3);
-        until("the folder can be named", () -> sees("#folder"));
-        clickOn("#folder").write(out.toString());
-        until("the file is asked about", () -> sees("#replace-Dive.java"));
+        classesInto(out);
+        until("the file is told", () -> message().contains("1 not ours"));
+        until("the others can be written", () -> sees("#write") && writes().equals("Write 19 files"));
         clickOn("#write");
         until("the others are written", () -> message().startsWith("Wrote 19 files."));
+        until("they are the same now", () -> message().contains("19 same"));
         assertThat(dive).hasContent("mine");
-        assertThat(message()).contains("1 not ours").contains("19 same");
-        clickId("#replace-Dive.java");
-        until("it can be written now", () -> !lookup("#write").query().isDisabled());
+    }
+
+    @Test
+    void whatWasChangedByHandAndByTheDesignIsSettledPlaceByPlace() throws IOException {
+        Path out = folder.resolve("edited");
+        Path dive = out.resolve("saltmarsh/fieldwork/Dive.java");
+        classesInto(out);
+        until("all can be written", () -> writes().equals("Write 20 files"));
         clickOn("#write");
-        until("it is written too", () -> message().startsWith("Wrote 1 file."));
-        assertThat(dive).content().contains("public class Dive");
+        until("all are written", () -> message().contains("20 same"));
+        String depth = "    private BigDecimal maxDepth;";
+        String text = Files.readString(dive);
+        assertThat(text).contains(depth);
+        Files.writeString(
+                dive,
+                text.replace(depth, depth.replace(";", " = BigDecimal.ONE;"))
+                        .replace("    private OffsetDateTime endedAt;", "    private OffsetDateTime endedAt; // mine"));
+        interact(() -> window.workspace()
+                .edit(EntityEdits.changeAttribute(
+                        "Dive", "maxDepth", a -> a.withDefault(Optional.of(new Literal(Literal.Kind.NUMBER, "3"))))));
+        until("the conflict is told", () -> message().contains("1 conflict"));
+        assertThat(writes()).isEqualTo("Nothing to write");
+        clickId("#file-Dive.java");
+        until("both sides are shown", () -> sees("#settle-0-generated"));
+        clickOn("#settle-0-generated");
+        until("it can be written", () -> writes().equals("Write 1 file"));
+        clickOn("#write");
+        until("it is written", () -> message().startsWith("Wrote 1 file."));
+        assertThat(dive).content().contains("maxDepth = new BigDecimal(\"3\");", "endedAt; // mine");
+    }
+
+    @Test
+    void aLineTellsWhereItComesFromAndLeadsThere() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("the files are there", () -> sees("#file-Dive.java"));
+        clickId("#file-Dive.java");
+        until("its lines are there", () -> line("private Expedition expedition;") != null);
+        clickOn(line("private Expedition expedition;"));
+        until("its sentence is told", () -> sees("#origin") && text("#origin").startsWith("each Dive must"));
+        clickOn("#origin");
+        until("the sheet is shown", () -> sees("#sheet"));
+        assertThat(window.workspace().selection().get().relationship())
+                .hasValueSatisfying(r -> assertThat(r.targets()).containsExactly("Expedition"));
+    }
+
+    private Node line(String text) {
+        return lookup(n -> n instanceof TextFlow flow && shown(flow).strip().equals(text)).queryAll().stream()
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static String shown(TextFlow flow) {
+        return flow.getChildren().stream().map(n -> ((Text) n).getText()).collect(Collectors.joining());
+    }
+
+    private String text(String id) {
+        return ((Label) ((Labeled) lookup(id).query()).getGraphic()).getText();
+    }
+
+    private String writes() {
+        return ((Labeled) lookup("#write").query()).getText();
     }
 
     private String message() {

@@ -88,6 +88,11 @@ public final class ClassModel {
         return names.attribute(value, part);
     }
 
+    /** What a property of an entity's class is made of; empty when the class has none of that name of its own. */
+    public Optional<Origin> origin(String entity, String property) {
+        return names.origin(entity, property);
+    }
+
     public Optional<ModelClass> find(String entity) {
         Optional<ModelClass> found = known.get(entity);
         if (found == null) {

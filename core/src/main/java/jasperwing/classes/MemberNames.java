@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Decides the name of every class and property once, whichever is asked for first. */
 final class MemberNames {
@@ -156,6 +157,19 @@ final class MemberNames {
 
     String attribute(String entity, Attribute attribute) {
         return scope(entity).attributes.get(attribute);
+    }
+
+    /** What a property of an entity's class is made of; empty when it has none of that name of its own. */
+    Optional<Origin> origin(String entity, String property) {
+        Scope scope = scope(entity);
+        Optional<Origin> attribute = scope.attributes.entrySet().stream()
+                .filter(e -> e.getValue().equals(property))
+                .findFirst()
+                .map(e -> new Origin.OfAttribute(e.getKey()));
+        return attribute.or(() -> scope.ends.entrySet().stream()
+                .filter(e -> e.getValue().equals(property))
+                .findFirst()
+                .map(e -> new Origin.OfRelationship(e.getKey().relationship())));
     }
 
     String end(Relationship relationship, String entity, End end) {

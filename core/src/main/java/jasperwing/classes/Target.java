@@ -7,7 +7,9 @@ import jasperwing.model.Design;
 import jasperwing.schema.Schema;
 import jasperwing.walk.Walk;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -34,6 +36,15 @@ public enum Target {
 
     public static Optional<Target> of(String word) {
         return Arrays.stream(values()).filter(t -> t.word.equals(word)).findFirst();
+    }
+
+    /** The former names of entities by their names, for files to move with what they are made of. */
+    public static Map<String, String> formerNames(Design design) {
+        Map<String, String> former = new HashMap<>();
+        design.entities().stream()
+                .filter(e -> !e.notes().was().isEmpty())
+                .forEach(e -> former.put(e.name(), e.notes().was()));
+        return former;
     }
 
     /** All files for a design, sorted by path; the same design gives the same bytes. */

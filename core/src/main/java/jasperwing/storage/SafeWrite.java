@@ -21,6 +21,15 @@ public final class SafeWrite {
     }
 
     public static void write(Path path, byte[] bytes) throws IOException {
+        put(path, bytes, true);
+    }
+
+    /** As {@link #write(Path, byte[])}, but leaves it to the system when the bytes come to the disk. */
+    public static void replace(Path path, byte[] bytes) throws IOException {
+        put(path, bytes, false);
+    }
+
+    private static void put(Path path, byte[] bytes, boolean force) throws IOException {
         Path target = Files.isSymbolicLink(path) ? path.toRealPath() : path.toAbsolutePath();
         Files.createDirectories(target.getParent());
         Path beside = Files.createTempFile(target.getParent(), "." + target.getFileName(), ".part");
@@ -30,7 +39,9 @@ public final class SafeWrite {
                 while (buffer.hasRemaining()) {
                     out.write(buffer);
                 }
-                out.force(true);
+                if (force) {
+                    out.force(true);
+                }
             }
             keepPermissions(target, beside);
             move(beside, target);

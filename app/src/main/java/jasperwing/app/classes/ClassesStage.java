@@ -2,19 +2,25 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
+import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Origin;
 import jasperwing.classes.Target;
-import jasperwing.storage.TargetFolder;
-import jasperwing.storage.TargetFolder.Entry;
-import jasperwing.storage.TargetFolder.State;
+import jasperwing.classes.java.Compiling.Remark;
+import jasperwing.model.Relationship;
+import jasperwing.output.FileLine;
+import jasperwing.output.Merged.Choice;
+import jasperwing.output.Planned;
+import jasperwing.output.State;
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.util.HashSet;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,36 +31,41 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 
-/** What code does it become, and what will change in my folder? */
+/** What code does it become, where does each line of it come from, and what will change in my folder? */
 public final class ClassesStage implements Stage {
     private final Workspace workspace;
     private final BorderPane view = new BorderPane();
-    private final FileTree tree;
-    private final CodeView code = new CodeView();
+    private final FilePlan plan;
+    private final CompileCheck compiling = new CompileCheck(this::showOrigin);
+    private final FileTree tree = new FileTree(this::show);
+    private final CodeView code = new CodeView(this::chosen, this::settle);
+    private final OriginPane origin;
     private final TextField folder = new TextField();
     private final Label message = new Label();
-    private final Asking asking;
-    private List<Entry> entries = List.of();
     private String shownPath = "";
-    private final Set<String> agreed = new HashSet<>();
+    private Optional<FileLine> line = Optional.empty();
 
-    public ClassesStage(Workspace workspace) {
+    /** Whether what is selected is still to be shown. */
+    private boolean following;
+
+    /** @param onDraw shows the stage with the sheet */
+    public ClassesStage(Workspace workspace, Runnable onDraw) {
         this.workspace = workspace;
-        tree = new FileTree(this::show);
-        asking = new Asking(agreed, this::refresh);
+        plan = new FilePlan(workspace, this::refresh);
+        origin = new OriginPane(workspace, onDraw, this::goTo);
         view.getStyleClass().add("classes");
         view.setLeft(left());
         view.setCenter(code);
-        code.write().setOnAction(e -> write());
+        code.write().setOnAction(e -> plan.write());
+        code.again().setOnAction(e -> entry().ifPresent(plan::unsettle));
         workspace.projection().addListener((o, was, is) -> ifSeen());
         workspace.selection().addListener((o, was, is) -> {
-            is.single().ifPresent(this::showClassOf);
-            ifSeen();
+            following = true;
+            if (view.getScene() != null) {
+                refresh();
+            }
         });
-        folder.textProperty().addListener((o, was, is) -> {
-            agreed.clear();
-            ifSeen();
-        });
+        folder.textProperty().addListener((o, was, is) -> plan.folder(is));
     }
 
     private VBox left() {
@@ -78,7 +89,7 @@ public final class ClassesStage implements Stage {
         message.setId("classes-message");
         message.getStyleClass().add("quiet");
         VBox.setVgrow(tree, Priority.ALWAYS);
-        VBox left = new VBox(8, title, target, into, new HBox(6, folder, choose), message, asking, tree);
+        VBox left = new VBox(8, title, target, into, new HBox(6, folder, choose), message, tree);
         left.getStyleClass().add("classes-left");
         return left;
     }
@@ -94,91 +105,110 @@ public final class ClassesStage implements Stage {
 
     private void ifSeen() {
         if (view.getScene() != null) {
-            refresh();
-        }
-    }
-
-    private Optional<TargetFolder> target() {
-        try {
-            String text = folder.getText().strip();
-            return text.isEmpty() ? Optional.empty() : Optional.of(new TargetFolder(Path.of(text)));
-        } catch (InvalidPathException e) {
-            return Optional.empty();
+            plan.refresh();
         }
     }
 
     private void refresh() {
-        List<GeneratedFile> files = workspace.projection().get().files();
-        try {
-            Optional<TargetFolder> target = target();
-            entries = target.isPresent()
-                    ? target.get().compare(files)
-                    : files.stream().map(f -> new Entry(f, State.NEW, "")).toList();
-            message.setText(target.isPresent() ? summary() : files.size() + " files; name a folder to write them to.");
-        } catch (IOException e) {
-            entries = files.stream().map(f -> new Entry(f, State.NEW, "")).toList();
-            message.setText("The folder cannot be read: " + e.getMessage());
+        if (following) {
+            follow();
         }
-        if (entries.stream().noneMatch(e -> e.file().path().equals(shownPath))) {
-            shownPath = entries.isEmpty() ? "" : entries.get(0).file().path();
+        message.setText(plan.done() + (plan.problem().isEmpty() ? summary() : plan.problem()));
+        if (entry().isEmpty()) {
+            shownPath = plan.files().isEmpty() ? "" : plan.files().get(0).path();
+            line = Optional.empty();
         }
-        asking.show(entries);
-        tree.show(entries, shownPath);
-        entry().ifPresentOrElse(code::show, code::nothing);
-        code.canWrite(toWrite(), target().isPresent());
+        tree.show(plan.files(), p -> p.result(plan.choices(p)).isPresent(), shownPath);
+        entry().ifPresentOrElse(p -> code.show(p, plan.choices(p), marked(p)), code::nothing);
+        code.canWrite(plan.toWrite(), plan.canWrite());
+        compiling.of(sources());
+        showOrigin();
+    }
+
+    private void showOrigin() {
+        entry().ifPresent(p -> origin.show(p, line, compiling));
+    }
+
+    /** The texts as they would be, where nothing is left to settle. */
+    private Map<String, String> sources() {
+        Map<String, String> sources = new LinkedHashMap<>();
+        for (Planned each : plan.files()) {
+            each.result(plan.choices(each)).or(each::generated).ifPresent(t -> {
+                if (each.file().isPresent()) {
+                    sources.put(each.path(), t);
+                }
+            });
+        }
+        return sources;
     }
 
     private String summary() {
-        StringBuilder words = new StringBuilder();
-        for (State state : State.values()) {
-            long count = entries.stream().filter(e -> e.state() == state).count();
-            if (count > 0) {
-                words.append(words.isEmpty() ? "" : " \u00b7 ")
-                        .append(count)
-                        .append(' ')
-                        .append(state.words());
-            }
+        if (!plan.hasFolder()) {
+            return plan.files().size() + " files; name a folder to write them to.";
         }
-        return words.toString();
+        Map<State, Long> counts =
+                plan.files().stream().collect(Collectors.groupingBy(Planned::state, Collectors.counting()));
+        return Arrays.stream(State.values())
+                .filter(counts::containsKey)
+                .map(s -> counts.get(s) + " " + s.words())
+                .collect(Collectors.joining(" \u00b7 "));
     }
 
-    private long toWrite() {
-        return entries.stream()
-                .filter(e -> e.state() != State.SAME)
-                .filter(e ->
-                        !e.state().needsAsking() || agreed.contains(e.file().path()))
-                .count();
-    }
-
-    private Optional<Entry> entry() {
-        return entries.stream().filter(e -> e.file().path().equals(shownPath)).findFirst();
+    private Optional<Planned> entry() {
+        return plan.files().stream().filter(e -> e.path().equals(shownPath)).findFirst();
     }
 
     private void show(String path) {
         shownPath = path;
+        line = Optional.empty();
         refresh();
     }
 
-    private void showClassOf(String entity) {
-        workspace.projection().get().files().stream()
-                .filter(f -> f.entity().equals(entity))
-                .findFirst()
-                .ifPresent(f -> shownPath = f.path());
+    private void chosen(FileLine chosen) {
+        line = Optional.of(chosen);
+        showOrigin();
     }
 
-    private void write() {
-        target().ifPresent(t -> {
-            try {
-                int written =
-                        t.write(entries, e -> agreed.contains(e.file().path())).size();
-                agreed.clear();
-                refresh();
-                message.setText("Wrote " + written + (written == 1 ? " file. " : " files. ") + summary());
-            } catch (IOException e) {
-                refresh();
-                message.setText("Not all could be written: " + e.getMessage());
-            }
-        });
+    private void settle(int conflict, Choice choice) {
+        entry().ifPresent(p -> plan.choose(p, conflict, choice));
+    }
+
+    private void goTo(Remark remark) {
+        show(remark.path());
+    }
+
+    /** Shows the class of what is selected elsewhere, with its lines brought out, once it is known. */
+    private void follow() {
+        Optional<Relationship> relationship = workspace.selection().get().relationship();
+        String entity = relationship
+                .map(Relationship::from)
+                .or(() -> workspace.selection().get().single())
+                .orElse("");
+        plan.files().stream()
+                .filter(f -> !entity.isEmpty() && f.entity().equals(entity))
+                .findFirst()
+                .filter(f -> !f.path().equals(shownPath))
+                .ifPresent(f -> {
+                    shownPath = f.path();
+                    line = Optional.empty();
+                });
+        following = plan.files().isEmpty();
+    }
+
+    /** The properties that are made of the relationship that is selected. */
+    private Set<String> marked(Planned planned) {
+        Optional<Relationship> selected = workspace.selection().get().relationship();
+        if (selected.isEmpty() || planned.entity().isEmpty()) {
+            return Set.of();
+        }
+        ClassModel model =
+                ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
+        return planned.file().map(GeneratedFile::members).orElse(List.of()).stream()
+                .distinct()
+                .filter(m -> model.origin(planned.entity(), m)
+                        .filter(o -> o.equals(new Origin.OfRelationship(selected.get())))
+                        .isPresent())
+                .collect(Collectors.toSet());
     }
 
     /** Puts a folder into the field, as if it had been typed. */
@@ -202,10 +232,13 @@ public final class ClassesStage implements Stage {
     }
 
     @Override
+    public Optional<Node> side() {
+        return Optional.of(origin);
+    }
+
+    @Override
     public int waiting() {
-        return target().isEmpty()
-                ? 0
-                : (int) entries.stream().filter(e -> e.state() != State.SAME).count();
+        return (int) plan.waiting();
     }
 
     @Override
@@ -215,6 +248,6 @@ public final class ClassesStage implements Stage {
 
     @Override
     public void shown() {
-        refresh();
+        plan.refresh();
     }
 }

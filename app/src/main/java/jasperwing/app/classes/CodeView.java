@@ -1,38 +1,73 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.CodeLine;
-import jasperwing.storage.TargetFolder.Entry;
+import jasperwing.output.FileLine;
+import jasperwing.output.FileLines;
+import jasperwing.output.Merged.Choice;
+import jasperwing.output.Planned;
+import jasperwing.output.State;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-/** One generated file, with line numbers and highlighting, and the button that writes them all. */
+/** One file, as it will be or as what will change, and the button that writes them all. */
 final class CodeView extends BorderPane {
     private final Label name = new Label();
     private final Label state = new Label();
+    private final ToggleButton changes = new ToggleButton("What will change");
+    private final Button again = new Button("Settle again");
     private final Button write = new Button();
-    private final ListView<String> lines = new ListView<>();
+    private final ListView<FileLine> lines = new ListView<>();
+    private Set<String> marked = Set.of();
+    private Optional<Planned> shown = Optional.empty();
+    private List<Optional<Choice>> choices = List.of();
 
-    CodeView() {
+    /**
+     * A view without a file.
+     *
+     * @param chosen told the line that is clicked or gone to with the arrow keys
+     * @param settle told which conflict of the file is settled how
+     */
+    CodeView(Consumer<FileLine> chosen, BiConsumer<Integer, Choice> settle) {
         getStyleClass().add("code-view");
         name.getStyleClass().add("lens-title");
+        name.setMinWidth(Region.USE_PREF_SIZE);
         state.getStyleClass().add("quiet");
+        changes.setId("changes");
+        changes.getStyleClass().add("pill");
+        changes.setMinWidth(Region.USE_PREF_SIZE);
+        changes.setSelected(true);
+        changes.setOnAction(e -> build());
+        again.setId("settle-again");
+        again.getStyleClass().add("pill");
+        again.setMinWidth(Region.USE_PREF_SIZE);
         write.getStyleClass().add("primary");
         write.setId("write");
         write.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(12, name, state, space, write);
+        HBox head = new HBox(12, name, state, space, again, changes, write);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("code-head");
-        lines.setCellFactory(v -> new LineCell());
+        lines.setId("code-lines");
+        lines.setAccessibleText("Lines of the file");
+        lines.setCellFactory(v -> new LineCell(this::isMarked, settle));
         lines.getStyleClass().add("code-lines");
+        lines.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (is != null) {
+                chosen.accept(is);
+            }
+        });
         setTop(head);
         setCenter(lines);
     }
@@ -41,57 +76,94 @@ final class CodeView extends BorderPane {
         return write;
     }
 
-    void canWrite(long files, boolean folder) {
-        write.setText(files == 0 ? "Nothing to write" : "Write " + files + (files == 1 ? " file" : " files"));
-        write.setDisable(files == 0 || !folder);
+    Button again() {
+        return again;
     }
 
-    void show(Entry entry) {
-        String path = entry.file().path();
-        String fileName = path.substring(path.lastIndexOf('/') + 1);
-        boolean other = !fileName.equals(name.getText());
-        name.setText(fileName);
-        state.setText(
-                switch (entry.state()) {
-                    case NEW -> "new";
-                    case SAME -> "same as in the folder";
-                    case DIFFERS -> "differs from the folder";
-                    case EDITED -> "edited by hand in the folder";
-                    case FOREIGN -> "a file of this name was not written by Jasperwing";
-                });
-        lines.getItems().setAll(entry.file().text().lines().toList());
-        if (other) {
-            lines.scrollTo(Math.max(0, firstDeclaration() - 1));
+    /** @param can whether files can be written now */
+    void canWrite(long files, boolean can) {
+        write.setText(files == 0 ? "Nothing to write" : "Write " + files + (files == 1 ? " file" : " files"));
+        write.setDisable(files == 0 || !can);
+    }
+
+    /** @param members the properties whose lines are brought out */
+    void show(Planned planned, List<Optional<Choice>> settled, Set<String> members) {
+        boolean same = shown.equals(Optional.of(planned)) && choices.equals(settled) && marked.equals(members);
+        boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()));
+        shown = Optional.of(planned);
+        choices = settled;
+        marked = members;
+        name.setText(planned.path().substring(planned.path().lastIndexOf('/') + 1));
+        state.setText(words(planned, settled));
+        boolean settledOnce = settled.stream().anyMatch(Optional::isPresent);
+        again.setVisible(settledOnce);
+        again.setManaged(settledOnce);
+        if (!same) {
+            build();
+        }
+        if (other || !same && !members.isEmpty()) {
+            lines.scrollTo(Math.max(0, start() - 2));
         }
     }
 
-    /** The first line below package and imports. */
-    private int firstDeclaration() {
+    private void build() {
+        shown.ifPresent(p -> lines.getItems()
+                .setAll(changes.isSelected() ? FileLines.changes(p, choices) : FileLines.whole(p, choices)));
+    }
+
+    /** The first line that matters: one brought out, one that asks or changes, or the first below package and imports. */
+    private int start() {
+        List<FileLine> all = lines.getItems();
+        for (int i = 0; i < all.size(); i++) {
+            FileLine line = all.get(i);
+            boolean matters = !marked.isEmpty()
+                    ? isMarked(line)
+                    : switch (line.kind()) {
+                        case ASKS, GOES -> true;
+                        case COMES -> shown.orElseThrow().state() != State.NEW;
+                        default -> false;
+                    };
+            if (matters) {
+                return i;
+            }
+        }
         int index = 0;
-        while (index < lines.getItems().size() && lines.getItems().get(index).matches("(//|package|import).*|")) {
+        while (index < all.size() && all.get(index).text().matches("(//|package|import).*|")) {
             index++;
         }
         return index;
     }
 
-    void nothing() {
-        name.setText("No classes yet");
-        state.setText("Draw an entity first");
-        lines.getItems().clear();
+    private boolean isMarked(FileLine line) {
+        return shown.flatMap(Planned::file)
+                .map(f -> line.source() >= 0 && marked.contains(f.member(line.source())))
+                .orElse(false);
     }
 
-    private static final class LineCell extends ListCell<String> {
-        @Override
-        protected void updateItem(String line, boolean empty) {
-            super.updateItem(line, empty);
-            setText(null);
-            if (empty || line == null) {
-                setGraphic(null);
-                return;
-            }
-            Label number = new Label(String.valueOf(getIndex() + 1));
-            number.getStyleClass().add("line-number");
-            setGraphic(new HBox(14, number, CodeLine.of(line, false)));
-        }
+    private static String words(Planned planned, List<Optional<Choice>> settled) {
+        String moved = planned.isMoved() ? "moves from " + planned.from() + "; " : "";
+        int conflicts = planned.conflicts().size();
+        return moved
+                + switch (planned.state()) {
+                    case NEW -> "new";
+                    case SAME -> "same as in the folder";
+                    case DIFFERS -> "differs from the folder";
+                    case EDITED -> "edited by hand";
+                    case MERGES -> "edited by hand, and kept";
+                    case CONFLICT -> planned.result(settled).isPresent()
+                            ? "settled"
+                            : conflicts + (conflicts == 1 ? " place" : " places") + " to settle";
+                    case FOREIGN -> "not ours, never touched";
+                    case UNNEEDED -> "no longer needed, goes";
+                    case LEFT -> "not needed, but edited: stays";
+                };
+    }
+
+    void nothing() {
+        shown = Optional.empty();
+        name.setText("No classes yet");
+        state.setText("Draw an entity first");
+        again.setVisible(false);
+        lines.getItems().clear();
     }
 }

@@ -1,69 +1,111 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.storage.TargetFolder.Entry;
+import jasperwing.output.Planned;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.Button;
+import java.util.function.Predicate;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
-/** The generated files by package, each with how it compares with the folder. */
-final class FileTree extends ScrollPane {
-    private final VBox list = new VBox();
-    private final Consumer<String> choose;
+/** The files by package, each with how it stands to the folder. */
+final class FileTree extends ListView<FileTree.Row> {
+    private boolean showing;
+
+    /**
+     * The head of a package, or a file of it.
+     *
+     * @param settled whether nothing in it is left to settle
+     */
+    record Row(String home, Optional<Planned> file, boolean settled) {
+        String name() {
+            return file.map(f -> f.path().substring(f.path().lastIndexOf('/') + 1))
+                    .orElse(home);
+        }
+    }
 
     FileTree(Consumer<String> choose) {
-        super();
-        this.choose = choose;
-        list.getStyleClass().add("roster-list");
-        setContent(list);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
+        getStyleClass().add("file-tree");
+        setId("files");
+        setAccessibleText("Files");
+        setCellFactory(v -> new Cell());
+        getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (is != null && !showing) {
+                is.file().ifPresent(f -> choose.accept(f.path()));
+            }
+        });
     }
 
-    void show(List<Entry> entries, String chosen) {
-        Focus.keep(list, () -> build(entries, chosen));
+    /** @param settled whether nothing in a file is left to settle */
+    void show(List<Planned> files, Predicate<Planned> settled, String chosen) {
+        showing = true;
+        List<Row> rows = rows(files, settled);
+        if (!rows.equals(getItems())) {
+            getItems().setAll(rows);
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            if (rows.get(i).file().map(Planned::path).equals(Optional.of(chosen))
+                    && getSelectionModel().getSelectedIndex() != i) {
+                getSelectionModel().select(i);
+                scrollTo(Math.max(0, i - 6));
+            }
+        }
+        showing = false;
     }
 
-    private void build(List<Entry> entries, String chosen) {
-        list.getChildren().clear();
-        String home = "";
-        for (Entry entry : entries) {
-            String path = entry.file().path();
-            int slash = path.lastIndexOf('/');
-            String here = slash < 0 ? "" : path.substring(0, slash).replace('/', '.');
+    private static List<Row> rows(List<Planned> files, Predicate<Planned> settled) {
+        List<Row> rows = new ArrayList<>();
+        String home = null;
+        for (Planned file : files) {
+            int slash = file.path().lastIndexOf('/');
+            String here = slash < 0 ? "" : file.path().substring(0, slash).replace('/', '.');
             if (!here.equals(home)) {
                 home = here;
-                Label label = new Label(home);
-                label.getStyleClass().addAll("section", "package");
-                list.getChildren().add(label);
+                rows.add(new Row(home, Optional.empty(), true));
             }
-            list.getChildren().add(row(entry, path.substring(slash + 1), path.equals(chosen)));
+            rows.add(new Row(home, Optional.of(file), settled.test(file)));
         }
+        return rows;
     }
 
-    private Button row(Entry entry, String name, boolean chosen) {
-        Label state = new Label(entry.state().words());
-        state.getStyleClass()
-                .addAll("file-state", "state-" + entry.state().name().toLowerCase(Locale.ROOT));
-        state.setMinWidth(Region.USE_PREF_SIZE);
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        Button row = new Button(null, new HBox(6, new Label(name), space, state));
-        row.getStyleClass().add("roster-row");
-        if (chosen) {
-            row.getStyleClass().add("chosen");
+    private static final class Cell extends ListCell<Row> {
+        @Override
+        protected void updateItem(Row row, boolean empty) {
+            super.updateItem(row, empty);
+            setText(null);
+            boolean shows = !empty && row != null;
+            setGraphic(shows ? face(row) : null);
+            setId(shows && row.file().isPresent() ? "file-" + row.name() : null);
+            setMouseTransparent(!shows || row.file().isEmpty());
         }
-        row.setId("file-" + name);
-        row.setAccessibleText(name + ", " + entry.state().words());
-        row.setMaxWidth(Double.MAX_VALUE);
-        row.setOnAction(e -> choose.accept(entry.file().path()));
-        return row;
+
+        private HBox face(Row row) {
+            Label name = new Label(row.name());
+            if (row.file().isEmpty()) {
+                name.getStyleClass().addAll("section", "package");
+                return new HBox(name);
+            }
+            Planned file = row.file().get();
+            String words = file.isMoved()
+                    ? "moves, " + file.state().words()
+                    : file.state().words();
+            setAccessibleText(row.name() + ", " + words);
+            Label note = new Label(words);
+            note.getStyleClass()
+                    .addAll("file-state", "state-" + file.state().name().toLowerCase(Locale.ROOT));
+            note.setMinWidth(Region.USE_PREF_SIZE);
+            Region space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            name.setMinWidth(0);
+            HBox face = new HBox(6, name, space, note);
+            face.getStyleClass().add("file-row");
+            return face;
+        }
     }
 }

@@ -23,7 +23,6 @@ public final class Projection {
     private final Design design;
     private final Dialect dialect;
     private final Future<Following> following;
-    private List<GeneratedFile> files;
 
     /** What follows, and how long it took to find out. */
     private record Following(Schema schema, Report report, double millis) {}
@@ -88,13 +87,5 @@ public final class Projection {
     /** The generated classes of some entities alone. */
     List<GeneratedFile> files(Set<String> entities) {
         return Target.JAVA_JAKARTA.generate(design, classSchema(), entities);
-    }
-
-    /** The generated classes, made when first asked for. */
-    public List<GeneratedFile> files() {
-        if (files == null) {
-            files = Target.JAVA_JAKARTA.generate(design);
-        }
-        return files;
     }
 }

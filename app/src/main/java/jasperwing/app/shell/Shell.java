@@ -25,6 +25,8 @@ public final class Shell extends StackPane {
     private final TopBar topBar;
     private final FindingsLine findings;
     private final Lens lens;
+    private final BorderPane inner;
+    private final BooleanProperty showsSide;
     private final StackPane middle = new StackPane();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
     private final Shortcuts keys = new Shortcuts();
@@ -47,10 +49,11 @@ public final class Shell extends StackPane {
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
         lens = new Lens(workspace);
-        BorderPane right = new BorderPane(middle, topBar, lens, findings, null);
+        inner = new BorderPane(middle, topBar, lens, findings, null);
         middle.setMinSize(0, 0);
-        appearance.lens().addListener((o, was, is) -> right.setRight(is ? lens : null));
-        BorderPane frame = new BorderPane(right, null, null, null, rail);
+        showsSide = appearance.lens();
+        showsSide.addListener((o, was, is) -> showSide());
+        BorderPane frame = new BorderPane(inner, null, null, null, rail);
         files.promptWith(prompt);
         getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
         setAlignment(topBar.preview(), Pos.TOP_LEFT);
@@ -160,7 +163,12 @@ public final class Shell extends StackPane {
         rail.select(stages.indexOf(stage));
         middle.getChildren().setAll(stage.view());
         lens.weigh(stage.weighs());
+        showSide();
         stage.shown();
+    }
+
+    private void showSide() {
+        inner.setRight(showsSide.get() ? current.side().orElse(lens) : null);
     }
 
     /** Makes the bundled fonts known; before anything is set in them. */

@@ -1,6 +1,7 @@
 package jasperwing.app.shell;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 
@@ -24,6 +25,11 @@ public interface Stage {
     /** Whether the lens lays out the ways to keep what is selected. */
     default boolean weighs() {
         return false;
+    }
+
+    /** What stands at the right in the lens's place; empty for the lens. */
+    default Optional<Node> side() {
+        return Optional.empty();
     }
 
     /** Called when it comes to be seen. */

@@ -74,7 +74,7 @@ class WorkspaceTest {
         workspace.open(design, Optional.of(Path.of("some.wing")));
         assertThat(workspace.canUndo()).isFalse();
         assertThat(workspace.path().get()).contains(Path.of("some.wing").toAbsolutePath());
-        assertThat(workspace.projection().get().files()).hasSize(2);
+        assertThat(workspace.projection().get().schema().tables()).hasSize(2);
         assertThat(workspace.projection().get().schema().table("Dive")).isPresent();
     }
 

@@ -31,11 +31,14 @@ final class Accessors {
 
     void write(Code code) {
         subject.properties().forEach(p -> property(code, p));
-        subject.computed().forEach(c -> new FormulaCode(target.model(), subject, imports, types).write(code, c));
-        subject.associations().forEach(a -> association(code, a));
+        subject.computed()
+                .forEach(c -> new FormulaCode(target.model(), subject, imports, types).write(code.about(c.name()), c));
+        subject.associations().forEach(a -> association(code.about(a.name()), a));
+        code.about("");
     }
 
     private void property(Code code, Property property) {
+        code.about(property.name());
         Attribute attribute = property.attribute();
         String type = types.type(attribute.type());
         if (attribute.list()) {

@@ -1,17 +1,32 @@
 package jasperwing.classes.java;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** Source text with four spaces a level. A line ending in an opening brace indents what follows. */
 final class Code {
     private final StringBuilder out = new StringBuilder();
+    private final List<String> members = new ArrayList<>();
+    private String member = "";
     private int level;
 
     Code(int level) {
         this.level = level;
     }
 
+    /** Tells of which attribute or role the lines that follow are made; empty for the whole. */
+    Code about(String name) {
+        member = name;
+        return this;
+    }
+
+    /** What each line is made of. */
+    List<String> members() {
+        return List.copyOf(members);
+    }
+
     Code line(String text) {
+        members.add(text.isEmpty() ? "" : member);
         if (text.startsWith("}")) {
             level--;
         }

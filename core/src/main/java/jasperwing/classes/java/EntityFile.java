@@ -31,7 +31,7 @@ final class EntityFile {
         this.types = new JavaTypes(target.model(), imports, target.options());
     }
 
-    String text() {
+    Code code() {
         Code code = new Code(0);
         head(code);
         new Fields(target, subject, imports, types).write(code);
@@ -39,7 +39,7 @@ final class EntityFile {
         new Stamps(subject, imports, types).write(code);
         new Accessors(target, subject, imports, types).write(code);
         new Identity(target, subject, imports, types).write(code);
-        return code.line("}").toString();
+        return code.line("}");
     }
 
     private void head(Code code) {

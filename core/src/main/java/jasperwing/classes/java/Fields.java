@@ -36,6 +36,7 @@ final class Fields {
         subject.associations().stream().filter(a -> !isBack(a)).forEach(a -> association(code, a));
         subject.properties().stream().filter(p -> !p.key()).forEach(p -> property(code, p));
         subject.associations().stream().filter(Fields::isBack).forEach(a -> association(code, a));
+        code.about("");
     }
 
     private static boolean isBack(Association association) {
@@ -43,7 +44,7 @@ final class Fields {
     }
 
     private void property(Code code, Property property) {
-        code.blank();
+        code.blank().about(property.name());
         Attribute attribute = property.attribute();
         code.doc(attribute.notes().doc());
         if (property.listTable().isPresent()) {
@@ -119,6 +120,7 @@ final class Fields {
     }
 
     private void association(Code code, Association association) {
+        code.about(association.name());
         if (association instanceof Association.ToOne one) {
             toOne(code.blank().doc(one.doc()), one);
         } else if (association instanceof Association.ToOutside out) {

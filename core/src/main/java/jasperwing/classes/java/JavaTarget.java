@@ -16,8 +16,8 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
 import jasperwing.schema.Schema;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -25,10 +25,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
-import java.util.zip.CRC32;
 
 /** Makes the source files of a design. */
 public final class JavaTarget {
+    private static final String HEADER =
+            "// Written by Jasperwing; what is changed by hand is kept when it writes again.\n";
+
     private final ClassModel model;
     private final JavaOptions options;
     private final Map<String, Set<String>> namesByPackage = new HashMap<>();
@@ -137,7 +139,7 @@ public final class JavaTarget {
                 home,
                 each.name(),
                 imports,
-                new EntityFile(this, each, imports).text(),
+                new EntityFile(this, each, imports).code(),
                 each.entity().name());
         for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
             String name = subjectName(each, oneOf);
@@ -192,19 +194,23 @@ public final class JavaTarget {
     }
 
     private void add(String home, String name, Imports imports, String body, String entity) {
-        String text = "package " + home + ";\n\n" + imports.lines() + body;
-        String path = home.replace('.', '/') + "/" + name + ".java";
-        files.add(new GeneratedFile(path, header(text) + text, entity));
+        files.add(new GeneratedFile(path(home, name), head(home, imports) + body, entity));
     }
 
-    /** The first line of every file: from its checksum a change by hand is recognised. */
-    private static String header(String text) {
-        CRC32 crc = new CRC32();
-        crc.update(text.getBytes(StandardCharsets.UTF_8));
-        return String.format(
-                        "// Written by Jasperwing, %08x. A file changed by hand is not overwritten unasked.%n",
-                        crc.getValue())
-                .replace("\r", "");
+    private void add(String home, String name, Imports imports, Code body, String entity) {
+        String head = head(home, imports);
+        List<String> members =
+                new ArrayList<>(Collections.nCopies((int) head.lines().count(), ""));
+        members.addAll(body.members());
+        files.add(new GeneratedFile(path(home, name), head + body, entity, members));
+    }
+
+    private static String head(String home, Imports imports) {
+        return HEADER + "package " + home + ";\n\n" + imports.lines();
+    }
+
+    private static String path(String home, String name) {
+        return home.replace('.', '/') + "/" + name + ".java";
     }
 
     ClassModel model() {

@@ -1,0 +1,74 @@
+package jasperwing.app.classes;
+
+import jasperwing.classes.java.Compiling;
+import jasperwing.classes.java.Compiling.Remark;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+
+/** Compiles the files as they would be, in another thread, whenever they are others than before. Confined to the window's thread. */
+final class CompileCheck {
+    private final Runnable changed;
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
+        Thread compiling = new Thread(r, "compiling");
+        compiling.setDaemon(true);
+        compiling.setPriority(Thread.MIN_PRIORITY);
+        return compiling;
+    });
+    private volatile Map<String, String> wanted = Map.of();
+    private Optional<Map<String, String>> known = Optional.empty();
+    private List<Remark> remarks = List.of();
+    private boolean able = true;
+
+    /** @param changed called when something else has been found */
+    CompileCheck(Runnable changed) {
+        this.changed = changed;
+    }
+
+    void of(Map<String, String> sources) {
+        if (!sources.equals(wanted)) {
+            wanted = sources;
+            thread.execute(() -> {
+                if (sources.equals(wanted)) {
+                    Optional<List<Remark>> found = Compiling.of(sources);
+                    Platform.runLater(() -> found(sources, found));
+                }
+            });
+        }
+    }
+
+    private void found(Map<String, String> sources, Optional<List<Remark>> found) {
+        known = Optional.of(sources);
+        remarks = found.orElse(List.of());
+        able = found.isPresent();
+        changed.run();
+    }
+
+    boolean isSound() {
+        return able && remarks.isEmpty();
+    }
+
+    /** What was found of the files as they are now, in a line. */
+    String words() {
+        if (!able) {
+            return "There is no Java compiler here";
+        }
+        if (!known.equals(Optional.of(wanted))) {
+            return "Compiling " + wanted.size() + " files\u2026";
+        }
+        String files = wanted.size() + (wanted.size() == 1 ? " file" : " files") + ", javac "
+                + Runtime.version().feature();
+        long errors = remarks.stream().filter(Remark::error).count();
+        return remarks.isEmpty()
+                ? files + ", no warnings"
+                : files + ", " + errors + (errors == 1 ? " error" : " errors") + ", " + (remarks.size() - errors)
+                        + " warnings";
+    }
+
+    List<Remark> remarks() {
+        return known.equals(Optional.of(wanted)) ? remarks : List.of();
+    }
+}

@@ -1,0 +1,84 @@
+package jasperwing.output;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+/** Where files lie below a folder; whatever they are called, never outside of it. */
+final class SafePaths {
+    private static final Pattern DEVICE = Pattern.compile("(?i)(con|prn|aux|nul|com[1-9]|lpt[1-9])(\\..*)?");
+
+    private static final Pattern UNUSABLE = Pattern.compile("[\\x00-\\x1f\\x7f\\\\:*?\"<>|]");
+
+    private final Path folder;
+
+    SafePaths(Path folder) {
+        this.folder = folder.toAbsolutePath().normalize();
+    }
+
+    /** The paths as files, in order. Two that differ in capitals alone are one file on many machines. */
+    void check(List<String> paths) throws UnsafePathException {
+        Map<String, String> seen = new HashMap<>();
+        for (String path : paths) {
+            checkParts(path);
+            String other = seen.putIfAbsent(path.toLowerCase(Locale.ROOT), path);
+            if (other != null) {
+                throw new UnsafePathException(path, "differs from '" + other + "' in capitals at most");
+            }
+        }
+    }
+
+    private static void checkParts(String path) throws UnsafePathException {
+        if (path.isEmpty() || UNUSABLE.matcher(path).find()) {
+            throw new UnsafePathException(path, "has characters no file can have everywhere");
+        }
+        for (String part : path.split("/", -1)) {
+            boolean hidden = part.isBlank() || part.startsWith(".") || part.endsWith(".") || part.endsWith(" ");
+            if (hidden || DEVICE.matcher(part).matches()) {
+                throw new UnsafePathException(path, "leads out of the folder or to a hidden file or a device");
+            }
+        }
+    }
+
+    /** @throws UnsafePathException when it, or a folder on the way, is a link that leads elsewhere */
+    Path resolve(String path) throws IOException {
+        Path file;
+        try {
+            file = folder.resolve(path).normalize();
+        } catch (InvalidPathException e) {
+            throw new UnsafePathException(path, "is no path here");
+        }
+        Path there = file;
+        while (!Files.exists(there) && there.getParent() != null) {
+            there = there.getParent();
+        }
+        Path real = Files.exists(folder) ? folder.toRealPath() : folder;
+        boolean inside = file.startsWith(folder) && !file.equals(folder);
+        boolean reallyInside = !there.startsWith(folder) || there.toRealPath().startsWith(real);
+        if (!inside || !reallyInside) {
+            throw new UnsafePathException(path, "leads out of the folder");
+        }
+        return file;
+    }
+
+    /** Removes the folders above a file that have nothing in them any more. */
+    void removeEmptyAbove(Path file) throws IOException {
+        Path above = file.getParent();
+        while (above != null && !above.equals(folder) && above.startsWith(folder) && isEmpty(above)) {
+            Files.delete(above);
+            above = above.getParent();
+        }
+    }
+
+    private static boolean isEmpty(Path directory) throws IOException {
+        try (var files = Files.newDirectoryStream(directory)) {
+            return !files.iterator().hasNext();
+        }
+    }
+}

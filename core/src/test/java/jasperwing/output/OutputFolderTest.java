@@ -1,0 +1,274 @@
+package jasperwing.output;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import jasperwing.classes.GeneratedFile;
+import jasperwing.output.Merged.Choice;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class OutputFolderTest {
+    private static final String FIRST = "package a;\n\nclass Dive {\n\n  int number;\n\n  int depth;\n}\n";
+    private static final String SECOND = "package a;\n\nclass Dive {\n\n  int number;\n\n  long depth;\n}\n";
+
+    @TempDir
+    Path root;
+
+    private Path folder;
+    private OutputFolder output;
+
+    @BeforeEach
+    void open() {
+        folder = root.resolve("src");
+        output = new OutputFolder(folder, "java");
+    }
+
+    private static GeneratedFile file(String path, String text) {
+        return new GeneratedFile(path, text, "Dive");
+    }
+
+    private Planned only(GeneratedFile... files) throws IOException {
+        List<Planned> plan = output.compare(Arrays.asList(files), Map.of());
+        assertThat(plan).hasSize(1);
+        return plan.get(0);
+    }
+
+    private List<Planned> write(GeneratedFile... files) throws IOException {
+        return output.write(output.compare(Arrays.asList(files), Map.of()), Map.of());
+    }
+
+    private String text(String path) throws IOException {
+        return Files.readString(folder.resolve(path));
+    }
+
+    private void edit(String path, String from, String to) throws IOException {
+        assertThat(text(path)).contains(from);
+        Files.writeString(folder.resolve(path), text(path).replace(from, to));
+    }
+
+    @Test
+    void aNewFileIsWrittenAndThenTheSame() throws IOException {
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.NEW);
+        assertThat(write(file("a/Dive.java", FIRST))).hasSize(1);
+        assertThat(text("a/Dive.java")).isEqualTo(FIRST);
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.SAME);
+        assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
+    }
+
+    @Test
+    void whatTheDesignChangedIsWrittenOverWhatWasWritten() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.DIFFERS);
+        write(file("a/Dive.java", SECOND));
+        assertThat(text("a/Dive.java")).isEqualTo(SECOND);
+    }
+
+    @Test
+    void anEditByHandStaysAlsoWhenTheDesignChangesElsewhere() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        edit("a/Dive.java", "  int number;", "  int number; // mine");
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.EDITED);
+        assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.MERGES);
+        write(file("a/Dive.java", SECOND));
+        assertThat(text("a/Dive.java")).isEqualTo(SECOND.replace("number;", "number; // mine"));
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.EDITED);
+    }
+
+    @Test
+    void changesOfTheSameLinesWaitUntilTheyAreSettled() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        edit("a/Dive.java", "  int depth;", "  double depth;");
+        Planned planned = only(file("a/Dive.java", SECOND));
+        assertThat(planned.state()).isEqualTo(State.CONFLICT);
+        assertThat(planned.conflicts())
+                .containsExactly(new Merged.Conflict("  int depth;\n", "  double depth;\n", "  long depth;\n"));
+        assertThat(write(file("a/Dive.java", SECOND))).isEmpty();
+        assertThat(text("a/Dive.java")).contains("double depth");
+
+        output.write(List.of(planned), Map.of("a/Dive.java", List.of(Optional.of(Choice.BOTH))));
+        assertThat(text("a/Dive.java")).contains("  double depth;\n  long depth;\n");
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.EDITED);
+    }
+
+    @Test
+    void aFileNeverWrittenFromHereIsNeverTouched() throws IOException {
+        Files.createDirectories(folder.resolve("a"));
+        Files.writeString(folder.resolve("a/Dive.java"), "class Dive {}\n");
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.FOREIGN);
+        assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
+        assertThat(text("a/Dive.java")).isEqualTo("class Dive {}\n");
+    }
+
+    @Test
+    void aFileThatIsNoTextIsLeftAlone() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        Files.write(folder.resolve("a/Dive.java"), new byte[] {(byte) 0xff, 0, 1});
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.FOREIGN);
+        assertThat(write(file("a/Dive.java", SECOND))).isEmpty();
+    }
+
+    @Test
+    void whatIsNotMadeAnyMoreGoesUnlessItWasEdited() throws IOException {
+        write(file("a/Dive.java", FIRST), new GeneratedFile("b/Site.java", "class Site {\n  int id;\n}\n", "Site"));
+        edit("b/Site.java", "int id;", "int id; // mine");
+        List<Planned> plan = output.compare(List.of(), Map.of());
+        assertThat(plan).extracting(Planned::state).containsExactly(State.UNNEEDED, State.LEFT);
+        output.write(plan, Map.of());
+        assertThat(folder.resolve("a")).doesNotExist();
+        assertThat(text("b/Site.java")).contains("// mine");
+        assertThat(output.compare(List.of(), Map.of()))
+                .extracting(Planned::state)
+                .containsExactly(State.LEFT);
+    }
+
+    @Test
+    void aRenamedEntityMovesItsFileWithItsEdits() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        edit("a/Dive.java", "  int number;", "  int number; // mine");
+        GeneratedFile renamed = new GeneratedFile("a/Descent.java", SECOND.replace("Dive", "Descent"), "Descent");
+        List<Planned> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
+        assertThat(plan).hasSize(1);
+        assertThat(plan.get(0).isMoved()).isTrue();
+        output.write(plan, Map.of());
+        assertThat(folder.resolve("a/Dive.java")).doesNotExist();
+        assertThat(text("a/Descent.java")).contains("class Descent", "number; // mine", "long depth");
+    }
+
+    @Test
+    void aRenameNobodyToldOfIsSeenByTheLines() throws IOException {
+        String many = "class Dive {\n\n  int a;\n  int b;\n  int c;\n  int d;\n}\n";
+        write(file("a/Dive.java", many));
+        edit("a/Dive.java", "  int a;", "  int a; // mine");
+        GeneratedFile renamed = new GeneratedFile("b/Descent.java", many.replace("Dive", "Descent"), "Descent");
+        output.write(output.compare(List.of(renamed), Map.of()), Map.of());
+        assertThat(text("b/Descent.java")).contains("class Descent", "// mine");
+        assertThat(folder.resolve("a")).doesNotExist();
+    }
+
+    @Test
+    void linesKeepTheEndsTheyHave() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        Files.writeString(folder.resolve("a/Dive.java"), FIRST.replace("\n", "\r\n"));
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.DIFFERS);
+        write(file("a/Dive.java", SECOND));
+        assertThat(text("a/Dive.java")).isEqualTo(SECOND.replace("\n", "\r\n"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "../Dive.java",
+                "/Dive.java",
+                "a/../../Dive.java",
+                "a//Dive.java",
+                ".git/config",
+                "a/nul.java",
+                "a\\Dive.java",
+                "C:Dive.java",
+                ""
+            })
+    void noFileLiesElsewhere(String path) {
+        assertThatThrownBy(() -> output.compare(List.of(file(path, FIRST)), Map.of()))
+                .isInstanceOf(UnsafePathException.class)
+                .hasMessageContaining("nothing was written");
+        assertThat(root.resolve("Dive.java")).doesNotExist();
+    }
+
+    @Test
+    void aLinkThatLeadsOutIsNotFollowed() throws IOException {
+        Path elsewhere = Files.createDirectory(root.resolve("elsewhere"));
+        Files.createDirectories(folder);
+        Files.createSymbolicLink(folder.resolve("a"), elsewhere);
+        assertThatThrownBy(() -> output.compare(List.of(file("a/Dive.java", FIRST)), Map.of()))
+                .isInstanceOf(UnsafePathException.class);
+        assertThat(elsewhere).isEmptyDirectory();
+    }
+
+    @Test
+    void twoFilesThatDifferInCapitalsAreRefused() {
+        assertThatThrownBy(() -> output.compare(List.of(file("a/Dive.java", ""), file("a/DIVE.java", "")), Map.of()))
+                .isInstanceOf(UnsafePathException.class);
+    }
+
+    @Test
+    void aRunThatFailsLeavesEverythingAsItWas() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND), file("b/Site.java", FIRST)), Map.of());
+        Files.writeString(folder.resolve("b"), "a file where a folder should be");
+        assertThatThrownBy(() -> output.write(plan, Map.of())).isInstanceOf(IOException.class);
+        assertThat(text("a/Dive.java")).isEqualTo(FIRST);
+        Files.delete(folder.resolve("b"));
+        assertThat(output.compare(List.of(file("a/Dive.java", FIRST)), Map.of()))
+                .extracting(Planned::state)
+                .containsExactly(State.SAME);
+    }
+
+    @Test
+    void aFileChangedSinceItWasComparedStopsTheRun() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND)), Map.of());
+        edit("a/Dive.java", "int number", "short number");
+        assertThatThrownBy(() -> output.write(plan, Map.of())).hasMessageContaining("changed meanwhile");
+        assertThat(text("a/Dive.java")).contains("short number");
+    }
+
+    @Test
+    void aRunThatWasCutOffIsFinishedByTheNext() throws IOException {
+        GeneratedFile dive = file("a/Dive.java", FIRST);
+        GeneratedFile site = new GeneratedFile("b/Site.java", "class Site {}\n", "Site");
+        write(dive, site);
+        Path journal = folder.resolve(".jasperwing/java.run");
+        Path kept = root.resolve("journal");
+        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND), site), Map.of());
+        Memory memory = new Memory(folder, "java");
+        byte[] before = Files.readAllBytes(folder.resolve(".jasperwing/java.written"));
+        output.write(plan, Map.of());
+        byte[] after = Files.readAllBytes(folder.resolve(".jasperwing/java.written"));
+        assertThat(journal).doesNotExist();
+
+        Files.write(folder.resolve(".jasperwing/java.written"), before);
+        Files.writeString(folder.resolve("a/Dive.java"), FIRST);
+        Files.write(
+                kept,
+                TextPack.bytes(List.of(
+                        new TextPack.Text(
+                                List.of("step", "a/Dive.java", "a/Dive.java", "stays", Run.mark(FIRST)), SECOND),
+                        new TextPack.Text(List.of("written", "a/Dive.java", "Dive"), SECOND),
+                        new TextPack.Text(List.of("written", "b/Site.java", "Site"), site.text()))));
+        Files.move(kept, journal);
+        assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME);
+        assertThat(text("a/Dive.java")).isEqualTo(SECOND);
+        assertThat(Files.readAllBytes(folder.resolve(".jasperwing/java.written")))
+                .isEqualTo(after);
+        assertThat(memory.journal()).doesNotExist();
+    }
+
+    private List<State> only2(String dive, GeneratedFile site) throws IOException {
+        return output.compare(List.of(file("a/Dive.java", dive), site), Map.of()).stream()
+                .map(Planned::state)
+                .toList();
+    }
+
+    @Test
+    void aDamagedMemoryIsToldOfAndNothingIsWritten() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        Path written = folder.resolve(".jasperwing/java.written");
+        Files.writeString(written, Files.readString(written).substring(0, 120));
+        assertThatThrownBy(() -> output.compare(List.of(file("a/Dive.java", SECOND)), Map.of()))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("move it away");
+        assertThat(text("a/Dive.java")).isEqualTo(FIRST);
+    }
+}
