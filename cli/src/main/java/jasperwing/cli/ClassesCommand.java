@@ -1,6 +1,8 @@
 package jasperwing.cli;
 
+import jasperwing.classes.ChosenTarget;
 import jasperwing.classes.Target;
+import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
 import jasperwing.output.Merged.Choice;
 import jasperwing.output.OutputFolder;
@@ -41,7 +43,11 @@ final class ClassesCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
 
-    @Option(names = "--target", paramLabel = "T", required = true, description = "java-jakarta")
+    @Option(
+            names = "--target",
+            paramLabel = "T",
+            required = true,
+            description = "java-jakarta, java-plain, or a folder of templates")
     private String target;
 
     @Option(names = "-o", paramLabel = "DIR", required = true, description = "the folder the packages go into")
@@ -64,10 +70,7 @@ final class ClassesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        String known = Arrays.stream(Target.values()).map(Target::word).collect(Collectors.joining(", "));
-        Target chosen = Target.of(target)
-                .orElseThrow(
-                        () -> new UsageException("--target " + target + " is not known; expected one of " + known));
+        ChosenTarget chosen = chosen();
         if (check && watch) {
             throw new UsageException("--check and --watch do not go together; expected one of them");
         }
@@ -82,17 +85,30 @@ final class ClassesCommand implements Callable<Integer> {
         return 0;
     }
 
+    private ChosenTarget chosen() throws IOException, UsageException {
+        Optional<Target> ours = Target.of(target);
+        if (ours.isPresent()) {
+            return ChosenTarget.of(ours.get());
+        }
+        if (Path.of(target).toFile().isDirectory()) {
+            return ChosenTarget.of(Path.of(target));
+        }
+        String known = Arrays.stream(Target.values()).map(Target::word).collect(Collectors.joining(", "));
+        throw new UsageException(
+                "--target " + target + " is not known; expected one of " + known + ", or a folder of templates");
+    }
+
     /** While the design is being typed it may be unreadable for a moment. */
-    private void attempt(Target chosen) {
+    private void attempt(ChosenTarget chosen) {
         try {
             once(chosen);
-        } catch (UnreadableDesignException | IOException e) {
+        } catch (UnreadableDesignException | TemplateProblemException | IOException e) {
             spec.commandLine().getErr().println(e.getMessage());
             spec.commandLine().getErr().flush();
         }
     }
 
-    private int once(Target chosen) throws IOException, UnreadableDesignException {
+    private int once(ChosenTarget chosen) throws IOException, UnreadableDesignException, TemplateProblemException {
         Design read = DesignFile.load(design);
         OutputFolder output = new OutputFolder(folder, chosen.word());
         List<Planned> plan = output.compare(chosen.generate(read), Target.formerNames(read));

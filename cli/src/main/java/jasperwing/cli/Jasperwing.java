@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             TablesCommand.class,
             ClassesCommand.class,
+            TemplatesCommand.class,
             DrawCommand.class,
             SayCommand.class
         })

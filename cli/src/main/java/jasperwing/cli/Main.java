@@ -1,5 +1,6 @@
 package jasperwing.cli;
 
+import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -37,7 +38,9 @@ public final class Main {
     }
 
     private static int failed(Exception problem, PrintWriter err) {
-        if (problem instanceof UnreadableDesignException || problem instanceof UsageException) {
+        if (problem instanceof UnreadableDesignException
+                || problem instanceof UsageException
+                || problem instanceof TemplateProblemException) {
             err.println(problem.getMessage());
         } else if (problem instanceof IOException) {
             err.println("It cannot be read or written: " + problem.getMessage());

@@ -25,6 +25,7 @@ class ClassesCommandTest {
 
     private Path design;
     private Path folder;
+    private String target = "java-jakarta";
 
     private record Ran(int code, String out, String err) {}
 
@@ -36,8 +37,8 @@ class ClassesCommandTest {
     }
 
     private Ran run(String... options) {
-        List<String> all = new ArrayList<>(
-                List.of("classes", design.toString(), "--target", "java-jakarta", "-o", folder.toString()));
+        List<String> all =
+                new ArrayList<>(List.of("classes", design.toString(), "--target", target, "-o", folder.toString()));
         all.addAll(Arrays.asList(options));
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
@@ -100,6 +101,35 @@ class ClassesCommandTest {
     void anUnknownSideIsAMistakeOfUse() {
         assertThat(run("--take", "mine").code()).isEqualTo(2);
         assertThat(run("--check", "--watch").code()).isEqualTo(2);
+    }
+
+    @Test
+    void templatesOfOnesOwnMakeFilesAndTheirMistakesAreToldWithTheirPlace() throws IOException {
+        Path own = root.resolve("own");
+        StringWriter out = new StringWriter();
+        int code = Main.commandLine()
+                .setOut(new PrintWriter(out))
+                .execute("templates", "java-plain", "-o", own.toString());
+        assertThat(code).isZero();
+        target = own.toString();
+        assertThat(run().code()).isZero();
+        assertThat(folder.resolve("marsh/DiveRows.java")).exists();
+        Files.writeString(own.resolve("entity.ftl"), "\n${entity.wrong}\n");
+        Ran ran = run();
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err()).startsWith("entity.ftl:2, for Dive: ");
+        assertThat(folder.resolve("marsh/DiveRows.java")).exists();
+    }
+
+    @Test
+    void aTemplateCannotWriteOutsideTheFolder() throws IOException {
+        Path own = Files.createDirectory(root.resolve("own"));
+        Files.writeString(own.resolve("design.ftl"), "<@file path=\"../stray.txt\">x</@file>");
+        target = own.toString();
+        Ran ran = run();
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err()).contains("leads out of the folder");
+        assertThat(root.resolve("stray.txt")).doesNotExist();
     }
 
     @Test

@@ -207,7 +207,8 @@ class CommandLineTest {
     void wordsThatAreNotKnownAreAnsweredWithThoseThatAre() {
         assertThat(run("tables", DEMO, "--dialect", "oracular").err())
                 .contains("expected one of postgresql, mariadb, sqlite");
-        assertThat(run("classes", DEMO, "--target", "basic", "-o", "x").err()).contains("expected one of java-jakarta");
+        assertThat(run("classes", DEMO, "--target", "basic", "-o", "x").err())
+                .contains("expected one of java-jakarta, java-plain");
         assertThat(run("tables", DEMO).code()).isEqualTo(2);
         assertThat(run("frobnicate").code()).isEqualTo(2);
     }

@@ -3,6 +3,8 @@ package jasperwing.classes;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaPath;
 import jasperwing.classes.java.JavaTarget;
+import jasperwing.classes.template.TemplateProblemException;
+import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.Design;
 import jasperwing.schema.Schema;
 import jasperwing.walk.Walk;
@@ -15,14 +17,17 @@ import java.util.Set;
 
 /** What a design can become in code. */
 public enum Target {
-    JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence");
+    JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence", "Persistence 3.1 and Validation 3.0"),
+    JAVA_PLAIN("java-plain", "Java, records and JDBC", "Records and what reads and writes their rows");
 
     private final String word;
     private final String title;
+    private final String about;
 
-    Target(String word, String title) {
+    Target(String word, String title, String about) {
         this.word = word;
         this.title = title;
+        this.about = about;
     }
 
     /** As the command line writes it. */
@@ -32,6 +37,11 @@ public enum Target {
 
     public String title() {
         return title;
+    }
+
+    /** What is made, in a few words. */
+    public String about() {
+        return about;
     }
 
     public static Optional<Target> of(String word) {
@@ -49,7 +59,15 @@ public enum Target {
 
     /** All files for a design, sorted by path; the same design gives the same bytes. */
     public List<GeneratedFile> generate(Design design) {
-        return JavaTarget.generate(design, JavaOptions.of(design));
+        JavaOptions options = JavaOptions.of(design);
+        if (this == JAVA_JAKARTA) {
+            return JavaTarget.generate(design, options);
+        }
+        try {
+            return TemplateTarget.builtIn(word).generate(design, options::packageOf);
+        } catch (TemplateProblemException e) {
+            throw new IllegalStateException("a template of our own cannot be run: " + e.getMessage(), e);
+        }
     }
 
     /**

@@ -7,20 +7,20 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** Decides for one source file which types are imported and which must be written in full. */
-final class Imports {
+public final class Imports {
     private final String ownPackage;
     private final Map<String, String> simpleNames = new TreeMap<>();
     private final Set<String> neighbours;
 
     /** @param neighbours simple names of the other types in the file's own package */
-    Imports(String ownPackage, String ownName, Set<String> neighbours) {
+    public Imports(String ownPackage, String ownName, Set<String> neighbours) {
         this.ownPackage = ownPackage;
         this.neighbours = neighbours;
         simpleNames.put(ownName, ownPackage + "." + ownName);
     }
 
     /** How the file names a type: simply, or in full when the simple name means something else here. */
-    String use(String qualified) {
+    public String use(String qualified) {
         int dot = qualified.lastIndexOf('.');
         String simple = qualified.substring(dot + 1);
         String home = qualified.substring(0, dot);
@@ -32,7 +32,7 @@ final class Imports {
     }
 
     /** The import lines, sorted, with a blank line after them when there are any. */
-    String lines() {
+    public String lines() {
         Set<String> lines = new TreeSet<>();
         simpleNames.values().stream()
                 .filter(q -> !home(q).equals(ownPackage) && !home(q).equals("java.lang"))

@@ -18,7 +18,8 @@ public record JavaOptions(String basePackage) {
         return new JavaOptions(words.isEmpty() ? "model" : segment(words.get(0)));
     }
 
-    String packageOf(String area) {
+    /** The package of an area; for an empty name that of what belongs to none. */
+    public String packageOf(String area) {
         return area.isEmpty() ? basePackage : basePackage + "." + segment(area);
     }
 

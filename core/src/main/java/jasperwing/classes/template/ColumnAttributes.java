@@ -1,0 +1,140 @@
+package jasperwing.classes.template;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.schema.Column;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Leaves;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Which attribute a column keeps the values of: its own, or that of the key it points to. */
+final class ColumnAttributes {
+    private static final Attribute TEXT = Attribute.of("text", Type.of(Scalar.LONG_TEXT));
+    private static final Attribute NUMBER = Attribute.of("position", Type.of(Scalar.INT));
+
+    /** Keys can point to each other in a circle that can never be filled. */
+    private static final int DEEPEST = 12;
+
+    private final Design design;
+    private final Schema schema;
+    private final Map<String, Attribute> known = new HashMap<>();
+
+    /** @param design with the attributes of traits in the entities that have them */
+    ColumnAttributes(Design design, Schema schema) {
+        this.design = design;
+        this.schema = schema;
+    }
+
+    Attribute of(Table table, Column column) {
+        return of(table, column, 0);
+    }
+
+    private Attribute of(Table table, Column column, int depth) {
+        String at = table.name() + "." + column.name();
+        Attribute found = known.get(at);
+        if (found == null) {
+            found = pointed(table, column, depth)
+                    .or(() -> own(table, column))
+                    .or(() -> kindAndId(table, column, depth))
+                    .orElse(TEXT);
+            known.put(at, found);
+        }
+        return found;
+    }
+
+    private Optional<Attribute> pointed(Table table, Column column, int depth) {
+        for (ForeignKey key : table.foreignKeys()) {
+            int index = key.columns().indexOf(column.name());
+            if (index >= 0 && depth < DEEPEST) {
+                return Optional.of(target(key.targetEntity(), key.targetColumns(), index, depth));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Attribute target(String entity, List<String> columns, int index, int depth) {
+        Optional<Table> target = schema.table(entity).or(() -> schema.table(Family.root(design, entity)));
+        return target.flatMap(t -> t.column(columns.get(index)).map(c -> of(t, c, depth + 1)))
+                .or(() -> outside(entity, index))
+                .orElse(TEXT);
+    }
+
+    private Optional<Attribute> outside(String entity, int index) {
+        return design.entity(entity)
+                .filter(e -> index < e.key().names().size())
+                .flatMap(e -> e.attribute(e.key().names().get(index)));
+    }
+
+    private Optional<Attribute> own(Table table, Column column) {
+        if (table.source() instanceof Table.Source.OfList of) {
+            return element(table, of, column);
+        }
+        Optional<Entity> entity =
+                table.source() instanceof Table.Source.OfEntity of ? design.entity(of.entity()) : Optional.empty();
+        return entity.stream()
+                .flatMap(e -> Stream.concat(Stream.of(e), relatives(e)))
+                .flatMap(e -> e.attributes().stream())
+                .filter(a -> a.name().equals(column.member()))
+                .findFirst()
+                .flatMap(a -> leaf(table, column, a));
+    }
+
+    private Stream<Entity> relatives(Entity entity) {
+        return Stream.concat(
+                Family.ancestors(design, entity.name()).stream(), Family.descendants(design, entity.name()).stream());
+    }
+
+    private Optional<Attribute> leaf(Table table, Column column, Attribute attribute) {
+        if (attribute.isListInRow() || Leaves.value(design, attribute.type()).isEmpty()) {
+            return Optional.of(attribute);
+        }
+        List<Column> columns = table.columns().stream()
+                .filter(c -> c.member().equals(column.member()) && c.owner().equals(column.owner()))
+                .toList();
+        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        int index = columns.indexOf(column);
+        return index >= 0 && index < leaves.size()
+                ? Optional.of(leaves.get(index).attribute())
+                : Optional.empty();
+    }
+
+    private Optional<Attribute> element(Table table, Table.Source.OfList of, Column column) {
+        int position = table.primaryKey().size() - 1;
+        int index = table.columns().indexOf(column);
+        if (index == position) {
+            return Optional.of(NUMBER);
+        }
+        return design.entity(of.entity())
+                .flatMap(e -> e.attribute(of.attribute()))
+                .map(a -> Leaves.of(design, a))
+                .filter(l -> index > position && index - position - 1 < l.size())
+                .map(l -> l.get(index - position - 1).attribute());
+    }
+
+    /** Of a kind and an id the second column has the type of its subjects' key. */
+    private Optional<Attribute> kindAndId(Table table, Column column, int depth) {
+        List<Column> both = table.columnsOf(column.member());
+        if (both.size() != 2 || !both.get(1).equals(column) || depth >= DEEPEST) {
+            return Optional.empty();
+        }
+        return design.relationships().stream()
+                .filter(r -> r.targets().size() > 1
+                        && table.source() instanceof Table.Source.OfEntity of
+                        && r.from().equals(of.entity()))
+                .flatMap(r -> r.targets().stream())
+                .flatMap(t -> schema.table(t).stream())
+                .filter(t -> t.primaryKey().size() == 1)
+                .findFirst()
+                .flatMap(t -> t.column(t.primaryKey().get(0)).map(c -> of(t, c, depth + 1)));
+    }
+}

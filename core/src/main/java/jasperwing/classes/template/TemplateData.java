@@ -1,0 +1,267 @@
+package jasperwing.classes.template;
+
+import jasperwing.classes.ClassModel;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
+import jasperwing.model.OneOf;
+import jasperwing.model.Stamp;
+import jasperwing.model.Tie;
+import jasperwing.model.Type;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Reserved;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+/** A design and its tables as the data templates see: maps, lists, texts, numbers and truth values of the {@link Shape}s. */
+final class TemplateData {
+    private static final Dialect DIALECT = Dialect.POSTGRESQL;
+
+    /** Names no component of a record may have. */
+    private static final Set<String> OF_OBJECTS =
+            Set.of("clone", "finalize", "getClass", "hashCode", "notify", "notifyAll", "toString", "wait");
+
+    private final Design design;
+    private final Schema schema;
+    private final ClassModel model;
+    private final UnaryOperator<String> packages;
+    private final ColumnAttributes attributes;
+    private final Map<String, Map<String, Map<String, Object>>> columns = new HashMap<>();
+
+    /**
+     * Data of a design.
+     *
+     * @param packages the package of an area, or for an empty name that of what belongs to none
+     */
+    TemplateData(Design given, Schema schema, UnaryOperator<String> packages) {
+        this.design = given.whole();
+        this.schema = schema;
+        this.model = ClassModel.of(given, schema);
+        this.packages = packages;
+        this.attributes = new ColumnAttributes(design, schema);
+    }
+
+    Map<String, Object> design() {
+        return Shape.DESIGN.of(
+                design.name(),
+                packages.apply(""),
+                design.entities().stream()
+                        .filter(e -> schema.table(e.name()).isPresent())
+                        .map(this::entity)
+                        .toList(),
+                design.enums().stream().distinct().map(this::enumType).toList());
+    }
+
+    private Map<String, Object> enumType(EnumType type) {
+        Identifiers constants = new Identifiers(0);
+        List<Map<String, Object>> values = new ArrayList<>();
+        for (EnumValue value : type.values()) {
+            String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
+            values.add(Shape.VALUE.of(value.name(), constants.take(constant(value.name())), label));
+        }
+        return Shape.ENUM.of(type.name(), model.enumNames().get(type.name()), packages.apply(""), values);
+    }
+
+    private static String constant(String value) {
+        String upper = Words.snake(value).toUpperCase(Locale.ROOT);
+        boolean usable = !upper.isEmpty() && !Character.isDigit(upper.codePointAt(0)) && !Reserved.JAVA.contains(upper);
+        return usable ? upper : "V_" + upper;
+    }
+
+    Map<String, Object> entity(Entity entity) {
+        Table table = schema.table(entity.name()).orElseThrow();
+        Map<String, Map<String, Object>> known = columns(table);
+        return Shape.ENTITY.of(
+                entity.name(),
+                entity.notes().label(),
+                entity.notes().doc(),
+                entity.area(),
+                packages.apply(entity.area()),
+                className(entity.name()),
+                DIALECT.quote(table.name()),
+                condition(table),
+                List.copyOf(known.values()),
+                all(known, table.primaryKey()),
+                table.uniques().stream()
+                        .map(u -> u.columns())
+                        .filter(u -> known.keySet().containsAll(u))
+                        .map(u -> all(known, u))
+                        .toList(),
+                table.foreignKeys().stream()
+                        .filter(k -> known.keySet().containsAll(k.columns()))
+                        .map(k -> reference(table, k, known))
+                        .toList(),
+                oneOfs(entity, table, known),
+                lists(entity),
+                joins(entity));
+    }
+
+    private static List<Map<String, Object>> all(Map<String, Map<String, Object>> known, List<String> names) {
+        return names.stream().map(known::get).toList();
+    }
+
+    private String className(String entity) {
+        return Optional.ofNullable(model.classNames().get(entity)).orElseGet(() -> Words.pascal(entity));
+    }
+
+    private static String condition(Table table) {
+        return table.kinds()
+                .filter(k -> k.others() && !k.names().isEmpty())
+                .map(k -> DIALECT.quote(k.column()) + " in ("
+                        + k.names().stream().map(DIALECT::literal).collect(Collectors.joining(", ")) + ")")
+                .orElse("");
+    }
+
+    /** The columns of a table by name, but those the database computes. */
+    private Map<String, Map<String, Object>> columns(Table table) {
+        return columns.computeIfAbsent(table.name() + " " + table.source(), t -> {
+            Identifiers properties = new Identifiers(0);
+            Map<String, Map<String, Object>> all = new LinkedHashMap<>();
+            table.columns().stream()
+                    .filter(c -> c.computed().isEmpty())
+                    .forEach(c -> all.put(c.name(), column(table, c, properties)));
+            return all;
+        });
+    }
+
+    private Map<String, Object> column(Table table, Column column, Identifiers properties) {
+        Attribute attribute = attributes.of(table, column);
+        boolean own = attribute.name().equals(column.member());
+        Type type = attribute.type();
+        boolean isEnum = type instanceof Type.Named named && model.enumNames().containsKey(named.name());
+        Optional<Stamp> stamp = own ? attribute.stamped() : Optional.empty();
+        boolean version = stamp.isPresent() && type.isNumeric();
+        return Shape.COLUMN.of(
+                DIALECT.quote(column.name()),
+                column.name(),
+                properties.take(property(column.name())),
+                column.member(),
+                isEnum ? "enum" : word(type),
+                isEnum ? model.enumNames().get(((Type.Named) type).name()) : "",
+                type instanceof Type.Text text ? text.length() : 0,
+                type instanceof Type.Decimal decimal ? decimal.precision() : 0,
+                type instanceof Type.Decimal decimal ? decimal.scale() : 0,
+                own && attribute.isListInRow() && column.type().endsWith("[]"),
+                column.type(),
+                column.required() || table.primaryKey().contains(column.name()),
+                column.generated(),
+                table.primaryKey().contains(column.name()),
+                version ? "" : stamp.map(Stamp::word).orElse(""),
+                version,
+                column.comment());
+    }
+
+    /** A type in the design's words, without sizes; what is unknown is taken for text. */
+    private static String word(Type type) {
+        if (type instanceof Type.Decimal) {
+            return "decimal";
+        }
+        return type instanceof Type.Plain plain ? plain.scalar().words() : "text";
+    }
+
+    static String property(String column) {
+        String name = Words.camel(column);
+        if (name.isEmpty()) {
+            return "column";
+        }
+        if (Character.isDigit(name.codePointAt(0))) {
+            return "_" + name;
+        }
+        return Reserved.JAVA.contains(name) || OF_OBJECTS.contains(name) ? name + "_" : name;
+    }
+
+    private Map<String, Object> reference(Table table, ForeignKey key, Map<String, Map<String, Object>> known) {
+        Optional<Entity> target = design.entity(key.targetEntity());
+        return Shape.REFERENCE.of(
+                property(key.role().map(Role::name).orElse(key.targetEntity())),
+                key.targetEntity(),
+                className(key.targetEntity()),
+                packages.apply(target.map(Entity::area).orElse("")),
+                all(known, key.columns()),
+                key.columns().stream()
+                        .allMatch(c -> table.column(c).map(Column::required).orElse(false)
+                                || table.primaryKey().contains(c)),
+                table.isUnique(key.columns()),
+                target.map(Entity::outside).orElse(true));
+    }
+
+    private List<Map<String, Object>> oneOfs(Entity entity, Table table, Map<String, Map<String, Object>> known) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Role role : Roles.heldBy(design, entity.name())) {
+            List<ForeignKey> keys = table.foreignKeysOf(role);
+            if (role.relationship() instanceof OneOf && !keys.isEmpty()) {
+                all.add(Shape.ONE_OF.of(
+                        property(role.name()),
+                        className(entity.name()) + Words.pascal(role.name()),
+                        role.must(),
+                        keys.stream().map(k -> reference(table, k, known)).toList()));
+            }
+        }
+        return all;
+    }
+
+    private List<Map<String, Object>> lists(Entity entity) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Attribute attribute : entity.attributes()) {
+            schema.listTable(entity.name(), attribute.name()).ifPresent(t -> {
+                Map<String, Map<String, Object>> known = columns(t);
+                List<Map<String, Object>> inOrder = List.copyOf(known.values());
+                int owner = t.primaryKey().size() - 1;
+                all.add(Shape.ROWS.of(
+                        property(attribute.name()),
+                        DIALECT.quote(t.name()),
+                        inOrder.subList(0, owner),
+                        inOrder.get(owner),
+                        inOrder.subList(owner + 1, inOrder.size()),
+                        attribute.notes().doc()));
+            });
+        }
+        return all;
+    }
+
+    private List<Map<String, Object>> joins(Entity entity) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        design.relationshipsOf(entity.name()).stream()
+                .filter(Tie.class::isInstance)
+                .map(Tie.class::cast)
+                .distinct()
+                .forEach(tie -> schema.joinTable(tie).ifPresent(t -> {
+                    if (tie.from().equals(entity.name())) {
+                        all.add(join(t, t.foreignKeys().get(0), t.foreignKeys().get(1), Roles.forward(tie)));
+                    }
+                    if (tie.to().equals(entity.name())) {
+                        all.add(join(t, t.foreignKeys().get(1), t.foreignKeys().get(0), Roles.back(tie)));
+                    }
+                }));
+        return all;
+    }
+
+    private Map<String, Object> join(Table table, ForeignKey here, ForeignKey there, String role) {
+        Map<String, Map<String, Object>> known = columns(table);
+        return Shape.JOIN.of(
+                property(role),
+                DIALECT.quote(table.name()),
+                all(known, here.columns()),
+                all(known, there.columns()),
+                there.targetEntity(),
+                className(there.targetEntity()));
+    }
+}

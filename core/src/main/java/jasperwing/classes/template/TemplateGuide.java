@@ -1,0 +1,56 @@
+package jasperwing.classes.template;
+
+import java.util.Map;
+
+/** Writes the guide to what templates see, from the shapes of the data itself. */
+public final class TemplateGuide {
+    private static final String HEAD =
+            """
+            # Templates
+
+            A target can be a folder of templates of your own, written for FreeMarker, a general template language. Begin with a copy of one
+            that comes with Jasperwing:
+
+            ```
+            jasperwing templates java-plain -o my-target
+            jasperwing classes marsh.wing --target my-target -o src/main/java
+            ```
+
+            | Template | Is run |
+            |---|---|
+            | `design.ftl` | once |
+            | `entity.ftl` | for each entity that has a table, as `entity` |
+            | `enum.ftl` | for each enum, as `enum` |
+
+            A folder can do without some of them, and have others that these import or include. A file is what stands between `<@file path="…">` and `</@file>`; a template can
+            make any number of them. Its path is below the folder that is written to; it cannot lead out of it. For Java a file can say its `package` and its
+            `name` too; `use("java.util.List")` then gives the simple name of a class, or the qualified one where the simple name means something else, and
+            `%imports%` on a line of its own stands for the imports.
+
+            Templates reach this data and the other templates of their folder, and nothing else: no class, no file, no network. A mistake is told with its template,
+            its line and what it was run for, and nothing is written.
+
+            The names below stay as they are; more may come.
+
+            """;
+
+    private TemplateGuide() {}
+
+    /** Markdown; the same as `docs/templates.md`. */
+    public static String markdown() {
+        StringBuilder out = new StringBuilder(HEAD);
+        for (Shape shape : Shape.values()) {
+            out.append("## ").append(shape.title()).append("\n\n").append(shape.about());
+            out.append("\n\n| Field | Is |\n|---|---|\n");
+            for (Map.Entry<String, String> field : shape.fields().entrySet()) {
+                out.append("| `")
+                        .append(field.getKey())
+                        .append("` | ")
+                        .append(field.getValue())
+                        .append(" |\n");
+            }
+            out.append('\n');
+        }
+        return out.toString().stripTrailing() + "\n";
+    }
+}

@@ -1,0 +1,22 @@
+<#import "java.ftl" as java>
+<#assign columns = entity.columns>
+<#assign given = columns?filter(c -> !c.generated)>
+<#assign rest = columns?filter(c -> !c.key && !c.generated && c.stamp != "insert")>
+<#assign versions = columns?filter(c -> c.version)>
+<#assign where = entity.condition?has_content?then(" where " + entity.condition, "")>
+<#assign and = entity.condition?has_content?then(" and " + entity.condition, "")>
+<@file path="${entity.package?replace('.', '/')}/${entity.class}.java" package=entity.package name=entity.class>
+// Written by Jasperwing; what is changed by hand is kept when it writes again.
+package ${entity.package};
+
+%imports%
+<#include "record.ftl">
+</@file>
+<#assign rowsName = entity.class + "Rows">
+<@file path="${entity.package?replace('.', '/')}/${rowsName}.java" package=entity.package name=rowsName>
+// Written by Jasperwing; what is changed by hand is kept when it writes again.
+package ${entity.package};
+
+%imports%
+<#include "rows.ftl">
+</@file>

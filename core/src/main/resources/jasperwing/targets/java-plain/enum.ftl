@@ -1,0 +1,44 @@
+<#import "java.ftl" as java>
+<@file path="${enum.package?replace('.', '/')}/${enum.class}.java" package=enum.package name=enum.class>
+// Written by Jasperwing; what is changed by hand is kept when it writes again.
+package ${enum.package};
+
+%imports%
+/** ${java.comment(enum.name)}: a closed list, each value with what is stored and what is shown. */
+public enum ${enum.class} {
+<#list enum.values as v>
+    ${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
+</#list>
+
+    private final ${use("java.lang.String")} stored;
+    private final ${use("java.lang.String")} label;
+
+    ${enum.class}(${use("java.lang.String")} stored, ${use("java.lang.String")} label) {
+        this.stored = stored;
+        this.label = label;
+    }
+
+    /** How the database keeps it. */
+    public ${use("java.lang.String")} stored() {
+        return stored;
+    }
+
+    /** How people see it. */
+    public ${use("java.lang.String")} label() {
+        return label;
+    }
+
+    /** The value that is stored so; null for null. */
+    public static ${enum.class} of(${use("java.lang.String")} stored) {
+        if (stored == null) {
+            return null;
+        }
+        for (${enum.class} value : values()) {
+            if (value.stored.equals(stored)) {
+                return value;
+            }
+        }
+        throw new ${use("java.lang.IllegalArgumentException")}("not a ${enum.class}: " + stored);
+    }
+}
+</@file>

@@ -1,0 +1,133 @@
+package jasperwing.classes.template;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import jasperwing.Samples;
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Target;
+import jasperwing.classes.java.JavaOptions;
+import jasperwing.model.Design;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TemplateTargetTest {
+    private static final Design DESIGN = Samples.design(
+            "enum Duty: leader, recorder",
+            "entity Dive",
+            "  id serial key",
+            "  number int",
+            "  depth decimal(5,1)?",
+            "entity Site",
+            "  id serial key",
+            "each Dive must be at one Site as site, which may have many Dive as dives");
+
+    @TempDir
+    Path root;
+
+    private Path folder;
+
+    private List<GeneratedFile> run(String template, String text) throws IOException, TemplateProblemException {
+        folder = root.resolve("mine");
+        Files.createDirectories(folder);
+        Files.writeString(folder.resolve(template), text);
+        return TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)::packageOf);
+    }
+
+    @Test
+    void aFileIsMadeForEachEntity() throws Exception {
+        List<GeneratedFile> files = run(
+                "entity.ftl",
+                "<@file path=\"${entity.class?lower_case}.txt\">\n${entity.table}: <#list entity.columns as c>${c.property} ${c.type}<#if !c.required>?</#if><#sep>, </#sep></#list>\n</@file>\n");
+        assertThat(files)
+                .extracting(f -> f.path() + " | " + f.entity() + " | " + f.text())
+                .containsExactly(
+                        "dive.txt | Dive | dives: id serial, siteId serial, number int, depth decimal?\n",
+                        "site.txt | Site | sites: id serial\n");
+    }
+
+    @Test
+    void aTemplateSeesTheWholeDesignAndOthersOfItsFolder() throws Exception {
+        folder = root.resolve("mine");
+        Files.createDirectories(folder);
+        Files.writeString(folder.resolve("part.ftl"), "${design.name} has ${design.entities?size}");
+        List<GeneratedFile> files = run("design.ftl", "<@file path=\"all.txt\"><#include \"part.ftl\"></@file>");
+        assertThat(files).extracting(GeneratedFile::text).containsExactly("Test has 2");
+    }
+
+    @Test
+    void aMistakeIsToldWithTemplateLineAndEntity() {
+        TemplateProblemException problem = catchThrowableOfType(
+                TemplateProblemException.class,
+                () -> run("entity.ftl", "first\n<#if entity.name == \"Site\">\n${entity.nothing}\n</#if>\n"));
+        assertThat(problem.template()).isEqualTo("entity.ftl");
+        assertThat(problem.line()).isEqualTo(3);
+        assertThat(problem).hasMessageStartingWith("entity.ftl:3, for Site: ").hasMessageContaining("entity.nothing");
+    }
+
+    @Test
+    void aTextThatIsNoTemplateIsToldWithItsLine() {
+        assertThatThrownBy(() -> run("enum.ftl", "a\n<#if>\n")).hasMessageStartingWith("enum.ftl:2: ");
+    }
+
+    @Test
+    void twoFilesOfOnePathAreToldOf() {
+        assertThatThrownBy(() -> run("entity.ftl", "<@file path=\"same\">x</@file>"))
+                .isInstanceOf(TemplateProblemException.class)
+                .hasMessageContaining("two files have the path 'same'");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "${\"freemarker.template.utility.Execute\"?new()(\"id\")}",
+                "${\"freemarker.template.utility.ObjectConstructor\"?new()(\"java.io.File\", \"/\")}",
+                "<#assign x = \"freemarker.template.utility.JythonRuntime\"?new()>",
+                "${design?api.class}",
+                "${design.class.classLoader}",
+                "${design.getClass()}",
+                "<#include \"/../secret.txt\">",
+                "<#include \"../secret.txt\">",
+                "<#include \"file:///etc/hostname\">",
+                "<#import \"http://localhost/x.ftl\" as x>",
+                "${\"${'$'}{design?api}\"?interpret}"
+            })
+    void aTemplateReachesNoClassNoFileAndNoNetwork(String attempt) throws IOException {
+        Files.writeString(root.resolve("secret.txt"), "secret");
+        assertThatThrownBy(() -> run("design.ftl", "<@file path=\"x\">" + attempt + "</@file>"))
+                .isInstanceOf(TemplateProblemException.class)
+                .hasMessageNotContaining("secret\n");
+    }
+
+    @Test
+    void aCopyOfOursMakesTheSame() throws Exception {
+        Map<String, String> texts = TemplateTarget.texts(Target.JAVA_PLAIN.word());
+        assertThat(texts).containsKeys("entity.ftl", "enum.ftl", "java.ftl");
+        folder = root.resolve("copy");
+        Files.createDirectories(folder);
+        for (Map.Entry<String, String> text : texts.entrySet()) {
+            assertThat(text.getValue()).isNotBlank();
+            Files.writeString(folder.resolve(text.getKey()), text.getValue());
+        }
+        assertThat(TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)::packageOf))
+                .isEqualTo(Target.JAVA_PLAIN.generate(DESIGN));
+        assertThat(TemplateTarget.texts(Target.JAVA_JAKARTA.word())).isEmpty();
+    }
+
+    @Test
+    void theGuideIsTheOneInTheDocumentation() throws IOException {
+        Path guide = Path.of(System.getProperty("jasperwing.root"), "docs", "templates.md");
+        if (Boolean.getBoolean("jasperwing.write")) {
+            Files.writeString(guide, TemplateGuide.markdown());
+        }
+        assertThat(guide).content().isEqualTo(TemplateGuide.markdown());
+    }
+}
