@@ -4,6 +4,7 @@ import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -36,6 +37,7 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -279,10 +281,23 @@ public final class Designs {
                                 .uniqueElements(p -> p.entity() + "\0" + p.sheet())
                                 .ofMaxSize(3),
                         comments(true))
-                .as((name, a, e, all, r, s, p, c) -> new Design(name, a, e, List.of(), all, r, s, List.of(), p, c));
+                .as((name, a, e, all, r, s, p, c) ->
+                        new Design(name, a, e, List.of(), all, r, s, List.of(), List.of(), p, c));
         return Combinators.combine(
-                        designs, asides.list().ofMaxSize(2), groups().list().ofMaxSize(2))
-                .as((design, aside, groups) -> design.withSetAside(aside).withGroups(groups));
+                        designs,
+                        asides.list().ofMaxSize(2),
+                        groups().list().ofMaxSize(2),
+                        targets().list().ofMaxSize(2))
+                .as((design, aside, groups, targets) ->
+                        design.withSetAside(aside).withGroups(groups).withTargets(targets));
+    }
+
+    private static Arbitrary<CodeTarget> targets() {
+        Arbitrary<Map<String, String>> options = Arbitraries.maps(
+                        Arbitraries.oneOf(names(), Arbitraries.of("setters", "package", "fetch")),
+                        Arbitraries.oneOf(texts(), Arbitraries.of("fluent", "eager", "org.marsh")))
+                .ofMaxSize(3);
+        return Combinators.combine(names(), texts(), options, comments(true)).as(CodeTarget::new);
     }
 
     /** Any of the edits the window makes, with the names it needs drawn from the design it is made on. */

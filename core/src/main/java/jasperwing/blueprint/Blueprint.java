@@ -71,6 +71,7 @@ public final class Blueprint {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 Comments.NONE);
     }
 

@@ -41,6 +41,6 @@ public final class ChosenTarget {
     public List<GeneratedFile> generate(Design design) throws TemplateProblemException {
         return ours.isPresent()
                 ? ours.get().generate(design)
-                : own.orElseThrow().generate(design, JavaOptions.of(design)::packageOf);
+                : own.orElseThrow().generate(design, JavaOptions.of(design, design.target(word)));
     }
 }

@@ -6,6 +6,7 @@ import jasperwing.classes.java.JavaTarget;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
 import jasperwing.schema.Schema;
 import jasperwing.walk.Walk;
 import java.util.Arrays;
@@ -48,6 +49,17 @@ public enum Target {
         return Arrays.stream(values()).filter(t -> t.word.equals(word)).findFirst();
     }
 
+    private JavaOptions options(Design design) {
+        return JavaOptions.of(design, design.target(word));
+    }
+
+    /** What can be chosen for it. */
+    public List<TargetOption> options() {
+        return this == JAVA_JAKARTA
+                ? List.of(TargetOption.values())
+                : List.of(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER);
+    }
+
     /** The former names of entities by their names, for files to move with what they are made of. */
     public static Map<String, String> formerNames(Design design) {
         Map<String, String> former = new HashMap<>();
@@ -59,12 +71,12 @@ public enum Target {
 
     /** All files for a design, sorted by path; the same design gives the same bytes. */
     public List<GeneratedFile> generate(Design design) {
-        JavaOptions options = JavaOptions.of(design);
+        JavaOptions options = options(design);
         if (this == JAVA_JAKARTA) {
             return JavaTarget.generate(design, options);
         }
         try {
-            return TemplateTarget.builtIn(word).generate(design, options::packageOf);
+            return TemplateTarget.builtIn(word).generate(design, options);
         } catch (TemplateProblemException e) {
             throw new IllegalStateException("a template of our own cannot be run: " + e.getMessage(), e);
         }
@@ -76,7 +88,7 @@ public enum Target {
      * @param schema of the design, for PostgreSQL
      */
     public List<GeneratedFile> generate(Design design, Schema schema, Set<String> entities) {
-        return JavaTarget.generate(design, schema, JavaOptions.of(design), entities);
+        return JavaTarget.generate(design, schema, options(design), entities);
     }
 
     /**

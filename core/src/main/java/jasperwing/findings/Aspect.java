@@ -29,6 +29,7 @@ enum Aspect {
             && a.groups().equals(b.groups())),
     SHEETS((a, b) -> a.sheets().equals(b.sheets())),
     ASIDE((a, b) -> a.setAside().equals(b.setAside())),
+    TARGETS((a, b) -> a.targets().equals(b.targets())),
     /** The database; told by the schema. */
     DIALECT((a, b) -> true);
 

@@ -67,7 +67,8 @@ public enum Rule {
     REPEATED_GROUP("repeated-group", Level.CAUTION, "what several entities have is said once"),
     UNTIED("untied", Level.CAUTION, "every entity is related to something"),
     NO_ATTRIBUTES("no-attributes", Level.CAUTION, "every entity has attributes"),
-    TANGLED_AREAS("tangled-areas", Level.CAUTION, "no areas point to each other in a circle");
+    TANGLED_AREAS("tangled-areas", Level.CAUTION, "no areas point to each other in a circle"),
+    UNKNOWN_OPTION("unknown-option", Level.CAUTION, "every choice for a target is one there is");
 
     private final String code;
     private final Level level;

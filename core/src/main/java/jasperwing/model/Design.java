@@ -3,6 +3,7 @@ package jasperwing.model;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * A whole design. All lists keep the order of the text, except places, which are sorted. Immutable; equal when all parts are. Names
@@ -19,6 +20,7 @@ public final class Design {
     private final List<Relationship> relationships;
     private final List<Sheet> sheets;
     private final List<SetAside> setAside;
+    private final List<CodeTarget> targets;
     private final List<Place> places;
     private final Comments comments;
     private final Lineage lineage;
@@ -35,23 +37,9 @@ public final class Design {
             List<Relationship> relationships,
             List<Sheet> sheets,
             List<SetAside> setAside,
+            List<CodeTarget> targets,
             List<Place> places,
             Comments comments) {
-        this(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, new Lineage());
-    }
-
-    private Design(
-            String name,
-            List<Area> areas,
-            List<EnumType> enums,
-            List<AttributeGroup> groups,
-            List<Entity> entities,
-            List<Relationship> relationships,
-            List<Sheet> sheets,
-            List<SetAside> setAside,
-            List<Place> places,
-            Comments comments,
-            Lineage lineage) {
         this.name = Objects.requireNonNull(name);
         this.areas = List.copyOf(areas);
         this.enums = List.copyOf(enums);
@@ -60,8 +48,25 @@ public final class Design {
         this.relationships = List.copyOf(relationships);
         this.sheets = List.copyOf(sheets);
         this.setAside = List.copyOf(setAside);
+        this.targets = List.copyOf(targets);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
+        this.lineage = new Lineage();
+    }
+
+    /** What an edit makes of a design of the lineage. */
+    private Design(DesignDraft draft, Lineage lineage) {
+        this.name = Objects.requireNonNull(draft.name);
+        this.areas = List.copyOf(draft.areas);
+        this.enums = List.copyOf(draft.enums);
+        this.groups = List.copyOf(draft.groups);
+        this.entities = List.copyOf(draft.entities);
+        this.relationships = List.copyOf(draft.relationships);
+        this.sheets = List.copyOf(draft.sheets);
+        this.setAside = List.copyOf(draft.setAside);
+        this.targets = List.copyOf(draft.targets);
+        this.places = draft.places.stream().sorted().toList();
+        this.comments = Objects.requireNonNull(draft.comments);
         this.lineage = lineage;
     }
 
@@ -69,6 +74,7 @@ public final class Design {
     public static Design named(String name) {
         return new Design(
                 name,
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -112,6 +118,16 @@ public final class Design {
     /** The cautions that are to be left as they are. */
     public List<SetAside> setAside() {
         return setAside;
+    }
+
+    /** What is said of the targets that code is made for. */
+    public List<CodeTarget> targets() {
+        return targets;
+    }
+
+    /** What is said of a target; one of which nothing is said when nothing is. */
+    public CodeTarget target(String word) {
+        return targets.stream().filter(t -> t.target().equals(word)).findFirst().orElseGet(() -> CodeTarget.of(word));
     }
 
     public List<Place> places() {
@@ -204,53 +220,53 @@ public final class Design {
     }
 
     public Design withName(String newName) {
-        return new Design(
-                newName, areas, enums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.name = newName);
     }
 
     public Design withAreas(List<Area> newAreas) {
-        return new Design(
-                name, newAreas, enums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.areas = newAreas);
     }
 
     public Design withEnums(List<EnumType> newEnums) {
-        return new Design(
-                name, areas, newEnums, groups, entities, relationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.enums = newEnums);
     }
 
     public Design withGroups(List<AttributeGroup> newGroups) {
-        return new Design(
-                name, areas, enums, newGroups, entities, relationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.groups = newGroups);
     }
 
     public Design withEntities(List<Entity> newEntities) {
-        return new Design(
-                name, areas, enums, groups, newEntities, relationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.entities = newEntities);
     }
 
     public Design withRelationships(List<Relationship> newRelationships) {
-        return new Design(
-                name, areas, enums, groups, entities, newRelationships, sheets, setAside, places, comments, lineage);
+        return with(d -> d.relationships = newRelationships);
     }
 
     public Design withSheets(List<Sheet> newSheets) {
-        return new Design(
-                name, areas, enums, groups, entities, relationships, newSheets, setAside, places, comments, lineage);
+        return with(d -> d.sheets = newSheets);
     }
 
     public Design withSetAside(List<SetAside> newSetAside) {
-        return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, newSetAside, places, comments, lineage);
+        return with(d -> d.setAside = newSetAside);
+    }
+
+    public Design withTargets(List<CodeTarget> newTargets) {
+        return with(d -> d.targets = newTargets);
     }
 
     public Design withPlaces(List<Place> newPlaces) {
-        return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, setAside, newPlaces, comments, lineage);
+        return with(d -> d.places = newPlaces);
     }
 
     public Design withComments(Comments newComments) {
-        return new Design(
-                name, areas, enums, groups, entities, relationships, sheets, setAside, places, newComments, lineage);
+        return with(d -> d.comments = newComments);
+    }
+
+    private Design with(Consumer<DesignDraft> change) {
+        DesignDraft draft = new DesignDraft(this);
+        change.accept(draft);
+        return new Design(draft, lineage);
     }
 
     @Override
@@ -265,13 +281,15 @@ public final class Design {
                         && relationships.equals(d.relationships)
                         && sheets.equals(d.sheets)
                         && setAside.equals(d.setAside)
+                        && targets.equals(d.targets)
                         && places.equals(d.places)
                         && comments.equals(d.comments);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(name, areas, enums, groups, entities, relationships, sheets, setAside, places, comments);
+        return Objects.hash(
+                name, areas, enums, groups, entities, relationships, sheets, setAside, targets, places, comments);
     }
 
     /** Its name and how much is in it. */

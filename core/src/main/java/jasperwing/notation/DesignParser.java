@@ -3,6 +3,7 @@ package jasperwing.notation;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -24,7 +25,7 @@ import java.util.stream.Collectors;
 /** Reads a whole design, statement by statement. */
 final class DesignParser {
     private static final String STATEMENTS =
-            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'set aside' or 'places'";
+            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'set aside', 'classes' or 'places'";
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<Area> areas = new ArrayList<>();
@@ -34,6 +35,7 @@ final class DesignParser {
     private final List<Relationship> relationships = new ArrayList<>();
     private final List<Sheet> sheets = new ArrayList<>();
     private final List<SetAside> setAside = new ArrayList<>();
+    private final List<CodeTarget> targets = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
     private final List<String> above = new ArrayList<>();
     private final List<String> closing = new ArrayList<>();
@@ -66,6 +68,7 @@ final class DesignParser {
                 relationships,
                 sheets,
                 setAside,
+                targets,
                 places,
                 new Comments(before(), head.after(), closing));
         return new Parsed<>(design, problems);
@@ -148,6 +151,7 @@ final class DesignParser {
             case "sheet" -> sheet(statement);
             case "places" -> places(statement);
             case "set" -> setAside(statement);
+            case "classes" -> targets.add(new CodeTargetParser(problems).read(statement));
             case "value" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.VALUE, statement));
             case "trait" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.TRAIT, statement));
             default -> throw cursor.unexpected(STATEMENTS);

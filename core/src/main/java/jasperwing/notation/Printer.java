@@ -3,6 +3,7 @@ package jasperwing.notation;
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -19,13 +20,14 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
+import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, cautions set aside, places. */
+/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, cautions set aside, targets, places. */
 final class Printer {
     private static final int NAME_WIDTH = 12;
     private static final int TYPE_WIDTH = 15;
@@ -47,6 +49,7 @@ final class Printer {
         group(design.relationships(), this::relationship);
         group(design.sheets(), this::sheet);
         group(design.setAside(), this::setAside);
+        group(design.targets(), this::codeTarget);
         if (!design.comments().closing().isEmpty()) {
             blank();
             comments(design.comments().closing(), "");
@@ -94,6 +97,22 @@ final class Printer {
                 "set aside " + Quoting.name(aside.code()) + " on " + Quoting.name(aside.entity()) + member + " "
                         + Quoting.string(aside.reason()),
                 aside.comments());
+    }
+
+    private void codeTarget(CodeTarget target) {
+        String into = target.folder().isEmpty() ? "" : " into " + Quoting.string(target.folder());
+        head("classes " + Quoting.name(target.target()) + into, target.comments());
+        target.options().forEach((word, value) -> out.append("  ")
+                .append(Quoting.leadingName(word))
+                .append(' ')
+                .append(
+                        TargetOption.of(word)
+                                        .filter(o -> o.choices().contains(value))
+                                        .isPresent()
+                                ? value
+                                : Quoting.string(value))
+                .append('\n'));
+        comments(target.comments().closing(), "  ");
     }
 
     private void attributeGroup(AttributeGroup group) {

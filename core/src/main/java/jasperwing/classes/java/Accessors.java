@@ -4,6 +4,7 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
+import jasperwing.model.TargetOption;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
@@ -58,8 +59,32 @@ final class Accessors {
     }
 
     private void setter(Code code, String type, String name) {
-        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
-        code.line("this." + name + " = " + name + ";").line("}");
+        setterHead(code.blank(), type, name);
+        code.line("this." + name + " = " + name + ";");
+        setterEnd(code);
+    }
+
+    private void setterHead(Code code, String type, String name) {
+        code.line("public " + given(target, subject) + " " + method("set", name) + "(" + type + " " + name + ") {");
+    }
+
+    private void setterEnd(Code code) {
+        code.lines(end(target)).line("}");
+    }
+
+    /** What setters give back. */
+    static String given(JavaTarget target, ModelClass subject) {
+        return target.options().is(TargetOption.SETTERS, "fluent") ? subject.name() : "void";
+    }
+
+    /** The last statement of a setter, if it needs one. */
+    static List<String> end(JavaTarget target) {
+        return target.options().is(TargetOption.SETTERS, "fluent") ? List.of("return this;") : List.of();
+    }
+
+    /** Leaves a setter before its end. */
+    private void leave(Code code) {
+        code.line(end(target).isEmpty() ? "return;" : "return this;");
     }
 
     private void association(Code code, Association association) {
@@ -93,7 +118,7 @@ final class Accessors {
         } else if (association instanceof Association.OneOfEach each) {
             oneOfEach(code, each);
         } else if (association instanceof Association.OneOfKind kind) {
-            new KindAccessors(target, imports, types).write(code, kind);
+            new KindAccessors(target, subject, imports, types).write(code, kind);
         }
     }
 
@@ -103,8 +128,10 @@ final class Accessors {
             setter(code, type, name);
             return;
         }
-        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
-        code.line("if (this." + name + " == " + name + ") {").line("return;").line("}");
+        setterHead(code.blank(), type, name);
+        code.line("if (this." + name + " == " + name + ") {");
+        leave(code);
+        code.line("}");
         String before = local("before", name);
         code.line(type + " " + before + " = this." + name + ";");
         code.line("this." + name + " = " + name + ";");
@@ -114,7 +141,7 @@ final class Accessors {
                 + (one ? method("set", inverse.get()) + "(null);" : element("remove", inverse.get()) + "(this);"));
         code.line("}").line("if (" + name + " != null) {");
         code.line(name + "." + (one ? method("set", inverse.get()) : element("add", inverse.get())) + "(this);");
-        code.line("}").line("}");
+        setterEnd(code.line("}"));
     }
 
     /** A name for a local variable beside a parameter. */
@@ -139,7 +166,7 @@ final class Accessors {
         String type = className(inverse.target());
         String reader = reader(inverse);
         String field = "this." + inverse.name();
-        view(code, "List", type, inverse.name());
+        view(code, target.keepsInSet(inverse) ? "Set" : "List", type, inverse.name());
         code.blank().line("public void " + element("add", inverse.name()) + "(" + type + " other) {");
         code.line("if (!" + field + ".contains(other)) {")
                 .line(field + ".add(other);")
@@ -216,16 +243,18 @@ final class Accessors {
                 .line("return " + s.name() + ";")
                 .line("}"));
         code.line("return null;").line("}");
-        code.blank().line("public void " + method("set", name) + "(" + type + " " + name + ") {");
+        setterHead(code.blank(), type, name);
         String before = local("before", name);
         code.line(type + " " + before + " = " + method("get", name) + "();");
-        code.line("if (" + before + " == " + name + ") {").line("return;").line("}");
+        code.line("if (" + before + " == " + name + ") {");
+        leave(code);
+        code.line("}");
         for (Association.ToOne s : each.subjects()) {
             String it = className(s.target()) + " " + local("it", name);
             code.line("this." + s.name() + " = " + name + " instanceof " + it + " ? " + local("it", name) + " : null;");
         }
         each.subjects().forEach(s -> inStep(code, s, name));
-        code.line("}");
+        setterEnd(code);
     }
 
     private void inStep(Code code, Association.ToOne one, String name) {

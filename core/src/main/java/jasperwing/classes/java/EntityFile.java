@@ -4,6 +4,7 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.model.Scalar;
+import jasperwing.model.TargetOption;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Table;
 import jasperwing.schema.UniqueKey;
@@ -105,7 +106,9 @@ final class EntityFile {
 
     private void constructors(Code code) {
         List<Parameter> required = required(subject);
-        boolean second = !required.isEmpty() && required.size() <= MOST_PARAMETERS;
+        boolean second = !required.isEmpty()
+                && required.size() <= MOST_PARAMETERS
+                && target.options().is(TargetOption.CONSTRUCTORS, "needed");
         code.blank().doc(second ? "For the persistence provider." : "");
         code.line((second ? "protected " : "public ") + subject.name() + "() {}");
         if (!second) {

@@ -6,6 +6,7 @@ import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Scalar;
+import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
@@ -145,13 +146,17 @@ final class Fields {
             code.line(annotation("Id"));
         }
         String optional = one.must() ? "optional = false, " : "";
-        code.line(annotation(one.unique() ? "OneToOne" : "ManyToOne") + "(" + optional + "fetch = "
-                + imports.use(PERSISTENCE + "FetchType") + ".LAZY)");
+        code.line(annotation(one.unique() ? "OneToOne" : "ManyToOne") + "(" + optional + "fetch = " + fetch() + ")");
         code.line(joinColumnsAlone(one.foreignKey(), one.must() || one.key()));
         if (one.must()) {
             code.line(types.notNull());
         }
         code.line("private " + className(one.target()) + " " + one.name() + ";");
+    }
+
+    private String fetch() {
+        return imports.use(PERSISTENCE + "FetchType")
+                + (target.options().is(TargetOption.FETCH, "eager") ? ".EAGER" : ".LAZY");
     }
 
     private void outside(Code code, Association.ToOutside out) {
@@ -180,10 +185,15 @@ final class Fields {
         if (inverse.many()) {
             code.line(annotation("OneToMany") + mapped + ")");
             sorted(code, inverse.sortedBy());
-            collection(code, "List", "ArrayList", className(inverse.target()), inverse.name());
+            boolean set = target.keepsInSet(inverse);
+            collection(
+                    code,
+                    set ? "Set" : "List",
+                    set ? "LinkedHashSet" : "ArrayList",
+                    className(inverse.target()),
+                    inverse.name());
         } else {
-            code.line(
-                    annotation("OneToOne") + mapped + ", fetch = " + imports.use(PERSISTENCE + "FetchType") + ".LAZY)");
+            code.line(annotation("OneToOne") + mapped + ", fetch = " + fetch() + ")");
             code.line("private " + className(inverse.target()) + " " + inverse.name() + ";");
         }
     }

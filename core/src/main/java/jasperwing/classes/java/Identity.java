@@ -4,6 +4,7 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.model.Family;
+import jasperwing.model.TargetOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -29,10 +30,11 @@ final class Identity {
 
     void write(Code code) {
         List<Part> key = keyParts();
-        if (!key.isEmpty()) {
+        if (!key.isEmpty() && target.options().is(TargetOption.EQUALS, "key")) {
             equality(code, subject.name(), key, true);
         }
-        if (subject.parent().isEmpty() || !subject.entity().shown().isEmpty()) {
+        boolean shows = !target.options().is(TargetOption.DISPLAY, "none");
+        if (shows && (subject.parent().isEmpty() || !subject.entity().shown().isEmpty())) {
             shown(code, key);
         }
         if (!key.isEmpty() && subject.hasCompositeKey()) {
@@ -79,7 +81,9 @@ final class Identity {
     }
 
     private void shown(Code code, List<Part> key) {
+        boolean byKey = target.options().is(TargetOption.DISPLAY, "key");
         List<String> members = subject.entity().shown().names().stream()
+                .filter(n -> !byKey)
                 .flatMap(n -> field(n).stream())
                 .toList();
         String text = String.join(" + \" \" + ", members);

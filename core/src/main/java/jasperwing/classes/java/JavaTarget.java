@@ -14,6 +14,7 @@ import jasperwing.model.EnumType;
 import jasperwing.model.Family;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
+import jasperwing.model.TargetOption;
 import jasperwing.naming.Words;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Makes the source files of a design. */
@@ -66,7 +68,7 @@ public final class JavaTarget {
 
     private List<GeneratedFile> run() {
         reserveAll();
-        model.classes().forEach(this::classFiles);
+        model.classes().stream().map(this::known).forEach(this::classFiles);
         model.design().enums().stream().distinct().forEach(this::enumFile);
         model.groups().forEach(this::groupFile);
         listFiles();
@@ -205,8 +207,12 @@ public final class JavaTarget {
         files.add(new GeneratedFile(path(home, name), head + body, entity, members));
     }
 
-    private static String head(String home, Imports imports) {
-        return HEADER + "package " + home + ";\n\n" + imports.lines();
+    private String head(String home, Imports imports) {
+        String header = options.header()
+                .lines()
+                .map(l -> "// " + Code.escaped(l) + "\n")
+                .collect(Collectors.joining());
+        return HEADER + header + "package " + home + ";\n\n" + imports.lines();
     }
 
     private static String path(String home, String name) {
@@ -219,6 +225,11 @@ public final class JavaTarget {
 
     JavaOptions options() {
         return options;
+    }
+
+    /** Whether what leads back to many is kept in a set: where that is chosen and they have no order. */
+    boolean keepsInSet(Association.Inverse inverse) {
+        return options.is(TargetOption.COLLECTIONS, "set") && inverse.sortedBy().isEmpty();
     }
 
     String packageOf(ModelClass each) {
@@ -237,7 +248,12 @@ public final class JavaTarget {
     }
 
     ModelClass find(String entity) {
-        return model.find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity));
+        return known(model.find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity)));
+    }
+
+    /** The class, as far as it is to know others. */
+    private ModelClass known(ModelClass each) {
+        return options.is(TargetOption.DIRECTIONS, "one") ? OneWay.of(each) : each;
     }
 
     /** The class that has the key of an entity: its own, or that of the root of its family. */

@@ -5,7 +5,7 @@ import jasperwing.classes.ModelClass;
 import jasperwing.model.Type;
 
 /** The accessors of a kind-and-id pair. */
-record KindAccessors(JavaTarget target, Imports imports, JavaTypes types) {
+record KindAccessors(JavaTarget target, ModelClass owner, Imports imports, JavaTypes types) {
     void write(Code code, Association.OneOfKind kind) {
         String string = imports.use("java.lang.String");
         String idType = types.type(kind.idType());
@@ -49,8 +49,8 @@ record KindAccessors(JavaTarget target, Imports imports, JavaTypes types) {
         boolean same = types.type(keyType).equals(idType);
         String read = kind.name() + "." + Accessors.method("get", key) + "()";
         code.blank().doc("Points to a stored " + entity + "; one without a key cannot be pointed to.");
-        code.line("public void " + Accessors.method("set", kind.name()) + "(" + imports.use(target.qualified(entity))
-                + " " + kind.name() + ") {");
+        code.line("public " + Accessors.given(target, owner) + " " + Accessors.method("set", kind.name()) + "("
+                + imports.use(target.qualified(entity)) + " " + kind.name() + ") {");
         code.line("if (" + read + " == null) {");
         code.line("throw new " + imports.use("java.lang.IllegalStateException")
                         + "(\"store it first: it has no key yet\");")
@@ -58,6 +58,6 @@ record KindAccessors(JavaTarget target, Imports imports, JavaTypes types) {
         code.line(kind.name() + "Kind = " + Code.quote(entity) + ";");
         code.line(kind.name() + "Id = " + (same ? read : imports.use("java.lang.String") + ".valueOf(" + read + ")")
                 + ";");
-        code.line("}");
+        code.lines(Accessors.end(target)).line("}");
     }
 }

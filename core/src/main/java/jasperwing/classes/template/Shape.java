@@ -14,6 +14,8 @@ enum Shape {
             "its name",
             "package",
             "the package of what belongs to no area, such as `saltmarsh`",
+            "header",
+            "what is to stand at the head of every file, or empty",
             "entities",
             "every entity with a table, in order: a list of **entity**",
             "enums",

@@ -1,6 +1,7 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.java.JavaOptions;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -28,7 +29,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** A design and its tables as the data templates see: maps, lists, texts, numbers and truth values of the {@link Shape}s. */
@@ -42,27 +42,23 @@ final class TemplateData {
     private final Design design;
     private final Schema schema;
     private final ClassModel model;
-    private final UnaryOperator<String> packages;
+    private final JavaOptions options;
     private final ColumnAttributes attributes;
     private final Map<String, Map<String, Map<String, Object>>> columns = new HashMap<>();
 
-    /**
-     * Data of a design.
-     *
-     * @param packages the package of an area, or for an empty name that of what belongs to none
-     */
-    TemplateData(Design given, Schema schema, UnaryOperator<String> packages) {
+    TemplateData(Design given, Schema schema, JavaOptions options) {
         this.design = given.whole();
         this.schema = schema;
         this.model = ClassModel.of(given, schema);
-        this.packages = packages;
+        this.options = options;
         this.attributes = new ColumnAttributes(design, schema);
     }
 
     Map<String, Object> design() {
         return Shape.DESIGN.of(
                 design.name(),
-                packages.apply(""),
+                options.packageOf(""),
+                options.header(),
                 design.entities().stream()
                         .filter(e -> schema.table(e.name()).isPresent())
                         .map(this::entity)
@@ -77,7 +73,7 @@ final class TemplateData {
             String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
             values.add(Shape.VALUE.of(value.name(), constants.take(constant(value.name())), label));
         }
-        return Shape.ENUM.of(type.name(), model.enumNames().get(type.name()), packages.apply(""), values);
+        return Shape.ENUM.of(type.name(), model.enumNames().get(type.name()), options.packageOf(""), values);
     }
 
     private static String constant(String value) {
@@ -94,7 +90,7 @@ final class TemplateData {
                 entity.notes().label(),
                 entity.notes().doc(),
                 entity.area(),
-                packages.apply(entity.area()),
+                options.packageOf(entity.area()),
                 className(entity.name()),
                 DIALECT.quote(table.name()),
                 condition(table),
@@ -194,7 +190,7 @@ final class TemplateData {
                 property(key.role().map(Role::name).orElse(key.targetEntity())),
                 key.targetEntity(),
                 className(key.targetEntity()),
-                packages.apply(target.map(Entity::area).orElse("")),
+                options.packageOf(target.map(Entity::area).orElse("")),
                 all(known, key.columns()),
                 key.columns().stream()
                         .allMatch(c -> table.column(c).map(Column::required).orElse(false)

@@ -13,6 +13,7 @@ import freemarker.template.TemplateExceptionHandler;
 import freemarker.template.TemplateNotFoundException;
 import freemarker.template.Version;
 import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.java.JavaOptions;
 import jasperwing.model.Design;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
@@ -30,7 +31,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.UnaryOperator;
 
 /**
  * A folder of templates: {@code entity.ftl} is run for each entity that has a table, {@code enum.ftl} for each enum and {@code design.ftl} once;
@@ -91,11 +91,11 @@ public final class TemplateTarget {
     /**
      * All files, sorted by path.
      *
-     * @param packages the package of an area, or for an empty name that of what belongs to none
+     * @param options what is chosen of packages and the head of files
      */
-    public List<GeneratedFile> generate(Design design, UnaryOperator<String> packages) throws TemplateProblemException {
+    public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
         Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-        Map<String, Object> data = new TemplateData(design, schema, packages).design();
+        Map<String, Object> data = new TemplateData(design, schema, options).design();
         Files files = new Files(Neighbours.of(data));
         run("design.ftl", data, "", Map.of(), files);
         for (Object entity : (List<?>) data.get("entities")) {

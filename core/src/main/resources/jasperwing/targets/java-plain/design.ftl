@@ -1,5 +1,9 @@
+<#import "java.ftl" as java>
 <@file path="${design.package?replace('.', '/')}/RowValues.java" package=design.package name="RowValues">
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
+<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
+// ${java.comment(l)}
+</#list>
 package ${design.package};
 
 %imports%

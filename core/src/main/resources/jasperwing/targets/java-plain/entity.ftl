@@ -7,6 +7,9 @@
 <#assign and = entity.condition?has_content?then(" and " + entity.condition, "")>
 <@file path="${entity.package?replace('.', '/')}/${entity.class}.java" package=entity.package name=entity.class>
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
+<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
+// ${java.comment(l)}
+</#list>
 package ${entity.package};
 
 %imports%
@@ -15,6 +18,9 @@ package ${entity.package};
 <#assign rowsName = entity.class + "Rows">
 <@file path="${entity.package?replace('.', '/')}/${rowsName}.java" package=entity.package name=rowsName>
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
+<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
+// ${java.comment(l)}
+</#list>
 package ${entity.package};
 
 %imports%

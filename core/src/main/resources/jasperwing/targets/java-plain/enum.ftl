@@ -1,6 +1,9 @@
 <#import "java.ftl" as java>
 <@file path="${enum.package?replace('.', '/')}/${enum.class}.java" package=enum.package name=enum.class>
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
+<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
+// ${java.comment(l)}
+</#list>
 package ${enum.package};
 
 %imports%

@@ -39,7 +39,7 @@ class TemplateTargetTest {
         folder = root.resolve("mine");
         Files.createDirectories(folder);
         Files.writeString(folder.resolve(template), text);
-        return TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)::packageOf);
+        return TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN));
     }
 
     @Test
@@ -117,7 +117,7 @@ class TemplateTargetTest {
             assertThat(text.getValue()).isNotBlank();
             Files.writeString(folder.resolve(text.getKey()), text.getValue());
         }
-        assertThat(TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)::packageOf))
+        assertThat(TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)))
                 .isEqualTo(Target.JAVA_PLAIN.generate(DESIGN));
         assertThat(TemplateTarget.texts(Target.JAVA_JAKARTA.word())).isEmpty();
     }

@@ -1,0 +1,46 @@
+package jasperwing.model;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** Edits of what the design says of the targets that code is made for. */
+public final class CodeTargetEdits {
+    private CodeTargetEdits() {}
+
+    /** Says where the files of a target go; an empty folder says nothing of it any more. */
+    public static Edit into(String target, String folder) {
+        return change(target, t -> t.withFolder(folder));
+    }
+
+    /** Chooses for a target; the usual choice is not said. */
+    public static Edit choose(String target, TargetOption option, String value) {
+        return change(target, t -> t.withOption(option, value.equals(option.usual()) ? "" : value));
+    }
+
+    /** Says nothing of an option any more, whether there is one of that word or not. */
+    public static Edit without(String target, String word) {
+        return change(target, t -> {
+            Map<String, String> options = new LinkedHashMap<>(t.options());
+            options.remove(word);
+            return new CodeTarget(t.target(), t.folder(), options, t.comments());
+        });
+    }
+
+    private static Edit change(String target, UnaryOperator<CodeTarget> change) {
+        return design -> {
+            CodeTarget before = design.target(target);
+            CodeTarget after = change.apply(before);
+            List<CodeTarget> all = new ArrayList<>(design.targets());
+            int index = all.indexOf(before);
+            if (index >= 0) {
+                all.set(index, after);
+            } else if (!after.equals(before)) {
+                all.add(after);
+            }
+            return all.equals(design.targets()) ? design : design.withTargets(all);
+        };
+    }
+}

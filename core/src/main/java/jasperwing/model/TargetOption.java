@@ -1,0 +1,64 @@
+package jasperwing.model;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be chosen for the code that is made of a design. Its words are those of the notation. */
+public enum TargetOption {
+    PACKAGE("package", "the package of what belongs to no area; the first word of the design's name when not said"),
+    AREAS("areas", "whether each area has a package below it", "packages", "together"),
+    HEADER("header", "a line at the head of every file"),
+    DIRECTIONS("directions", "whether relationships are known at both ends, or only where the key is", "both", "one"),
+    FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
+    COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),
+    CONSTRUCTORS(
+            "constructors", "a constructor with all that must be filled, or none but the empty one", "needed", "none"),
+    SETTERS("setters", "whether setters give back the object", "plain", "fluent"),
+    EQUALS("equals", "whether objects of the same key are equal", "key", "none"),
+    DISPLAY(
+            "display",
+            "what an object shows of itself: what the design says it is shown as, its key, or nothing of its own",
+            "shown",
+            "key",
+            "none");
+
+    private final String word;
+    private final String meaning;
+    private final List<String> values;
+
+    TargetOption(String word, String meaning, String... values) {
+        this.word = word;
+        this.meaning = meaning;
+        this.values = List.of(values);
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public String meaning() {
+        return meaning;
+    }
+
+    /** What can be chosen, the usual first; empty when it is any text. */
+    public List<String> choices() {
+        return values;
+    }
+
+    /** What holds when nothing is said; empty when it is any text. */
+    public String usual() {
+        return values.isEmpty() ? "" : values.get(0);
+    }
+
+    /** Whether a value is one of its own. */
+    public boolean takes(String value) {
+        return values.isEmpty() || values.contains(value);
+    }
+
+    public static Optional<TargetOption> of(String word) {
+        return Arrays.stream(TargetOption.values())
+                .filter(o -> o.word.equals(word))
+                .findFirst();
+    }
+}
