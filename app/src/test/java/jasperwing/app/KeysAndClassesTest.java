@@ -13,6 +13,7 @@ import jasperwing.model.Relationship;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -117,6 +118,25 @@ class KeysAndClassesTest extends WindowTest {
         until("the sheet is shown", () -> sees("#sheet"));
         assertThat(window.workspace().selection().get().relationship())
                 .hasValueSatisfying(r -> assertThat(r.targets()).containsExactly("Expedition"));
+    }
+
+    @Test
+    void aChoiceForATargetShowsInItsCodeAndIsKeptInTheDesign() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("the files are there", () -> sees("#file-DurationMillis.java"));
+        clickId("#target-options");
+        until("the options are there", () -> sees("#option-fetch-eager"));
+        clickOn("#option-fetch-eager");
+        until("it is said", () -> design().target("java-jakarta").options().equals(Map.of("fetch", "eager")));
+        clickId("#file-Specimen.java");
+        until("its code follows", () -> lookup(
+                        n -> n instanceof TextFlow flow && shown(flow).contains("FetchType.EAGER"))
+                .tryQuery()
+                .isPresent());
+        clickId("#target-java-plain");
+        until("other files are there", () -> sees("#file-DiveDuty.java") && !sees("#file-DurationMillis.java"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until("the choice is taken back", () -> design().targets().isEmpty());
     }
 
     private Node line(String text) {

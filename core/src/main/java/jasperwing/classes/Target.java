@@ -18,8 +18,8 @@ import java.util.Set;
 
 /** What a design can become in code. */
 public enum Target {
-    JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence", "Persistence 3.1 and Validation 3.0"),
-    JAVA_PLAIN("java-plain", "Java, records and JDBC", "Records and what reads and writes their rows");
+    JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence", "Persistence 3.1, Validation 3.0"),
+    JAVA_PLAIN("java-plain", "Java, records and JDBC", "records, and what keeps them");
 
     private final String word;
     private final String title;

@@ -21,25 +21,18 @@ public final class FileLines {
                 .whole(Parts.of(planned, choices), split(planned.generated().orElse("")));
     }
 
-    /** The same, with the lines that go among those that stay. */
+    /** The same, with the lines that go among those that stay; of a new file nothing is brought out. */
     public static List<FileLine> changes(Planned planned, List<Optional<Merged.Choice>> choices) {
         Optional<String> result = planned.result(choices);
         boolean asks = planned.state() == State.CONFLICT && result.isEmpty();
-        if (asks || planned.present().isEmpty() && planned.state() != State.UNNEEDED) {
-            List<FileLine> all = whole(planned, choices);
-            return planned.state() == State.NEW
-                    ? all.stream().map(FileLines::coming).toList()
-                    : all;
+        if (asks || planned.present().isEmpty()) {
+            return whole(planned, choices);
         }
         return new FileLines()
                 .changes(
                         split(planned.present().orElse("")),
                         split(result.orElse("")),
                         split(planned.generated().orElse("")));
-    }
-
-    private static FileLine coming(FileLine line) {
-        return new FileLine(Kind.COMES, line.number(), line.text(), "", line.source(), -1);
     }
 
     private List<FileLine> whole(List<Parts.Lines> parts, List<String> generated) {

@@ -66,9 +66,9 @@ class FileLinesTest {
     }
 
     @Test
-    void aFileThatIsNewComesWholeAndOneNotNeededGoesWhole() {
+    void aFileThatIsNewStandsWholeAndOneNotNeededGoesWhole() {
         Planned fresh = new Planned("F", "F", State.NEW, Optional.of(file("x\n")), Optional.empty(), Optional.empty());
-        assertThat(shown(FileLines.changes(fresh, List.of()))).containsExactly("COMES 1 x @0");
+        assertThat(shown(FileLines.changes(fresh, List.of()))).containsExactly("STAYS 1 x @0");
         Planned gone = new Planned("F", "F", State.UNNEEDED, Optional.empty(), Optional.of("x\n"), Optional.empty());
         assertThat(shown(FileLines.changes(gone, List.of()))).containsExactly("GOES 0 x @-1");
     }

@@ -5,14 +5,12 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
-import jasperwing.classes.Target;
 import jasperwing.classes.java.Compiling.Remark;
 import jasperwing.model.Relationship;
 import jasperwing.output.FileLine;
 import jasperwing.output.Merged.Choice;
 import jasperwing.output.Planned;
 import jasperwing.output.State;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -22,14 +20,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
 
 /** What code does it become, where does each line of it come from, and what will change in my folder? */
 public final class ClassesStage implements Stage {
@@ -40,8 +34,9 @@ public final class ClassesStage implements Stage {
     private final FileTree tree = new FileTree(this::show);
     private final CodeView code = new CodeView(this::chosen, this::settle);
     private final OriginPane origin;
-    private final TextField folder = new TextField();
-    private final Label message = new Label();
+    private final TargetsPane targets;
+    private final OptionsPane options;
+    private final StackPane side = new StackPane();
     private String shownPath = "";
     private Optional<FileLine> line = Optional.empty();
 
@@ -53,54 +48,44 @@ public final class ClassesStage implements Stage {
         this.workspace = workspace;
         plan = new FilePlan(workspace, this::refresh);
         origin = new OriginPane(workspace, onDraw, this::goTo);
+        options = new OptionsPane(workspace);
+        targets = new TargetsPane(workspace, this::look);
+        targets.options().setOnAction(e -> showSide());
         view.getStyleClass().add("classes");
         view.setLeft(left());
         view.setCenter(code);
-        code.write().setOnAction(e -> plan.write());
+        code.write().setOnAction(e -> {
+            targets.keep();
+            plan.write();
+        });
         code.again().setOnAction(e -> entry().ifPresent(plan::unsettle));
-        workspace.projection().addListener((o, was, is) -> ifSeen());
+        workspace.projection().addListener((o, was, is) -> {
+            targets.show();
+            ifSeen();
+        });
         workspace.selection().addListener((o, was, is) -> {
             following = true;
             if (view.getScene() != null) {
                 refresh();
             }
         });
-        folder.textProperty().addListener((o, was, is) -> plan.folder(is));
+        showSide();
     }
 
     private VBox left() {
-        Label title = new Label("Targets");
-        title.getStyleClass().add("lens-title");
-        Label name = new Label(Target.JAVA_JAKARTA.title());
-        name.getStyleClass().add("strong");
-        Label what = new Label("Persistence 3.1 and Validation 3.0");
-        what.getStyleClass().add("quiet");
-        VBox target = new VBox(2, name, what);
-        target.getStyleClass().addAll("target", "chosen");
-        Label into = new Label("Into the folder");
-        into.getStyleClass().add("section");
-        folder.setId("folder");
-        folder.setPromptText("a folder, such as src/main/java");
-        HBox.setHgrow(folder, Priority.ALWAYS);
-        Button choose = new Button("\u2026");
-        choose.setAccessibleText("Choose the folder");
-        choose.setOnAction(e -> choose());
-        message.setWrapText(true);
-        message.setId("classes-message");
-        message.getStyleClass().add("quiet");
         VBox.setVgrow(tree, Priority.ALWAYS);
-        VBox left = new VBox(8, title, target, into, new HBox(6, folder, choose), message, tree);
+        VBox left = new VBox(8, targets, tree);
         left.getStyleClass().add("classes-left");
         return left;
     }
 
-    private void choose() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Where the classes go");
-        File chosen = chooser.showDialog(view.getScene().getWindow());
-        if (chosen != null) {
-            folder.setText(chosen.getPath());
-        }
+    private void look() {
+        plan.of(targets.chosen(), targets.folder());
+    }
+
+    private void showSide() {
+        side.getChildren().setAll(targets.options().isSelected() ? options : origin);
+        options.show(targets.chosen());
     }
 
     private void ifSeen() {
@@ -113,7 +98,7 @@ public final class ClassesStage implements Stage {
         if (following) {
             follow();
         }
-        message.setText(plan.done() + (plan.problem().isEmpty() ? summary() : plan.problem()));
+        targets.say(plan.done() + (plan.problem().isEmpty() ? summary() : plan.problem()));
         if (entry().isEmpty()) {
             shownPath = plan.files().isEmpty() ? "" : plan.files().get(0).path();
             line = Optional.empty();
@@ -123,6 +108,7 @@ public final class ClassesStage implements Stage {
         code.canWrite(plan.toWrite(), plan.canWrite());
         compiling.of(sources());
         showOrigin();
+        options.show(targets.chosen());
     }
 
     private void showOrigin() {
@@ -213,7 +199,7 @@ public final class ClassesStage implements Stage {
 
     /** Puts a folder into the field, as if it had been typed. */
     public void chooseFolder(Path path) {
-        folder.setText(path.toString());
+        targets.folder(path);
     }
 
     @Override
@@ -233,7 +219,7 @@ public final class ClassesStage implements Stage {
 
     @Override
     public Optional<Node> side() {
-        return Optional.of(origin);
+        return Optional.of(side);
     }
 
     @Override

@@ -31,11 +31,15 @@ final class FilePlan {
         planning.setDaemon(true);
         return planning;
     });
+    private Target target = Target.JAVA_JAKARTA;
     private String folder = "";
     private Look look = new Look(Design.named(""), List.of(), "");
     private String done = "";
     private int asked;
     private int found;
+
+    /** Whether what is being found out is to be written then. */
+    private boolean writes;
 
     /**
      * What was found out.
@@ -50,9 +54,11 @@ final class FilePlan {
         this.changed = changed;
     }
 
-    void folder(String text) {
-        if (!text.strip().equals(folder)) {
-            folder = text.strip();
+    /** Looks at another target, or at another folder. */
+    void of(Target wanted, String text) {
+        if (wanted != target || !text.equals(folder)) {
+            target = wanted;
+            folder = text;
             choices.clear();
             done = "";
             refresh();
@@ -63,9 +69,9 @@ final class FilePlan {
         return !folder.isEmpty();
     }
 
-    /** Whether the files are those of the design and the folder as they are, so that they can be written. */
+    /** Whether there is a folder to write to. */
     boolean canWrite() {
-        return hasFolder() && found == asked && problem().isEmpty();
+        return hasFolder() && problem().isEmpty();
     }
 
     /** The design the files are made of. */
@@ -122,11 +128,12 @@ final class FilePlan {
 
     void refresh() {
         Design design = workspace.design();
+        Target wanted = target;
         Optional<OutputFolder> output = output();
         int number = ++asked;
         changed.run();
         thread.execute(() -> {
-            Look found = look(design, output);
+            Look found = look(design, wanted, output);
             Platform.runLater(() -> found(number, found));
         });
     }
@@ -136,6 +143,10 @@ final class FilePlan {
             found = number;
             look = now;
             changed.run();
+            if (writes) {
+                writes = false;
+                write();
+            }
         }
     }
 
@@ -143,14 +154,19 @@ final class FilePlan {
         try {
             return folder.isEmpty()
                     ? Optional.empty()
-                    : Optional.of(new OutputFolder(Path.of(folder), Target.JAVA_JAKARTA.word()));
+                    : Optional.of(new OutputFolder(fromDesign(Path.of(folder)), target.word()));
         } catch (InvalidPathException e) {
             return Optional.empty();
         }
     }
 
-    private static Look look(Design design, Optional<OutputFolder> output) {
-        List<GeneratedFile> files = Target.JAVA_JAKARTA.generate(design);
+    /** What is no absolute path is meant from the folder of the design's file. */
+    private Path fromDesign(Path path) {
+        return workspace.path().get().map(p -> p.resolveSibling(path)).orElse(path);
+    }
+
+    private static Look look(Design design, Target target, Optional<OutputFolder> output) {
+        List<GeneratedFile> files = target.generate(design);
         String problem = "";
         if (output.isPresent()) {
             try {
@@ -166,7 +182,12 @@ final class FilePlan {
         return new Planned(file.path(), file.path(), State.NEW, Optional.of(file), Optional.empty(), Optional.empty());
     }
 
+    /** Writes what is to be written of the design and the folder as they are, as soon as that is found out. */
     void write() {
+        if (found != asked) {
+            writes = true;
+            return;
+        }
         List<Planned> plan = files();
         Map<String, List<Optional<Choice>>> settled = Map.copyOf(choices);
         output().ifPresent(output -> thread.execute(() -> {

@@ -1,0 +1,95 @@
+package jasperwing.app.classes;
+
+import jasperwing.app.shell.Focus;
+import jasperwing.app.shell.Workspace;
+import jasperwing.classes.Target;
+import jasperwing.model.CodeTarget;
+import jasperwing.model.CodeTargetEdits;
+import jasperwing.model.TargetOption;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** What can be chosen for a target; each choice is an edit of the design, and shows in the code at once. */
+final class OptionsPane extends ScrollPane {
+    private final Workspace workspace;
+    private final VBox content = new VBox();
+
+    OptionsPane(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("lens");
+        content.getStyleClass().add("lens-content");
+        setContent(content);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setAccessibleText("Options");
+    }
+
+    void show(Target target) {
+        Focus.keep(content, () -> build(target));
+    }
+
+    private void build(Target target) {
+        CodeTarget said = workspace.design().target(target.word());
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(label("Options", "lens-title"));
+        nodes.add(label(target.title(), "quiet"));
+        for (TargetOption option : target.options()) {
+            nodes.add(label(option.word(), "section"));
+            nodes.add(label(option.meaning(), "option-meaning"));
+            nodes.add(option.choices().isEmpty() ? text(target, option, said) : choices(target, option, said));
+        }
+        content.getChildren().setAll(nodes);
+    }
+
+    private Node choices(Target target, TargetOption option, CodeTarget said) {
+        ToggleGroup group = new ToggleGroup();
+        HBox row = new HBox(6);
+        for (String choice : option.choices()) {
+            ToggleButton button = new ToggleButton(choice);
+            button.getStyleClass().add("pill");
+            button.setId("option-" + option.word() + "-" + choice);
+            button.setToggleGroup(group);
+            button.setSelected(said.value(option).equals(choice));
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                workspace.edit(CodeTargetEdits.choose(target.word(), option, choice));
+            });
+            row.getChildren().add(button);
+        }
+        return row;
+    }
+
+    private Node text(Target target, TargetOption option, CodeTarget said) {
+        TextField field = new TextField(said.value(option));
+        field.setId("option-" + option.word());
+        field.setAccessibleText(option.meaning());
+        field.setOnAction(e -> keep(target, option, field.getText()));
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is && field.getScene() != null) {
+                keep(target, option, field.getText());
+            }
+        });
+        return field;
+    }
+
+    private void keep(Target target, TargetOption option, String text) {
+        if (!workspace.design().target(target.word()).value(option).equals(text.strip())) {
+            workspace.edit(CodeTargetEdits.choose(target.word(), option, text.strip()));
+        }
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        return label;
+    }
+}
