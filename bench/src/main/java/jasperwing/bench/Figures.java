@@ -41,8 +41,13 @@ public final class Figures {
 
     public static void main(String[] args) throws Exception {
         System.setProperty("java.awt.headless", "true");
+        if (List.of(args).contains("classes")) {
+            ClassFigures.run();
+            return;
+        }
         parsing();
         checking();
+        ClassFigures.run();
         arranging(200, 8, 300);
         arranging(1000, 10, 2000);
     }

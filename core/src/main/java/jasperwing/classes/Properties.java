@@ -93,6 +93,7 @@ final class Properties {
         List<Property> properties = group.attributes().stream()
                 .filter(a -> !(a.list() || a.isComputed()) || group.is(AttributeGroup.Kind.TRAIT))
                 .map(a -> inGroup(group, a))
+                .filter(p -> p.isValue() || p.column().isPresent())
                 .toList();
         return new ModelGroup(group, names.group(group), properties);
     }

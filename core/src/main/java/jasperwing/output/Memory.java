@@ -4,7 +4,9 @@ import jasperwing.storage.SafeWrite;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +17,8 @@ final class Memory {
 
     private final Path file;
     private final Path journal;
+    private Map<String, Written> known;
+    private FileTime time;
 
     Memory(Path folder, String target) {
         Path own = folder.toAbsolutePath().normalize().resolve(FOLDER);
@@ -27,15 +31,21 @@ final class Memory {
         return journal;
     }
 
-    /** By path, in the order written. */
+    /** By path, in the order written; read again only when the file is another. */
     Map<String, Written> read() throws IOException {
         Map<String, Written> all = new LinkedHashMap<>();
         if (Files.exists(file)) {
+            FileTime now = Files.getLastModifiedTime(file);
+            if (known != null && now.equals(time)) {
+                return known;
+            }
+            time = now;
             for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
                 all.put(
                         text.names().get(0),
                         new Written(text.names().get(0), text.names().get(1), text.text()));
             }
+            known = Collections.unmodifiableMap(all);
         }
         return all;
     }

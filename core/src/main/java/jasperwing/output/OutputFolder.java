@@ -13,22 +13,28 @@ import java.util.Set;
 
 /**
  * A folder that the files of one target are put into. What was written last is remembered in it, so that changes by hand are told from those
- * of the design and are kept. Not safe for several processes at once.
+ * of the design and are kept. What has been read is remembered. Not safe for
+ * several threads, nor for several processes at once.
  */
 public final class OutputFolder {
     private final Path folder;
+    private final String target;
     private final Memory memory;
-    private final SafePaths paths;
+    private final Presents presents = new Presents();
 
     /** @param target the target's word; each target remembers its own files */
     public OutputFolder(Path folder, String target) {
         this.folder = folder;
+        this.target = target;
         this.memory = new Memory(folder, target);
-        this.paths = new SafePaths(folder);
     }
 
     public Path folder() {
         return folder;
+    }
+
+    public String target() {
+        return target;
     }
 
     /**
@@ -39,6 +45,7 @@ public final class OutputFolder {
      * @throws UnsafePathException when a file would not lie in the folder
      */
     public List<Planned> compare(List<GeneratedFile> files, Map<String, String> was) throws IOException {
+        SafePaths paths = new SafePaths(folder);
         paths.check(files.stream().map(GeneratedFile::path).toList());
         new Run(paths, memory).recover();
         Map<String, Written> known = memory.read();
@@ -51,22 +58,22 @@ public final class OutputFolder {
         Map<String, Written> moved = Relocations.of(notMade, fresh, was);
         List<Planned> plan = new ArrayList<>();
         for (GeneratedFile file : files) {
-            plan.add(planned(file, known.getOrDefault(file.path(), moved.get(file.path()))));
+            plan.add(planned(paths, file, known.getOrDefault(file.path(), moved.get(file.path()))));
         }
         Set<String> left = new HashSet<>();
         moved.values().forEach(w -> left.add(w.path()));
         for (Written written : notMade) {
             if (!left.contains(written.path())) {
-                unneeded(written).ifPresent(plan::add);
+                unneeded(paths, written).ifPresent(plan::add);
             }
         }
         return plan;
     }
 
     /** @param last as it was written last; null when it never was */
-    private Planned planned(GeneratedFile file, Written last) throws IOException {
+    private Planned planned(SafePaths paths, GeneratedFile file, Written last) throws IOException {
         boolean moves = last != null && !last.path().equals(file.path());
-        Present here = Present.of(paths.resolve(file.path()));
+        Present here = presents.of(paths.resolve(file.path()));
         Optional<GeneratedFile> made = Optional.of(file);
         if (last == null || moves && here.exists()) {
             State state = !here.exists()
@@ -75,7 +82,7 @@ public final class OutputFolder {
             return new Planned(file.path(), file.path(), state, made, here.text(), Optional.empty());
         }
         Optional<String> present =
-                moves ? Present.of(paths.resolve(last.path())).text() : here.text();
+                moves ? presents.of(paths.resolve(last.path())).text() : here.text();
         Optional<Merged> merged = present.filter(p -> !p.equals(last.base())
                         && !p.equals(file.text())
                         && !last.base().equals(file.text()))
@@ -97,8 +104,8 @@ public final class OutputFolder {
                 .orElse(State.EDITED);
     }
 
-    private Optional<Planned> unneeded(Written written) throws IOException {
-        Optional<String> present = Present.of(paths.resolve(written.path())).text();
+    private Optional<Planned> unneeded(SafePaths paths, Written written) throws IOException {
+        Optional<String> present = presents.of(paths.resolve(written.path())).text();
         return present.map(p -> new Planned(
                 written.path(),
                 written.path(),
@@ -131,7 +138,7 @@ public final class OutputFolder {
             remembered(each, settled, before).ifPresent(w -> after.put(w.path(), w));
         }
         if (!steps.isEmpty() || !after.equals(before)) {
-            new Run(paths, memory).run(steps, after);
+            new Run(new SafePaths(folder), memory).run(steps, after);
         }
         return changed;
     }

@@ -17,7 +17,9 @@ final class SafePaths {
     private static final Pattern UNUSABLE = Pattern.compile("[\\x00-\\x1f\\x7f\\\\:*?\"<>|]");
 
     private final Path folder;
+    private final Map<Path, Boolean> inside = new HashMap<>();
 
+    /** For one look or one run: what links lead to is not asked twice. */
     SafePaths(Path folder) {
         this.folder = folder.toAbsolutePath().normalize();
     }
@@ -54,17 +56,26 @@ final class SafePaths {
         } catch (InvalidPathException e) {
             throw new UnsafePathException(path, "is no path here");
         }
-        Path there = file;
-        while (!Files.exists(there) && there.getParent() != null) {
-            there = there.getParent();
-        }
-        Path real = Files.exists(folder) ? folder.toRealPath() : folder;
         boolean inside = file.startsWith(folder) && !file.equals(folder);
-        boolean reallyInside = !there.startsWith(folder) || there.toRealPath().startsWith(real);
-        if (!inside || !reallyInside) {
+        if (!inside || !isReallyInside(file.getParent()) || Files.isSymbolicLink(file) && !isReallyInside(file)) {
             throw new UnsafePathException(path, "leads out of the folder");
         }
         return file;
+    }
+
+    /** Whether what there is of a path lies in the folder when links are followed; asked once of each. */
+    private boolean isReallyInside(Path path) throws IOException {
+        Boolean known = inside.get(path);
+        if (known == null) {
+            Path there = path;
+            while (!Files.exists(there) && there.getParent() != null) {
+                there = there.getParent();
+            }
+            Path real = Files.exists(folder) ? folder.toRealPath() : folder;
+            known = !there.startsWith(folder) || there.toRealPath().startsWith(real);
+            inside.put(path, known);
+        }
+        return known;
     }
 
     /** Removes the folders above a file that have nothing in them any more. */

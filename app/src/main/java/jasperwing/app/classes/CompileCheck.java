@@ -5,14 +5,18 @@ import jasperwing.classes.java.Compiling.Remark;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 
 /** Compiles the files as they would be, in another thread, whenever they are others than before. Confined to the window's thread. */
 final class CompileCheck {
+    /** How long nothing must have changed before it is compiled, in milliseconds. */
+    private static final int QUIET = 400;
+
     private final Runnable changed;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
         Thread compiling = new Thread(r, "compiling");
         compiling.setDaemon(true);
         compiling.setPriority(Thread.MIN_PRIORITY);
@@ -31,12 +35,15 @@ final class CompileCheck {
     void of(Map<String, String> sources) {
         if (!sources.equals(wanted)) {
             wanted = sources;
-            thread.execute(() -> {
-                if (sources.equals(wanted)) {
-                    Optional<List<Remark>> found = Compiling.of(sources);
-                    Platform.runLater(() -> found(sources, found));
-                }
-            });
+            thread.schedule(
+                    () -> {
+                        if (sources.equals(wanted)) {
+                            Optional<List<Remark>> found = Compiling.of(sources);
+                            Platform.runLater(() -> found(sources, found));
+                        }
+                    },
+                    QUIET,
+                    TimeUnit.MILLISECONDS);
         }
     }
 

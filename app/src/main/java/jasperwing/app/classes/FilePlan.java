@@ -1,6 +1,7 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
+import jasperwing.classes.ClassMemory;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.model.Design;
@@ -31,7 +32,11 @@ final class FilePlan {
         planning.setDaemon(true);
         return planning;
     });
+    /** Confined to the other thread. */
+    private final ClassMemory memory = new ClassMemory();
+
     private Target target = Target.JAVA_JAKARTA;
+    private Optional<OutputFolder> output = Optional.empty();
     private String folder = "";
     private Look look = new Look(Design.named(""), List.of(), "");
     private String done = "";
@@ -129,11 +134,11 @@ final class FilePlan {
     void refresh() {
         Design design = workspace.design();
         Target wanted = target;
-        Optional<OutputFolder> output = output();
+        Optional<OutputFolder> into = output();
         int number = ++asked;
         changed.run();
         thread.execute(() -> {
-            Look found = look(design, wanted, output);
+            Look found = look(design, wanted, into);
             Platform.runLater(() -> found(number, found));
         });
     }
@@ -150,14 +155,20 @@ final class FilePlan {
         }
     }
 
+    /** The folder, the same as long as it and the target are: it remembers what it has read. */
     private Optional<OutputFolder> output() {
         try {
-            return folder.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(new OutputFolder(fromDesign(Path.of(folder)), target.word()));
+            Path path = fromDesign(Path.of(folder)).toAbsolutePath();
+            boolean same = output.filter(
+                            o -> o.folder().equals(path) && o.target().equals(target.word()))
+                    .isPresent();
+            if (!same) {
+                output = Optional.of(new OutputFolder(path, target.word()));
+            }
         } catch (InvalidPathException e) {
-            return Optional.empty();
+            output = Optional.empty();
         }
+        return folder.isEmpty() ? Optional.empty() : output;
     }
 
     /** What is no absolute path is meant from the folder of the design's file. */
@@ -165,12 +176,12 @@ final class FilePlan {
         return workspace.path().get().map(p -> p.resolveSibling(path)).orElse(path);
     }
 
-    private static Look look(Design design, Target target, Optional<OutputFolder> output) {
-        List<GeneratedFile> files = target.generate(design);
+    private Look look(Design design, Target wanted, Optional<OutputFolder> into) {
+        List<GeneratedFile> files = memory.files(wanted, design);
         String problem = "";
-        if (output.isPresent()) {
+        if (into.isPresent()) {
             try {
-                return new Look(design, output.get().compare(files, Target.formerNames(design)), "");
+                return new Look(design, into.get().compare(files, Target.formerNames(design)), "");
             } catch (IOException e) {
                 problem = "The folder cannot be read: " + e.getMessage();
             }
@@ -190,8 +201,8 @@ final class FilePlan {
         }
         List<Planned> plan = files();
         Map<String, List<Optional<Choice>>> settled = Map.copyOf(choices);
-        output().ifPresent(output -> thread.execute(() -> {
-            String words = written(output, plan, settled);
+        output().ifPresent(into -> thread.execute(() -> {
+            String words = written(into, plan, settled);
             Platform.runLater(() -> {
                 done = words;
                 choices.clear();
@@ -200,10 +211,9 @@ final class FilePlan {
         }));
     }
 
-    private static String written(
-            OutputFolder output, List<Planned> plan, Map<String, List<Optional<Choice>>> settled) {
+    private static String written(OutputFolder into, List<Planned> plan, Map<String, List<Optional<Choice>>> settled) {
         try {
-            int files = output.write(plan, settled).size();
+            int files = into.write(plan, settled).size();
             return "Wrote " + files + (files == 1 ? " file. " : " files. ");
         } catch (IOException e) {
             return "Nothing was written: " + e.getMessage() + ". ";
