@@ -27,6 +27,29 @@ class PlainClassesTest {
         assertThat(remarks(Samples.demo())).isEmpty();
     }
 
+    @Test
+    void namesThatRunIntoOthersAndHostileTextsCompile() {
+        Design design = Samples.design(
+                "enum RowValues: a \"*/ \\\\u000a\", `\"`, class",
+                "entity Dive",
+                "  \"ends */ here \\\\u000a @see <b>\"",
+                "  id serial key",
+                "  hashCode text(9) label \"\\\\u0022\"",
+                "  class RowValues?",
+                "  wait int list",
+                "entity DiveRows",
+                "  id serial key",
+                "entity String",
+                "  id serial key",
+                "  list text(9)",
+                "entity List",
+                "  id serial key",
+                "each Dive may have many String as getClass",
+                "each Dive may be about one of List, String as `native`",
+                "each `String` may have one List as next, which may have one String");
+        assertThat(remarks(design)).isEmpty();
+    }
+
     @Provide
     Arbitrary<Design> designs() {
         return Designs.all();

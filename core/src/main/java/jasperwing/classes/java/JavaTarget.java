@@ -57,10 +57,7 @@ public final class JavaTarget {
     private List<GeneratedFile> run(Set<String> entities) {
         reserveAll();
         model.classNames().keySet().stream().filter(entities::contains).forEach(e -> classFiles(find(e)));
-        model.design().enums().stream()
-                .filter(e -> entities.contains(e.name()))
-                .distinct()
-                .forEach(this::enumFile);
+        enums().filter(e -> entities.contains(e.name())).forEach(this::enumFile);
         model.groups().stream().filter(g -> entities.contains(g.group().name())).forEach(this::groupFile);
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
@@ -69,7 +66,7 @@ public final class JavaTarget {
     private List<GeneratedFile> run() {
         reserveAll();
         model.classes().stream().map(this::known).forEach(this::classFiles);
-        model.design().enums().stream().distinct().forEach(this::enumFile);
+        enums().forEach(this::enumFile);
         model.groups().forEach(this::groupFile);
         listFiles();
         if (usesDuration()) {
@@ -93,6 +90,14 @@ public final class JavaTarget {
                 .distinct()
                 .forEach(
                         c -> c.all(Association.OneOfEach.class).forEach(o -> reserve(packageOf(c), subjectName(c, o))));
+    }
+
+    /** The first of each name. */
+    private Stream<EnumType> enums() {
+        Design design = model.design();
+        return design.enums().stream()
+                .filter(e ->
+                        design.enumType(e.name()).filter(first -> first == e).isPresent());
     }
 
     private void enumFile(EnumType type) {

@@ -44,6 +44,8 @@ final class TemplateData {
     private final ClassModel model;
     private final JavaOptions options;
     private final ColumnAttributes attributes;
+    private final Map<String, String> rows = new HashMap<>();
+    private final String values;
     private final Map<String, Map<String, Map<String, Object>>> columns = new HashMap<>();
 
     TemplateData(Design given, Schema schema, JavaOptions options) {
@@ -52,6 +54,11 @@ final class TemplateData {
         this.model = ClassModel.of(given, schema);
         this.options = options;
         this.attributes = new ColumnAttributes(design, schema);
+        Identifiers names = new Identifiers(0);
+        model.classNames().values().forEach(names::take);
+        model.enumNames().values().forEach(names::take);
+        this.values = names.take("RowValues");
+        model.classNames().forEach((entity, name) -> rows.put(entity, names.take(name + "Rows")));
     }
 
     Map<String, Object> design() {
@@ -59,11 +66,20 @@ final class TemplateData {
                 design.name(),
                 options.packageOf(""),
                 options.header(),
+                values,
                 design.entities().stream()
                         .filter(e -> schema.table(e.name()).isPresent())
+                        .filter(e -> design.entity(e.name())
+                                .filter(first -> first == e)
+                                .isPresent())
                         .map(this::entity)
                         .toList(),
-                design.enums().stream().distinct().map(this::enumType).toList());
+                design.enums().stream()
+                        .filter(e -> design.enumType(e.name())
+                                .filter(first -> first == e)
+                                .isPresent())
+                        .map(this::enumType)
+                        .toList());
     }
 
     private Map<String, Object> enumType(EnumType type) {
@@ -92,6 +108,7 @@ final class TemplateData {
                 entity.area(),
                 options.packageOf(entity.area()),
                 className(entity.name()),
+                rows.get(entity.name()),
                 DIALECT.quote(table.name()),
                 condition(table),
                 List.copyOf(known.values()),

@@ -158,8 +158,8 @@ public final class TemplateTarget {
                 for (Object each : (List<?>) design.get(part)) {
                     Map<?, ?> data = (Map<?, ?>) each;
                     Set<String> own = names.computeIfAbsent((String) data.get("package"), p -> new HashSet<>());
-                    own.add((String) data.get("class"));
-                    own.add(data.get("class") + "Rows");
+                    own.add(String.valueOf(data.get("class")));
+                    own.add(String.valueOf(data.get("rows")));
                 }
             }
             return names;

@@ -1,5 +1,5 @@
 <#import "java.ftl" as java>
-<@file path="${design.package?replace('.', '/')}/RowValues.java" package=design.package name="RowValues">
+<@file path="${design.package?replace('.', '/')}/${design.values}.java" package=design.package name=design.values>
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
 <#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
 // ${java.comment(l)}
@@ -8,8 +8,8 @@ package ${design.package};
 
 %imports%
 /** Reads and writes what a database driver does not by itself. */
-public final class RowValues {
-    private RowValues() {}
+public final class ${design.values} {
+    private ${design.values}() {}
 
     public static void set(${use("java.sql.PreparedStatement")} statement, int at, ${use("java.lang.Object")} value) throws ${use("java.sql.SQLException")} {
         if (value == null) {

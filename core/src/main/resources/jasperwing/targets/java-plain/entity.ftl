@@ -15,7 +15,7 @@ package ${entity.package};
 %imports%
 <#include "record.ftl">
 </@file>
-<#assign rowsName = entity.class + "Rows">
+<#assign rowsName = entity.rows>
 <@file path="${entity.package?replace('.', '/')}/${rowsName}.java" package=entity.package name=rowsName>
 // Written by Jasperwing; what is changed by hand is kept when it writes again.
 <#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>

@@ -47,11 +47,11 @@
 <#-- The value of a column in the row a result set stands at. -->
 <#function read column>
   <#local at = "rows, \"" + column.plain?j_string + "\"">
-  <#if column.list><#return use(design.package + ".RowValues") + ".list(" + at + ", " + element_reader(column) + ")"></#if>
-  <#if column.enum?has_content><#return use(design.package + ".RowValues") + ".of(" + at + ", " + use(design.package + "." + column.enum) + "::of)"></#if>
+  <#if column.list><#return use(design.package + "." + design.values) + ".list(" + at + ", " + element_reader(column) + ")"></#if>
+  <#if column.enum?has_content><#return use(design.package + "." + design.values) + ".of(" + at + ", " + use(design.package + "." + column.enum) + "::of)"></#if>
   <#switch column.type>
-    <#case "duration"><#return use(design.package + ".RowValues") + ".duration(" + at + ")">
-    <#case "small int"><#return use(design.package + ".RowValues") + ".small(" + at + ")">
+    <#case "duration"><#return use(design.package + "." + design.values) + ".duration(" + at + ")">
+    <#case "small int"><#return use(design.package + "." + design.values) + ".small(" + at + ")">
     <#case "binary"><#return "rows.getBytes(\"" + column.plain?j_string + "\")">
     <#case "text"><#case "long text"><#case "json"><#return "rows.getString(\"" + column.plain?j_string + "\")">
   </#switch>
@@ -65,14 +65,14 @@
 
 <#-- The statement that gives a value to a parameter. -->
 <#function bind column value>
-  <#if column.list><#return use(design.package + ".RowValues") + ".list(statement, at++, \"" + column.sqlType?remove_ending("[]")?replace("\\(.*\\)", "", "r")?j_string + "\", " + value + ", " + element_writer(column) + ");"></#if>
+  <#if column.list><#return use(design.package + "." + design.values) + ".list(statement, at++, \"" + column.sqlType?remove_ending("[]")?replace("\\(.*\\)", "", "r")?j_string + "\", " + value + ", " + element_writer(column) + ");"></#if>
   <#if column.enum?has_content><#return "statement.setString(at++, " + value + " == null ? null : " + value + ".stored());"></#if>
   <#switch column.type>
-    <#case "duration"><#return use(design.package + ".RowValues") + ".set(statement, at++, " + value + " == null ? null : " + value + ".toMillis());">
+    <#case "duration"><#return use(design.package + "." + design.values) + ".set(statement, at++, " + value + " == null ? null : " + value + ".toMillis());">
     <#case "json"><#return "statement.setObject(at++, " + value + ", " + use("java.sql.Types") + ".OTHER);">
     <#case "binary"><#return "statement.setBytes(at++, " + value + ");">
   </#switch>
-  <#return use(design.package + ".RowValues") + ".set(statement, at++, " + value + ");">
+  <#return use(design.package + "." + design.values) + ".set(statement, at++, " + value + ");">
 </#function>
 
 <#function element_writer column>

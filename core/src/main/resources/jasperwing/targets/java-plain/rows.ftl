@@ -6,12 +6,12 @@
  * The rows of ${java.comment(entity.table)}. Statements are prepared for each call; the connection and its transactions are the caller's. Rows come in the
  * order of their keys. Not safe for several threads.
  */
-public final class ${row}Rows {
+public final class ${entity.rows} {
     private static final ${string} COLUMNS = ${java.literal(java.names(columns))};
 
     private final ${use("java.sql.Connection")} connection;
 
-    public ${row}Rows(${use("java.sql.Connection")} connection) {
+    public ${entity.rows}(${use("java.sql.Connection")} connection) {
         this.connection = connection;
     }
 
