@@ -153,11 +153,7 @@ final class Walk {
     }
 
     private void write() {
-        step(() -> window.classes().chooseFolder(folder.resolve("classes")));
-        step(() -> window.workspace().selection().set(Selection.of("Dive")));
-        step(() -> window.shell().go(window.classes()));
-        picture("classes");
-        step(() -> ((Button) window.shell().lookup("#write")).fire());
+        new ClassesWalk(window, folder, this::step, this::until, this::picture).plan();
         step(this::writeTables);
     }
 

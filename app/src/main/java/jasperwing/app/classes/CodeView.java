@@ -89,7 +89,8 @@ final class CodeView extends BorderPane {
     /** @param members the properties whose lines are brought out */
     void show(Planned planned, List<Optional<Choice>> settled, Set<String> members) {
         boolean same = shown.equals(Optional.of(planned)) && choices.equals(settled) && marked.equals(members);
-        boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()));
+        boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()))
+                || !shown.map(Planned::state).equals(Optional.of(planned.state()));
         shown = Optional.of(planned);
         choices = settled;
         marked = members;

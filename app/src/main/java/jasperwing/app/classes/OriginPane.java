@@ -120,8 +120,11 @@ final class OriginPane extends ScrollPane {
         Label words = new Label(text);
         words.setWrapText(true);
         words.getStyleClass().add("origin-text");
+        words.setMinHeight(USE_PREF_SIZE);
+        words.prefWidthProperty().bind(content.widthProperty().subtract(60));
         Button button = new Button(null, words);
         button.getStyleClass().add("origin");
+        button.minHeightProperty().bind(words.heightProperty().add(20));
         button.setId("origin");
         button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(text + "; show on Draw");
