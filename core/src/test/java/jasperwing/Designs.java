@@ -13,7 +13,9 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
+import jasperwing.model.Expression;
 import jasperwing.model.Form;
+import jasperwing.model.Indexing;
 import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Kinship;
@@ -185,8 +187,27 @@ public final class Designs {
                                 names().list().uniqueElements().ofMaxSize(2),
                                 notes(true, true))
                         .as((name, area, outside, key, uniques, shown, traits, notes) -> new Entity(
-                                name, area, outside, attributes, key, uniques, shown, traits, Kinship.NONE, notes)))
+                                name,
+                                area,
+                                outside,
+                                attributes,
+                                key,
+                                uniques,
+                                List.of(),
+                                shown,
+                                traits,
+                                Kinship.NONE,
+                                notes)))
+                .flatMap(entity ->
+                        indexings(entity.attributes()).list().ofMaxSize(2).map(entity::withIndexes))
                 .flatMap(entity -> kinships().map(entity::withKinship));
+    }
+
+    private static Arbitrary<Indexing> indexings(List<Attribute> attributes) {
+        Expression filled = new Expression.Call("is not null", List.of(new Expression.Name(List.of("depth"))));
+        return Combinators.combine(members(attributes), names().list().ofMaxSize(2), Arbitraries.of(true, false))
+                .as((members, covered, some) ->
+                        new Indexing(members, covered, some ? Optional.of(filled) : Optional.empty(), false));
     }
 
     private static Arbitrary<Kinship> kinships() {

@@ -24,6 +24,7 @@ final class FormulaRules {
                 }
             }
         }
+        checked.design().entities().forEach(e -> IndexRules.conditions(checked, e, found));
         for (AttributeGroup group : checked.design().groups()) {
             group.attributes().stream()
                     .filter(a -> a.isComputed() && group.is(AttributeGroup.Kind.VALUE))

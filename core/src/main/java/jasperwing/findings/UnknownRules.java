@@ -213,7 +213,8 @@ final class UnknownRules {
     private static void members(Checked checked, Entity entity, Consumer<Finding> found) {
         boolean attributes = isWholly(entity, entity.key())
                 && isWholly(entity, entity.shown())
-                && entity.uniques().stream().allMatch(u -> isWholly(entity, u));
+                && entity.uniques().stream().allMatch(u -> isWholly(entity, u))
+                && entity.indexes().isEmpty();
         if (attributes) {
             return;
         }
@@ -222,15 +223,17 @@ final class UnknownRules {
                         e.attributes().stream().map(Attribute::name),
                         checked.heldBy(e.name()).stream().map(Role::name)))
                 .collect(Collectors.toSet());
-        Stream.of(Stream.of(entity.key(), entity.shown()), entity.uniques().stream())
+        Stream.of(
+                        Stream.of(entity.key(), entity.shown()).flatMap(m -> m.names().stream()),
+                        entity.uniques().stream().flatMap(m -> m.names().stream()),
+                        entity.indexes().stream().flatMap(i -> i.named().stream()))
                 .flatMap(s -> s)
-                .flatMap(m -> m.names().stream())
                 .filter(n -> !known.contains(n))
                 .distinct()
                 .forEach(n -> found.accept(new Finding(
                         Rule.UNKNOWN_NAME,
                         Subject.of(entity.name(), n),
-                        entity.name() + "'s key, unique or shown line names " + n
+                        entity.name() + "'s key, unique, index or shown line names " + n
                                 + ", which is neither an attribute nor a role of it.",
                         "The key or constraint would be without it.",
                         List.of(new Fix("Take " + n + " out", EntityEdits.removeAttribute(entity.name(), n))))));

@@ -2,7 +2,11 @@ package jasperwing.formula;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Expression;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The meaning of a computed attribute.
@@ -33,6 +37,13 @@ public record Formula(Term term, List<Mistake> mistakes) {
      */
     public static Formula of(Design design, String entity, Attribute attribute) {
         return new Resolution(design.whole()).of(entity, attribute);
+    }
+
+    /** Resolves and types a condition over the rows of an entity. */
+    public static Formula condition(Design design, String entity, Expression condition) {
+        Attribute holds =
+                Attribute.of("condition of an index", Type.of(Scalar.BOOLEAN)).withFormula(Optional.of(condition));
+        return of(design, entity, holds);
     }
 
     /** Whether tables and classes can be made of it. */

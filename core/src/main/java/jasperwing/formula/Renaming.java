@@ -7,6 +7,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression.Name;
 import jasperwing.model.Family;
+import jasperwing.model.Indexing;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
@@ -24,7 +25,10 @@ public final class Renaming {
      * @param entity whose attribute or role is renamed
      */
     public static Design inFormulas(Design design, String entity, String oldName, String newName) {
-        if (design.entities().stream().flatMap(e -> e.attributes().stream()).noneMatch(Attribute::isComputed)) {
+        boolean none = design.entities().stream()
+                .allMatch(e -> e.indexes().stream().allMatch(i -> i.where().isEmpty())
+                        && e.attributes().stream().noneMatch(Attribute::isComputed));
+        if (none) {
             return design;
         }
         return design.withEntities(design.entities().stream()
@@ -54,7 +58,12 @@ public final class Renaming {
                         .map(f -> a.withFormula(Optional.of(f)))
                         .orElse(a))
                 .toList();
-        return attributes.equals(holder.attributes()) ? holder : holder.withAttributes(attributes);
+        List<Indexing> indexes = holder.indexes().stream()
+                .map(i -> i.withWhere(i.where()
+                        .map(w -> w.withNames(n -> renamed(design, holder.name(), n, entity, oldName, newName)))))
+                .toList();
+        boolean same = attributes.equals(holder.attributes()) && indexes.equals(holder.indexes());
+        return same ? holder : holder.withAttributes(attributes).withIndexes(indexes);
     }
 
     /** Follows the roles a name goes along as far as the one that is renamed. */

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param attributes in the order they are listed
  * @param key names of the attributes and roles that identify a row; empty when none was said
  * @param uniques combinations of attributes and roles that no two rows share
+ * @param indexes what rows are found by besides
  * @param shown the members a row is shown by; empty when none was said
  * @param traits the names of the traits it has, in the order said
  * @param kinship what it is a kind of, and what its kinds are like
@@ -23,6 +24,7 @@ public record Entity(
         List<Attribute> attributes,
         Members key,
         List<Members> uniques,
+        List<Indexing> indexes,
         Members shown,
         List<String> traits,
         Kinship kinship,
@@ -32,6 +34,7 @@ public record Entity(
         Objects.requireNonNull(area);
         attributes = List.copyOf(attributes);
         uniques = List.copyOf(uniques);
+        indexes = List.copyOf(indexes);
         traits = List.copyOf(traits);
         Objects.requireNonNull(kinship);
     }
@@ -39,7 +42,17 @@ public record Entity(
     /** An entity of the given name with nothing in it. */
     public static Entity of(String name) {
         return new Entity(
-                name, "", false, List.of(), Members.NONE, List.of(), Members.NONE, List.of(), Kinship.NONE, Notes.NONE);
+                name,
+                "",
+                false,
+                List.of(),
+                Members.NONE,
+                List.of(),
+                List.of(),
+                Members.NONE,
+                List.of(),
+                Kinship.NONE,
+                Notes.NONE);
     }
 
     /** An entity with a generated key {@code id}, as a new one is drawn. */
@@ -57,42 +70,46 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, shown, traits, kinship, notes);
+        return new Entity(newName, area, outside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, shown, traits, kinship, notes);
+        return new Entity(name, newArea, outside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, shown, traits, kinship, notes);
+        return new Entity(name, area, nowOutside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, newAttributes, key, uniques, indexes, shown, traits, kinship, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, newKey, uniques, indexes, shown, traits, kinship, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, newUniques, indexes, shown, traits, kinship, notes);
+    }
+
+    public Entity withIndexes(List<Indexing> newIndexes) {
+        return new Entity(name, area, outside, attributes, key, uniques, newIndexes, shown, traits, kinship, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, newShown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, newShown, traits, kinship, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, kinship, newNotes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, kinship, newNotes);
     }
 
     public Entity withTraits(List<String> newTraits) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, newTraits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, newTraits, kinship, notes);
     }
 
     public Entity withKinship(Kinship newKinship) {
-        return new Entity(name, area, outside, attributes, key, uniques, shown, traits, newKinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, newKinship, notes);
     }
 }

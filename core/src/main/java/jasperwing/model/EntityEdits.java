@@ -164,7 +164,17 @@ public final class EntityEdits {
                 .withShown(entity.shown().renamed(oldName, newName))
                 .withUniques(entity.uniques().stream()
                         .map(u -> u.renamed(oldName, newName))
+                        .toList())
+                .withIndexes(entity.indexes().stream()
+                        .map(i -> i.renamed(oldName, newName))
                         .toList());
+    }
+
+    private static List<Indexing> without(List<Indexing> indexes, String attribute) {
+        return indexes.stream()
+                .map(i -> i.without(attribute))
+                .filter(i -> !i.members().isEmpty())
+                .toList();
     }
 
     private static List<Attribute> inFormulas(List<Attribute> attributes, String oldName, String newName) {
@@ -182,7 +192,8 @@ public final class EntityEdits {
                         .withUniques(e.uniques().stream()
                                 .map(u -> u.without(attribute))
                                 .filter(u -> !u.isEmpty())
-                                .toList()))
+                                .toList())
+                        .withIndexes(without(e.indexes(), attribute)))
                 .then(design -> sorted(design, entity, s -> s.without(attribute)));
     }
 
@@ -290,7 +301,8 @@ public final class EntityEdits {
                         .withUniques(result.uniques().stream()
                                 .map(u -> u.without(old.name()))
                                 .filter(u -> !u.isEmpty())
-                                .toList());
+                                .toList())
+                        .withIndexes(without(result.indexes(), old.name()));
             }
         }
         return result;

@@ -85,6 +85,7 @@ public record Fold(Tie tie, int at) implements Move {
         uniques.addAll(gone.uniques());
         return entity.withAttributes(attributes)
                 .withUniques(uniques)
+                .withIndexes(Making.both(entity.indexes(), gone.indexes()))
                 .withShown(entity.shown().isEmpty() ? gone.shown() : entity.shown());
     }
 }

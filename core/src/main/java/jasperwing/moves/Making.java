@@ -20,6 +20,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** What moves are made of. */
 final class Making {
@@ -79,6 +80,11 @@ final class Making {
                 Optional.of(having),
                 List.of(new OnDelete(whole, DeleteRule.DELETE_TOO)),
                 Notes.of(comments));
+    }
+
+    /** The ones and then those of the others that are not among them. */
+    static <T> List<T> both(List<T> ones, List<T> others) {
+        return Stream.concat(ones.stream(), others.stream()).distinct().toList();
     }
 
     /** The role in which an entity is read from what many or one of it point to. */

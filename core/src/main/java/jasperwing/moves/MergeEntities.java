@@ -75,6 +75,8 @@ public record MergeEntities(String stays, String gone) implements Move {
         coming.uniques().stream()
                 .filter(u -> uniques.stream().noneMatch(o -> o.names().equals(u.names())))
                 .forEach(uniques::add);
-        return entity.withAttributes(attributes).withUniques(uniques);
+        return entity.withAttributes(attributes)
+                .withUniques(uniques)
+                .withIndexes(Making.both(entity.indexes(), coming.indexes()));
     }
 }

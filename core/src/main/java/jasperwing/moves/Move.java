@@ -20,6 +20,6 @@ public interface Move extends Edit {
 
     @Override
     default Design on(Design design) {
-        return hindrance(design).isPresent() ? design : made(design);
+        return hindrance(design).isPresent() ? design : LeftIndexes.trimmed(design, made(design));
     }
 }

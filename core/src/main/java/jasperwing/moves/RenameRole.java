@@ -67,6 +67,9 @@ public record RenameRole(Relationship relationship, boolean forward, String name
         UnaryOperator<Members> follow = m -> m.renamed(role(), name);
         return entity.withKey(follow.apply(entity.key()))
                 .withShown(follow.apply(entity.shown()))
-                .withUniques(entity.uniques().stream().map(follow).toList());
+                .withUniques(entity.uniques().stream().map(follow).toList())
+                .withIndexes(entity.indexes().stream()
+                        .map(i -> i.renamed(role(), name))
+                        .toList());
     }
 }

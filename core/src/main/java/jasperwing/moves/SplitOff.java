@@ -55,6 +55,10 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
         Predicate<Members> moves = m -> !m.isEmpty() && attributes.containsAll(m.names());
         Entity added = Making.keyed(name, moved)
                 .withUniques(before.uniques().stream().filter(moves).toList())
+                .withIndexes(before.indexes().stream()
+                        .filter(i ->
+                                attributes.containsAll(i.named()) && i.where().isEmpty())
+                        .toList())
                 .withShown(moves.test(before.shown()) ? before.shown() : Members.NONE);
         Design split = Making.change(
                 Making.addBeside(design, entity, added), entity, e -> e.withAttributes(Making.without(e, attributes))

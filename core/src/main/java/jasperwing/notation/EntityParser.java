@@ -3,6 +3,8 @@ package jasperwing.notation;
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
+import jasperwing.model.Indexing;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -20,6 +22,7 @@ final class EntityParser {
     private final List<Attribute> attributes = new ArrayList<>();
     private final List<String> flagged = new ArrayList<>();
     private final List<Members> uniques = new ArrayList<>();
+    private final List<Indexing> indexes = new ArrayList<>();
     private Members key = Members.NONE;
     private Members shown = Members.NONE;
     private Optional<KindsKept> kinds = Optional.empty();
@@ -46,6 +49,7 @@ final class EntityParser {
         return entity.withAttributes(attributes)
                 .withKey(wholeKey)
                 .withUniques(uniques)
+                .withIndexes(indexes)
                 .withShown(shown)
                 .withKinship(entity.kinship().withKept(kinds))
                 .withNotes(notes);
@@ -97,6 +101,8 @@ final class EntityParser {
             notes = Merge.comments(notes.withPhysical(cursor.next().text()), item.comments());
         } else if ((first.isWord("unique") || first.isWord("key")) && second.isSymbol("(")) {
             combination(cursor, item.comments());
+        } else if (first.isWord("index") && second.isSymbol("(")) {
+            index(cursor, item.comments());
         } else if (cursor.takeWords("shown", "as")) {
             shown = new Members(names(cursor, MEMBER), item.comments());
         } else if (cursor.takeWords("kinds", "kept", "in")) {
@@ -112,13 +118,31 @@ final class EntityParser {
         cursor.symbol("(");
         Members members = new Members(names(cursor, MEMBER), comments);
         cursor.symbol(")");
-        if (word.isWord("unique")) {
+        if (word.isWord("unique") && cursor.takeWord("where")) {
+            indexes.add(new Indexing(members, List.of(), Optional.of(new ExpressionParser(cursor).read()), true));
+        } else if (word.isWord("unique")) {
             uniques.add(members);
         } else if (key.isEmpty() && flagged.isEmpty()) {
             key = members;
         } else {
             throw cursor.wrong(word, "the key is said twice", "one 'key (…)' or 'key' after attributes, not both");
         }
+    }
+
+    private void index(Cursor cursor, Comments comments) throws SyntaxException {
+        cursor.words("index");
+        cursor.symbol("(");
+        Members members = new Members(names(cursor, MEMBER), comments);
+        cursor.symbol(")");
+        List<String> covered = List.of();
+        if (cursor.takeWord("with")) {
+            cursor.symbol("(");
+            covered = names(cursor, MEMBER);
+            cursor.symbol(")");
+        }
+        Optional<Expression> where =
+                cursor.takeWord("where") ? Optional.of(new ExpressionParser(cursor).read()) : Optional.empty();
+        indexes.add(new Indexing(members, covered, where, false));
     }
 
     private void attribute(Cursor cursor, Comments comments) throws SyntaxException {

@@ -8,6 +8,7 @@ import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.Indexing;
 import jasperwing.model.Kinship;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
@@ -137,6 +138,7 @@ final class Printer {
             members("key (", entity.key(), ")");
         }
         entity.uniques().forEach(u -> members("unique (", u, ")"));
+        entity.indexes().forEach(this::index);
         if (!entity.shown().isEmpty()) {
             members("shown as ", entity.shown(), "");
         }
@@ -165,6 +167,16 @@ final class Printer {
                 .filter(entity.key().names()::contains)
                 .toList();
         return inOrder.equals(entity.key().names()) && entity.key().comments().isEmpty();
+    }
+
+    private void index(Indexing index) {
+        String covered = index.covered().stream().map(Quoting::name).collect(Collectors.joining(", "));
+        String where =
+                index.where().map(w -> " where " + ExpressionPrinter.text(w)).orElse("");
+        members(
+                index.unique() ? "unique (" : "index (",
+                index.members(),
+                ")" + (covered.isEmpty() ? "" : " with (" + covered + ")") + where);
     }
 
     private void members(String start, Members members, String end) {

@@ -96,6 +96,16 @@ final class ColumnTypes {
         return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;
     }
 
+    /** Whether an index can hold some of the rows. */
+    boolean indexesSomeRows() {
+        return indexesExpressions();
+    }
+
+    /** Whether an index can hold columns that rows are not found by. */
+    boolean includesColumns() {
+        return dialect == Dialect.POSTGRESQL;
+    }
+
     private boolean isArray(Attribute attribute) {
         return dialect.hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }

@@ -7,6 +7,7 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.Indexing;
 import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
@@ -78,6 +79,7 @@ final class EntityColumns {
         draft.of(line);
         keys.rolesOf(entity.name()).forEach(this::uniqueRole);
         entity.uniques().forEach(this::unique);
+        entity.indexes().forEach(this::index);
         uniquePairs();
         among.ifPresent(this::kindsOwn);
     }
@@ -269,6 +271,20 @@ final class EntityColumns {
                 && members.names().stream().anyMatch(this::isInherited);
         if (!apart) {
             draft.unique(columns(members.names()));
+        }
+    }
+
+    /** Left out where its condition is wrong or looks beyond the row. */
+    private void index(Indexing index) {
+        Optional<Formula> where = index.where().map(w -> Formula.condition(design, entity.name(), w));
+        boolean apart = Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)
+                && index.named().stream().anyMatch(this::isInherited);
+        boolean sound = where.filter(f -> !f.isSound() || !RowFormulas.isOfRow(design, entity.name(), f))
+                .isEmpty();
+        if (sound && !apart && among.isEmpty()) {
+            String sql =
+                    where.map(f -> types.formula(ownColumns()).text(f.term())).orElse("");
+            draft.index(columns(index.members().names()), columns(index.covered()), sql, index.unique());
         }
     }
 

@@ -219,11 +219,17 @@ final class SqlWriter {
     }
 
     private void index(Table table, Index index) {
-        out.append("create index ").append(quote(index.name())).append(" on ").append(quote(table.name()));
+        out.append(index.unique() ? "create unique index " : "create index ")
+                .append(quote(index.name()))
+                .append(" on ")
+                .append(quote(table.name()));
         String columns = index.columns().stream()
                 .map(c -> ColumnTypes.indexed(dialect, table.column(c).orElseThrow()))
                 .collect(Collectors.joining(", "));
-        out.append(" (").append(columns).append(");\n");
+        out.append(" (").append(columns).append(')');
+        out.append(index.covered().isEmpty() ? "" : " include (" + names(index.covered()) + ")");
+        out.append(index.where().isEmpty() ? "" : " where " + bare(index.where()))
+                .append(";\n");
     }
 
     /** MariaDB takes comments of so many characters. */

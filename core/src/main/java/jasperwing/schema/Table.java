@@ -116,7 +116,7 @@ public record Table(
     public boolean isIndexed(List<String> wanted) {
         return startsWith(primaryKey, wanted)
                 || uniques.stream().anyMatch(u -> u.folded().isEmpty() && startsWith(u.columns(), wanted))
-                || indexes.stream().anyMatch(i -> startsWith(i.columns(), wanted));
+                || indexes.stream().anyMatch(i -> i.isWhole() && startsWith(i.columns(), wanted));
     }
 
     /** Whether a key says that no two rows share these columns. */

@@ -27,6 +27,7 @@ final class TableDraft {
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<List<String>> indexes = new ArrayList<>();
+    private final List<Index> own = new ArrayList<>();
     /** Columns in which capitals make no difference, each with the column that holds its text in small letters, or with itself. */
     private final Map<String, String> folded = new HashMap<>();
 
@@ -225,6 +226,46 @@ final class TableDraft {
         indexes.add(columnsOfIndex);
     }
 
+    /**
+     * Adds an index the design asks for.
+     *
+     * @param where which rows are in it, as SQL; empty for all
+     */
+    void index(List<String> found, List<String> covered, String where, boolean isUnique) {
+        List<String> rest = covered.stream().filter(c -> !found.contains(c)).toList();
+        if (found.isEmpty()) {
+            return;
+        }
+        if (isUnique && !types.indexesSomeRows()) {
+            List<String> compared = new ArrayList<>(found);
+            compared.set(0, only(found.get(0), where));
+            unique(compared);
+        } else if (!isUnique && rest.isEmpty() && (where.isEmpty() || !types.indexesSomeRows())) {
+            index(found);
+        } else {
+            List<String> all = new ArrayList<>(found);
+            all.addAll(types.includesColumns() ? List.of() : rest);
+            own.add(new Index(
+                    names.constraint(isUnique ? "uq" : "ix", name, all),
+                    isUnique ? found : all,
+                    types.includesColumns() && !isUnique ? rest : List.of(),
+                    types.indexesSomeRows() ? where : "",
+                    isUnique));
+        }
+    }
+
+    /** Adds a column with what another holds in some rows, and nothing in the others: what is unique there is unique in it. */
+    private String only(String column, String where) {
+        Column of = columns.stream()
+                .filter(c -> c.name().equals(column))
+                .findFirst()
+                .orElseThrow();
+        String some = name(column + "_where");
+        String sql = "(case when " + where + " then " + types.quote(column) + " end)";
+        add(new Column(some, of.type(), false, false, "", sql, "", "", owners.get(0)));
+        return some;
+    }
+
     void kinds(Table.Kinds itsKinds) {
         kinds = Optional.of(itsKinds);
     }
@@ -259,8 +300,7 @@ final class TableDraft {
 
     /** The finished table; an index that a key or another index already gives is left out. */
     Table table(Table.Source source, String comment) {
-        Table table =
-                new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, List.of(), kinds, comment);
+        Table table = new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, own, kinds, comment);
         for (List<String> wanted : indexes) {
             if (!table.isIndexed(wanted)) {
                 List<Index> more = new ArrayList<>(table.indexes());
