@@ -11,6 +11,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
@@ -280,8 +281,11 @@ public final class Designs {
                 .as((n, c, comments, doc) -> new Area(n, c, Notes.of(comments).withDoc(doc)));
         Arbitrary<EnumValue> value = Combinators.combine(names(), texts()).as(EnumValue::new);
         Arbitrary<EnumType> enums = Combinators.combine(
-                        names(), value.list().ofMinSize(1).ofMaxSize(3), comments(true))
-                .as((n, v, comments) -> new EnumType(n, v, Notes.of(comments)));
+                        names(),
+                        Arbitraries.of(EnumKept.values()).optional(),
+                        value.list().ofMinSize(1).ofMaxSize(3),
+                        comments(true))
+                .as((n, k, v, comments) -> new EnumType(n, k, v, Notes.of(comments)));
         Arbitrary<Sheet> sheets = Combinators.combine(names(), names().list().ofMaxSize(3), comments(true))
                 .as(Sheet::new);
         Arbitrary<Integer> coordinate = Arbitraries.integers().between(-9999, 9999);

@@ -317,7 +317,7 @@ public final class EntityEdits {
                 return design;
             }
             EnumType type = enums.get(last);
-            enums.set(last, new EnumType(newName, type.values(), type.notes()));
+            enums.set(last, new EnumType(newName, type.kept(), type.values(), type.notes()));
             boolean another = enums.stream().anyMatch(e -> e.name().equals(oldName));
             Design renamed = design.withEnums(enums);
             return another ? renamed : GroupEdits.retyped(oldName, newName).on(renamed);

@@ -7,6 +7,7 @@ import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
@@ -194,6 +195,7 @@ final class DesignParser {
         Cursor cursor = statement.head().cursor();
         cursor.words("enum");
         String enumName = cursor.name("the name of the enum");
+        Optional<EnumKept> kept = cursor.takeWords("kept", "as") ? Optional.of(enumKept(cursor)) : Optional.empty();
         cursor.symbol(":");
         List<EnumValue> values = new ArrayList<>();
         do {
@@ -202,8 +204,17 @@ final class DesignParser {
             values.add(new EnumValue(value, labelled ? cursor.next().text() : ""));
         } while (cursor.takeSymbol(","));
         cursor.end();
-        enums.add(new EnumType(enumName, values, Notes.of(statement.head().comments())));
+        enums.add(new EnumType(enumName, kept, values, Notes.of(statement.head().comments())));
         noBody(statement);
+    }
+
+    private static EnumKept enumKept(Cursor cursor) throws SyntaxException {
+        for (EnumKept each : EnumKept.values()) {
+            if (cursor.takeWords(each.words().split(" "))) {
+                return each;
+            }
+        }
+        throw cursor.unexpected("'a check', 'a type' or 'a table'");
     }
 
     private void relationship(Outline.Statement statement) throws SyntaxException {

@@ -88,7 +88,8 @@ final class Printer {
                 .map(v -> Quoting.name(v.name()) + (v.label().isEmpty() ? "" : " " + Quoting.string(v.label())))
                 .collect(Collectors.joining(", "));
         statement(
-                "enum " + Quoting.name(type.name()) + ": " + values,
+                "enum " + Quoting.name(type.name())
+                        + type.kept().map(k -> " kept as " + k.words()).orElse("") + ": " + values,
                 type.notes().comments());
     }
 

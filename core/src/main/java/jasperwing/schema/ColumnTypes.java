@@ -2,6 +2,7 @@ package jasperwing.schema;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Form;
@@ -24,14 +25,16 @@ final class ColumnTypes {
 
     private final Design design;
     private final Dialect dialect;
+    private final PhysicalNames names;
 
     boolean isOf(Dialect wanted) {
         return dialect == wanted;
     }
 
-    ColumnTypes(Design design, Dialect dialect) {
+    ColumnTypes(Design design, Dialect dialect, PhysicalNames names) {
         this.design = design;
         this.dialect = dialect;
+        this.names = names;
     }
 
     boolean defersKeys() {
@@ -59,7 +62,7 @@ final class ColumnTypes {
                     + decimal.scale() + ")";
         }
         if (type instanceof Type.Named named) {
-            return "varchar(" + enumLength(named.name()) + ")";
+            return isNative(type) ? nativeType(named.name()) : valueType(named.name());
         }
         Scalar scalar = ((Type.Plain) type).scalar();
         return switch (dialect) {
@@ -68,6 +71,39 @@ final class ColumnTypes {
             case SQLITE -> sqlite(scalar);
             case H2 -> h2(scalar);
         };
+    }
+
+    /** The type of a column that holds the values of an enum as texts. */
+    String valueType(String enumName) {
+        return "varchar(" + enumLength(enumName) + ")";
+    }
+
+    /** Whether a type is one the database knows the values of. */
+    private boolean isNative(Type type) {
+        return isNative(design, dialect, type);
+    }
+
+    static boolean isNative(Design design, Dialect dialect, Type type) {
+        return dialect != Dialect.SQLITE
+                && type instanceof Type.Named named
+                && design.enumType(named.name())
+                        .filter(e -> e.isKept(EnumKept.TYPE))
+                        .isPresent();
+    }
+
+    private String nativeType(String enumName) {
+        return dialect == Dialect.POSTGRESQL
+                ? quote(names.ofEnum(enumName))
+                : "enum(" + values(design.enumType(enumName).orElseThrow()) + ")";
+    }
+
+    /** The table a column of an enum points to. */
+    Optional<TableDraft.Target> lookup(Attribute attribute) {
+        return attribute.type() instanceof Type.Named named && !attribute.isListInRow()
+                ? design.enumType(named.name())
+                        .filter(e -> e.isKept(EnumKept.TABLE))
+                        .map(e -> new TableDraft.Target(e.name(), names.ofEnum(e.name()), List.of(Table.VALUE), false))
+                : Optional.empty();
     }
 
     /** The type of a list that is kept in the row. */
@@ -253,7 +289,9 @@ final class ColumnTypes {
         List<String> conditions = new ArrayList<>();
         Type type = attribute.type();
         if (type instanceof Type.Named named) {
-            design.enumType(named.name()).ifPresent(e -> conditions.add(column + " in (" + values(e) + ")"));
+            design.enumType(named.name())
+                    .filter(e -> !isNative(type) && !e.isKept(EnumKept.TABLE))
+                    .ifPresent(e -> conditions.add(column + " in (" + values(e) + ")"));
         }
         attribute.range().filter(r -> Literals.rangeFits(type, r)).ifPresent(r -> {
             r.from().ifPresent(from -> conditions.add(column + " >= " + literal(type, from)));
@@ -269,7 +307,7 @@ final class ColumnTypes {
     private List<String> listConditions(Attribute attribute, String column) {
         if (isArray(attribute)) {
             return design.enumType(attribute.type() instanceof Type.Named n ? n.name() : "")
-                    .filter(e -> dialect == Dialect.POSTGRESQL)
+                    .filter(e -> dialect == Dialect.POSTGRESQL && !isNative(attribute.type()))
                     .map(e -> List.of(column + " <@ array[" + values(e) + "]::" + listType(attribute)))
                     .orElse(List.of());
         }

@@ -36,9 +36,9 @@ final class Derivation {
         this.dialect = dialect;
         this.memory = memory;
         this.keys = new KeyColumns(design, dialect.nameLimit());
-        this.types = new ColumnTypes(design, dialect);
         memory.openFor(design, dialect);
         this.names = new PhysicalNames(design, dialect, memory.constraints());
+        this.types = new ColumnTypes(design, dialect, names);
     }
 
     /** Numbered names depend on every name before them, so that nothing can be recalled where there are some. */
@@ -62,13 +62,17 @@ final class Derivation {
                 add(each.source(), derived);
             });
         }
+        Enums enums = new Enums(design, types, names);
+        tables.addAll(enums.tables());
         KindShapes kinds = new KindShapes(design, names);
         shapes.addAll(kinds.amongOthers(tables));
-        Schema schema = new Schema(dialect, tables, shapes, List.of(), List.of());
+        Schema schema = new Schema(dialect, enums.types(), tables, shapes, List.of(), List.of());
         List<KindsView> kindsViews = kinds.views(schema);
-        Schema all = kindsViews.isEmpty() ? schema : new Schema(dialect, tables, shapes, List.of(), kindsViews);
+        Schema all = kindsViews.isEmpty()
+                ? schema
+                : new Schema(dialect, enums.types(), tables, shapes, List.of(), kindsViews);
         List<View> views = new Views(design, all, names).derive();
-        return views.isEmpty() ? all : new Schema(dialect, tables, shapes, views, kindsViews);
+        return views.isEmpty() ? all : new Schema(dialect, enums.types(), tables, shapes, views, kindsViews);
     }
 
     /** How the entities are seen by others. */

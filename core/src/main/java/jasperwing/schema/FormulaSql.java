@@ -50,9 +50,20 @@ final class FormulaSql {
         if (term instanceof Term.Member member && member.steps().isEmpty()) {
             return member.formula()
                     .map(f -> "(" + kept(f.term(), member.leaf().type()) + ")")
-                    .orElseGet(() -> source.column(member));
+                    .orElseGet(() -> asText(member.leaf().type(), source.column(member)));
         }
         return term instanceof Term.Apply apply ? apply(apply) : source.beyond(term);
+    }
+
+    /** A value of a type of the database as the text it is elsewhere; a cast would not do where the same must come of the same. */
+    private String asText(Type type, String column) {
+        if (!ColumnTypes.isNative(design, dialect, type)) {
+            return column;
+        }
+        return design.enumType(((Type.Named) type).name()).orElseThrow().values().stream()
+                .map(v -> dialect.literal(v.name()))
+                .map(v -> " when " + v + " then " + v)
+                .collect(Collectors.joining("", "(case " + column, " end)"));
     }
 
     private String constant(Term.Constant constant) {

@@ -3,6 +3,8 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EnumKept;
+import jasperwing.model.EnumType;
 import jasperwing.model.Family;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Tie;
@@ -21,6 +23,7 @@ public final class PhysicalNames {
     private final Identifiers tables;
     private final Identifiers constraints;
     private final Map<String, String> entityTables = new HashMap<>();
+    private final Map<String, String> enums = new HashMap<>();
 
     /** @param constraints the names of constraints and indexes that are taken already, by tables that stay as they are */
     PhysicalNames(Design design, Dialect dialect, Identifiers constraints) {
@@ -35,6 +38,14 @@ public final class PhysicalNames {
         }
         for (Entity entity : design.entities()) {
             entityTables.computeIfAbsent(entity.name(), e -> entityTables.get(Family.root(design, e)));
+        }
+        for (EnumType type : design.enums()) {
+            String snake = orElse(Words.snake(type.name()), "enum");
+            if (type.isKept(EnumKept.TABLE)) {
+                enums.putIfAbsent(type.name(), tables.take(Plurals.plural(snake)));
+            } else if (type.isKept(EnumKept.TYPE)) {
+                enums.putIfAbsent(type.name(), tables.take(snake));
+            }
         }
     }
 
@@ -72,6 +83,11 @@ public final class PhysicalNames {
 
     String table(String entity) {
         return entityTables.get(entity);
+    }
+
+    /** The table or type of an enum that is kept as one. */
+    String ofEnum(String name) {
+        return enums.get(name);
     }
 
     String joinTable(Tie tie) {

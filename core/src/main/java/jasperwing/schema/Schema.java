@@ -11,6 +11,7 @@ import java.util.Optional;
 /** The physical schema of a design in one dialect. Equal when dialect and tables are. */
 public final class Schema {
     private final Dialect dialect;
+    private final List<EnumDefinition> enumTypes;
     private final List<Table> tables;
     private final List<View> views;
     private final List<KindsView> kindsViews;
@@ -22,14 +23,22 @@ public final class Schema {
     /**
      * A schema.
      *
-     * @param tables entities in the order of the design, each followed by its list tables; then join tables
+     * @param enumTypes in the order of the enums
+     * @param tables entities in the order of the design, each followed by its list tables; then join tables, then those of enums
      * @param shapes what entities keep that have no table to themselves: of one in a table of several kinds its part, of one whose rows
      *     are all in the tables of its kinds what those have in common
      * @param views in the order of the entities
      * @param kindsViews in the order of the entities
      */
-    Schema(Dialect dialect, List<Table> tables, List<Table> shapes, List<View> views, List<KindsView> kindsViews) {
+    Schema(
+            Dialect dialect,
+            List<EnumDefinition> enumTypes,
+            List<Table> tables,
+            List<Table> shapes,
+            List<View> views,
+            List<KindsView> kindsViews) {
         this.dialect = Objects.requireNonNull(dialect);
+        this.enumTypes = List.copyOf(enumTypes);
         this.tables = List.copyOf(tables);
         this.views = List.copyOf(views);
         this.kindsViews = List.copyOf(kindsViews);
@@ -67,6 +76,11 @@ public final class Schema {
     /** Entities in the order of the design, each followed by its list tables; then join tables. */
     public List<Table> tables() {
         return tables;
+    }
+
+    /** The types with a closed list of values that the database is told of, in the order of the enums. */
+    public List<EnumDefinition> enumTypes() {
+        return enumTypes;
     }
 
     /** The views of all rows of the entities whose kinds are kept in complete tables, in the order of the entities. */
@@ -127,6 +141,7 @@ public final class Schema {
     public boolean equals(Object other) {
         return other instanceof Schema schema
                 && dialect == schema.dialect
+                && enumTypes.equals(schema.enumTypes)
                 && tables.equals(schema.tables)
                 && views.equals(schema.views)
                 && kindsViews.equals(schema.kindsViews);

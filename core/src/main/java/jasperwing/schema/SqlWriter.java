@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.model.EnumValue;
+import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -21,7 +23,9 @@ final class SqlWriter {
     /** Everything, in an order that works. */
     static String all(Schema schema) {
         StringBuilder out = new StringBuilder();
-        new SqlWriter(schema, Order.of(schema), out).write();
+        SqlWriter writer = new SqlWriter(schema, Order.of(schema), out);
+        schema.enumTypes().forEach(writer::enumType);
+        writer.write();
         return out.toString();
     }
 
@@ -42,6 +46,7 @@ final class SqlWriter {
                 keys(table);
             }
             comments(table);
+            values(table);
         }
         if (dialect.altersConstraints()) {
             order.late().forEach(this::lateKey);
@@ -51,6 +56,37 @@ final class SqlWriter {
                 .filter(v -> v.table().equals(t.name()))
                 .forEach(this::view));
         schema.views().stream().filter(v -> schema.named(v.table()).isEmpty()).forEach(this::view);
+    }
+
+    private void enumType(EnumDefinition type) {
+        String values = type.values().stream().map(dialect::literal).collect(Collectors.joining(", "));
+        out.append("create type ")
+                .append(quote(type.name()))
+                .append(" as enum (")
+                .append(values)
+                .append(");\n");
+    }
+
+    /** The rows of the table of an enum. */
+    private void values(Table table) {
+        if (table.source() instanceof Table.Source.OfEnum of) {
+            String columns = table.columns().stream().map(c -> quote(c.name())).collect(Collectors.joining(", "));
+            int position = 0;
+            for (EnumValue value : of.type().values()) {
+                String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
+                out.append("insert into ")
+                        .append(quote(table.name()))
+                        .append(" (")
+                        .append(columns)
+                        .append(") values (")
+                        .append(dialect.literal(value.name()))
+                        .append(", ")
+                        .append(dialect.literal(label))
+                        .append(", ")
+                        .append(position++)
+                        .append(");\n");
+            }
+        }
     }
 
     private void kindsView(KindsView view) {

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.model.EnumType;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import java.util.List;
@@ -26,6 +27,9 @@ public record Table(
         List<Index> indexes,
         Optional<Kinds> kinds,
         String comment) {
+    /** The column of an enum's table that others point to. */
+    static final String VALUE = "value";
+
     public Table {
         columns = List.copyOf(columns);
         primaryKey = List.copyOf(primaryKey);
@@ -45,6 +49,9 @@ public record Table(
 
         /** The elements of a list attribute. */
         record OfList(String entity, String attribute) implements Source {}
+
+        /** The values of an enum, each with its label, in their order. */
+        record OfEnum(EnumType type) implements Source {}
     }
 
     /**

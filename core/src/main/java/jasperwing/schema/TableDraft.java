@@ -138,6 +138,10 @@ final class TableDraft {
         if (!conditions.isEmpty()) {
             check(List.of(column), String.join(" and ", conditions));
         }
+        types.lookup(attribute).ifPresent(t -> {
+            foreignKey(List.of(column), t, DeleteRule.REFUSE, Optional.empty(), column);
+            index(List.of(column));
+        });
         if (types.ignoresCase(attribute)) {
             folded.put(column, types.indexesExpressions() ? column : small(column, type));
         }

@@ -66,6 +66,7 @@
 <#-- The statement that gives a value to a parameter. -->
 <#function bind column value>
   <#if column.list><#return use(design.package + "." + design.values) + ".list(statement, at++, \"" + column.sqlType?remove_ending("[]")?replace("\\(.*\\)", "", "r")?j_string + "\", " + value + ", " + element_writer(column) + ");"></#if>
+  <#if column.enum?has_content && !column.sqlType?starts_with("varchar")><#return "statement.setObject(at++, " + value + " == null ? null : " + value + ".stored(), " + use("java.sql.Types") + ".OTHER);"></#if>
   <#if column.enum?has_content><#return "statement.setString(at++, " + value + " == null ? null : " + value + ".stored());"></#if>
   <#switch column.type>
     <#case "duration"><#return use(design.package + "." + design.values) + ".set(statement, at++, " + value + " == null ? null : " + value + ".toMillis());">
