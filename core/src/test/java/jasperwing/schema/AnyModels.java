@@ -38,7 +38,10 @@ final class AnyModels {
             "text(12) longer than 3",
             "int default 4",
             "timestamp set on insert",
+            "text(14) unique ignoring case",
             "int = 2 + 3");
+
+    private static final List<String> WAYS = List.of("", " kept as a type", " kept as a table");
 
     private final Random random;
     private final List<String> lines = new ArrayList<>();
@@ -54,7 +57,7 @@ final class AnyModels {
     }
 
     private Design design() {
-        lines.add("enum Hue: red, green");
+        lines.add("enum Hue" + WAYS.get(random.nextInt(WAYS.size())) + ": red, green");
         lines.add("value Spot");
         lines.add("  east decimal(9,6)");
         lines.add("  north decimal(9,6)?");
@@ -82,8 +85,13 @@ final class AnyModels {
             }
             default -> lines.add("  id serial key");
         }
-        for (int i = 0; !outside && i < random.nextInt(5); i++) {
+        int attributes = outside ? 0 : random.nextInt(5);
+        for (int i = 0; i < attributes; i++) {
             lines.add("  f" + (char) ('A' + i) + "x " + TYPES.get(random.nextInt(TYPES.size())));
+        }
+        if (attributes > 0 && random.nextInt(4) == 0) {
+            lines.add("  level int?");
+            lines.add(random.nextBoolean() ? "  index (level) where level > 3" : "  unique (level) where level < 9");
         }
     }
 

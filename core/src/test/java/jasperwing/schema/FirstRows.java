@@ -36,6 +36,11 @@ final class FirstRows {
     void insert(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             for (Table table : Order.of(schema).tables()) {
+                if (table.source() instanceof Table.Source.OfEnum of) {
+                    String value = of.type().values().get(0).name();
+                    rows.put(table.name(), Map.of(Table.VALUE, schema.dialect().literal(value)));
+                    continue;
+                }
                 String sql = insert(table);
                 try {
                     statement.executeUpdate(sql);
