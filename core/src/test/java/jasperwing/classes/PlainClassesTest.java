@@ -50,6 +50,28 @@ class PlainClassesTest {
         assertThat(remarks(design)).isEmpty();
     }
 
+    @Test
+    void anEnumIsOneHoweverItIsKept() {
+        for (String way : List.of("", " kept as a type", " kept as a table")) {
+            Design design = Samples.design(
+                    "enum Gear" + way + ": net, trap",
+                    "entity Haul",
+                    "  id serial key",
+                    "  gear Gear",
+                    "  spare Gear list");
+            assertThat(remarks(design)).as(way).isEmpty();
+            assertThat(Target.JAVA_PLAIN.generate(design))
+                    .filteredOn(f -> f.path().endsWith("/Haul.java"))
+                    .singleElement()
+                    .satisfies(f -> assertThat(f.text()).contains("Gear gear").doesNotContain("String gear"));
+            assertThat(Target.JAVA_PLAIN.generate(design))
+                    .filteredOn(f -> f.path().endsWith("/HaulRows.java"))
+                    .singleElement()
+                    .satisfies(f ->
+                            assertThat(f.text()).contains("List<Gear> spare(").doesNotContain("allByGear"));
+        }
+    }
+
     @Provide
     Arbitrary<Design> designs() {
         return Designs.all();

@@ -1,6 +1,7 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Focus;
+import jasperwing.app.shell.SidePane;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.Target;
 import jasperwing.model.CodeTarget;
@@ -9,44 +10,35 @@ import jasperwing.model.TargetOption;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** What can be chosen for a target; each choice is an edit of the design, and shows in the code at once. */
-final class OptionsPane extends ScrollPane {
+final class OptionsPane extends SidePane {
     private final Workspace workspace;
-    private final VBox content = new VBox();
 
     OptionsPane(Workspace workspace) {
+        super("Options");
         this.workspace = workspace;
-        getStyleClass().add("lens");
-        content.getStyleClass().add("lens-content");
-        setContent(content);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setAccessibleText("Options");
     }
 
     void show(Target target) {
-        Focus.keep(content, () -> build(target));
+        Focus.keep(content(), () -> build(target));
     }
 
     private void build(Target target) {
         CodeTarget said = workspace.design().target(target.word());
         List<Node> nodes = new ArrayList<>();
-        nodes.add(label("Options", "lens-title"));
-        nodes.add(label(target.title(), "quiet"));
+        nodes.add(text("Options", "lens-title"));
+        nodes.add(text(target.title(), "quiet"));
         for (TargetOption option : target.options()) {
-            nodes.add(label(option.word(), "section"));
-            nodes.add(label(option.meaning(), "option-meaning"));
-            nodes.add(option.choices().isEmpty() ? text(target, option, said) : choices(target, option, said));
+            nodes.add(text(option.word(), "section"));
+            nodes.add(text(option.meaning(), "option-meaning"));
+            nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));
         }
-        content.getChildren().setAll(nodes);
+        content().getChildren().setAll(nodes);
     }
 
     private Node choices(Target target, TargetOption option, CodeTarget said) {
@@ -67,7 +59,7 @@ final class OptionsPane extends ScrollPane {
         return row;
     }
 
-    private Node text(Target target, TargetOption option, CodeTarget said) {
+    private Node field(Target target, TargetOption option, CodeTarget said) {
         TextField field = new TextField(said.value(option));
         field.setId("option-" + option.word());
         field.setAccessibleText(option.meaning());
@@ -84,12 +76,5 @@ final class OptionsPane extends ScrollPane {
         if (!workspace.design().target(target.word()).value(option).equals(text.strip())) {
             workspace.edit(CodeTargetEdits.choose(target.word(), option, text.strip()));
         }
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        return label;
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
+import jasperwing.app.shell.SidePane;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Origin;
@@ -21,17 +22,15 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 
 /** Where a line comes from, what else is made of the same, what was changed by hand, and whether it all compiles. */
-final class OriginPane extends ScrollPane {
+final class OriginPane extends SidePane {
     private static final int MOST_REMARKS = 8;
 
     private final Workspace workspace;
     private final Runnable onDraw;
     private final Consumer<Remark> goTo;
-    private final VBox content = new VBox();
 
     /**
      * A pane that shows nothing yet.
@@ -40,21 +39,16 @@ final class OriginPane extends ScrollPane {
      * @param goTo told the remark of the compiler whose line is to be seen
      */
     OriginPane(Workspace workspace, Runnable onDraw, Consumer<Remark> goTo) {
+        super("Where this comes from");
         this.workspace = workspace;
         this.onDraw = onDraw;
         this.goTo = goTo;
-        getStyleClass().add("lens");
-        content.getStyleClass().add("lens-content");
-        setContent(content);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setAccessibleText("Where this comes from");
     }
 
     /** @param line the line that is looked at; empty for none */
     void show(Planned planned, Optional<FileLine> line, CompileCheck compiling) {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(label("Where this comes from", "lens-title"));
+        nodes.add(text("Where this comes from", "lens-title"));
         String entity = planned.entity();
         Optional<String> member = line.filter(l -> l.source() >= 0)
                 .flatMap(l -> planned.file().map(f -> f.member(l.source())))
@@ -62,18 +56,18 @@ final class OriginPane extends ScrollPane {
         String at =
                 line.filter(l -> l.number() > 0).map(l -> "line " + l.number()).orElse("");
         if (line.filter(l -> l.kind() == FileLine.Kind.BY_HAND).isPresent()) {
-            nodes.add(label(at + ": written by hand", "quiet"));
+            nodes.add(text(at + ": written by hand", "quiet"));
         } else {
             Optional<Relationship> selected =
                     workspace.selection().get().relationship().filter(r -> line.isEmpty());
-            nodes.add(label(selected.isPresent() ? "what is selected" : at.isEmpty() ? "Click a line" : at, "quiet"));
+            nodes.add(text(selected.isPresent() ? "what is selected" : at.isEmpty() ? "Click a line" : at, "quiet"));
             Optional<Origin> origin = member.flatMap(m -> model().origin(entity, m));
             origin.or(() -> selected.map(Origin.OfRelationship::new))
                     .ifPresentOrElse(o -> origin(nodes, entity, o), () -> whole(nodes, entity));
         }
         byHand(nodes, planned);
         compiles(nodes, compiling);
-        content.getChildren().setAll(nodes);
+        content().getChildren().setAll(nodes);
     }
 
     private ClassModel model() {
@@ -106,7 +100,7 @@ final class OriginPane extends ScrollPane {
         nodes.add(said(Notation.print(attribute, key), Selection.of(entity)));
         holder.map(e -> e.attributes().indexOf(attribute))
                 .filter(i -> i >= 0)
-                .ifPresent(i -> nodes.add(label(entity + ", attribute " + (i + 1), "quiet")));
+                .ifPresent(i -> nodes.add(text(entity + ", attribute " + (i + 1), "quiet")));
         also(nodes, Appearances.of(workspace.projection().get().schema(), entity, attribute));
     }
 
@@ -121,7 +115,7 @@ final class OriginPane extends ScrollPane {
         words.setWrapText(true);
         words.getStyleClass().add("origin-text");
         words.setMinHeight(USE_PREF_SIZE);
-        words.prefWidthProperty().bind(content.widthProperty().subtract(60));
+        words.prefWidthProperty().bind(content().widthProperty().subtract(60));
         Button button = new Button(null, words);
         button.getStyleClass().add("origin");
         button.minHeightProperty().bind(words.heightProperty().add(20));
@@ -137,10 +131,10 @@ final class OriginPane extends ScrollPane {
 
     private static void also(List<Node> nodes, List<String> lines) {
         if (!lines.isEmpty()) {
-            nodes.add(label("Also becomes", "section"));
+            nodes.add(text("Also becomes", "section"));
             VBox box = new VBox(3);
             box.getStyleClass().add("code-box");
-            lines.forEach(l -> box.getChildren().add(label(l, "origin-text")));
+            lines.forEach(l -> box.getChildren().add(text(l, "origin-text")));
             nodes.add(box);
         }
     }
@@ -154,8 +148,8 @@ final class OriginPane extends ScrollPane {
                             || l.kind() == FileLine.Kind.SIDES && !l.text().isEmpty())
                     .count();
             String name = planned.path().substring(planned.path().lastIndexOf('/') + 1);
-            nodes.add(label("Edited by hand", "section"));
-            nodes.add(label(
+            nodes.add(text("Edited by hand", "section"));
+            nodes.add(text(
                     name + " has " + lines + (lines == 1 ? " line" : " lines")
                             + " the design did not write. They are kept; new lines go around them."
                             + (planned.conflicts().isEmpty()
@@ -166,8 +160,8 @@ final class OriginPane extends ScrollPane {
     }
 
     private void compiles(List<Node> nodes, CompileCheck compiling) {
-        nodes.add(label("Compiles", "section"));
-        Label words = label(compiling.words(), compiling.isSound() ? "sound" : "unsound");
+        nodes.add(text("Compiles", "section"));
+        Label words = text(compiling.words(), compiling.isSound() ? "sound" : "unsound");
         words.setId("compiles");
         nodes.add(words);
         compiling.remarks().stream().limit(MOST_REMARKS).forEach(r -> {
@@ -179,12 +173,5 @@ final class OriginPane extends ScrollPane {
             button.setOnAction(e -> goTo.accept(r));
             nodes.add(button);
         });
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        return label;
     }
 }

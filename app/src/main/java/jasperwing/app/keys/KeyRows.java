@@ -77,11 +77,19 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     foreignKeys.add(new KeyRow(
                             Selection.of(of.entity()),
                             Optional.empty(),
-                            cells(table, key, "is a kind of " + key.targetEntity()),
+                            cells(table, key, (isEnum(key) ? "is one of " : "is a kind of ") + key.targetEntity()),
                             key.target(),
                             area(of.entity())));
                 }
             }
+        }
+
+        private boolean isEnum(ForeignKey key) {
+            return projection
+                    .schema()
+                    .named(key.target())
+                    .filter(t -> t.source() instanceof Table.Source.OfEnum)
+                    .isPresent();
         }
 
         private KeyRow foreignKey(Table table, ForeignKey key, Role role) {

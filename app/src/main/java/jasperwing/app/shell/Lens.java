@@ -14,25 +14,17 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.VBox;
 
 /** What is selected, looked at three ways: how it reads, how it is stored, what it becomes. */
-public final class Lens extends ScrollPane {
+public final class Lens extends SidePane {
     private final Workspace workspace;
-    private final VBox content = new VBox();
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
     private boolean weighing;
 
     public Lens(Workspace workspace) {
+        super("Lens: what is selected");
         this.workspace = workspace;
-        getStyleClass().add("lens");
-        content.getStyleClass().add("lens-content");
-        setContent(content);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setAccessibleText("Lens: what is selected");
         workspace.projection().addListener((o, was, is) -> refresh());
         workspace.selection().addListener((o, was, is) -> refresh());
         refresh();
@@ -47,14 +39,14 @@ public final class Lens extends ScrollPane {
     }
 
     private void refresh() {
-        Focus.keep(content, this::build);
+        Focus.keep(content(), this::build);
     }
 
     private void build() {
         kept.begin();
         nodes.clear();
         selected();
-        Kept.show(content.getChildren(), nodes);
+        Kept.show(content().getChildren(), nodes);
     }
 
     private void selected() {

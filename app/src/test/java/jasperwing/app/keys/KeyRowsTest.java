@@ -54,6 +54,14 @@ class KeyRowsTest {
     }
 
     @Test
+    void aColumnOfAnEnumThatIsKeptAsATableHasItsRow() {
+        Design design =
+                Samples.design("enum Gear kept as a table: net, trap", "entity Haul", "  id serial key", "  gear Gear");
+        assertThat(texts(rows(design).foreignKeys()))
+                .containsExactly("hauls.gear | \u2192 gears.value | is one of Gear | varchar(20) | no | refuse | yes");
+    }
+
+    @Test
     void aRowHasTheWorstStateOfWhatIsFoundOfIt() {
         KeyRows rows = rows(Samples.demo());
         assertThat(rows.oneOfs().get(0).state()).contains(Level.FAULT);

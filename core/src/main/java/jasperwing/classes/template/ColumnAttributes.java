@@ -55,11 +55,18 @@ final class ColumnAttributes {
     private Optional<Attribute> pointed(Table table, Column column, int depth) {
         for (ForeignKey key : table.foreignKeys()) {
             int index = key.columns().indexOf(column.name());
-            if (index >= 0 && depth < DEEPEST) {
+            if (index >= 0 && depth < DEEPEST && !isEnum(schema, key)) {
                 return Optional.of(target(key.targetEntity(), key.targetColumns(), index, depth));
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a key points to the table of an enum. */
+    static boolean isEnum(Schema schema, ForeignKey key) {
+        return schema.named(key.target())
+                .filter(t -> t.source() instanceof Table.Source.OfEnum)
+                .isPresent();
     }
 
     private Attribute target(String entity, List<String> columns, int index, int depth) {

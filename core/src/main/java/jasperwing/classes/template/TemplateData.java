@@ -119,7 +119,7 @@ final class TemplateData {
                         .map(u -> all(known, u))
                         .toList(),
                 table.foreignKeys().stream()
-                        .filter(k -> known.keySet().containsAll(k.columns()))
+                        .filter(k -> known.keySet().containsAll(k.columns()) && !ColumnAttributes.isEnum(schema, k))
                         .map(k -> reference(table, k, known))
                         .toList(),
                 oneOfs(entity, table, known),
