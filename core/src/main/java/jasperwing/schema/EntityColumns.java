@@ -284,7 +284,12 @@ final class EntityColumns {
         if (sound && !apart && among.isEmpty()) {
             String sql =
                     where.map(f -> types.formula(ownColumns()).text(f.term())).orElse("");
-            draft.index(columns(index.members().names()), columns(index.covered()), sql, index.unique());
+            List<String> found = columns(index.members().names());
+            if (index.unique()) {
+                draft.uniqueAmong(found, sql);
+            } else {
+                draft.index(found, columns(index.covered()), sql);
+            }
         }
     }
 

@@ -231,30 +231,37 @@ final class TableDraft {
     }
 
     /**
-     * Adds an index the design asks for.
+     * Adds an index the design asks for, as far as the dialect knows such.
      *
      * @param where which rows are in it, as SQL; empty for all
      */
-    void index(List<String> found, List<String> covered, String where, boolean isUnique) {
+    void index(List<String> found, List<String> covered, String where) {
+        String rows = types.indexesSomeRows() ? where : "";
         List<String> rest = covered.stream().filter(c -> !found.contains(c)).toList();
         if (found.isEmpty()) {
             return;
         }
-        if (isUnique && !types.indexesSomeRows()) {
-            List<String> compared = new ArrayList<>(found);
-            compared.set(0, only(found.get(0), where));
-            unique(compared);
-        } else if (!isUnique && rest.isEmpty() && (where.isEmpty() || !types.indexesSomeRows())) {
+        if (rest.isEmpty() && rows.isEmpty()) {
             index(found);
+        } else if (types.includesColumns()) {
+            own.add(new Index(names.constraint("ix", name, found), found, rest, rows, false));
         } else {
-            List<String> all = new ArrayList<>(found);
-            all.addAll(types.includesColumns() ? List.of() : rest);
-            own.add(new Index(
-                    names.constraint(isUnique ? "uq" : "ix", name, all),
-                    isUnique ? found : all,
-                    types.includesColumns() && !isUnique ? rest : List.of(),
-                    types.indexesSomeRows() ? where : "",
-                    isUnique));
+            List<String> all = Stream.concat(found.stream(), rest.stream()).toList();
+            own.add(new Index(names.constraint("ix", name, all), all, List.of(), rows, false));
+        }
+    }
+
+    /** Lets no two of some rows share columns. */
+    void uniqueAmong(List<String> columnsOfRows, String where) {
+        if (columnsOfRows.isEmpty()) {
+            return;
+        }
+        if (types.indexesSomeRows()) {
+            own.add(new Index(names.constraint("uq", name, columnsOfRows), columnsOfRows, List.of(), where, true));
+        } else {
+            List<String> compared = new ArrayList<>(columnsOfRows);
+            compared.set(0, only(columnsOfRows.get(0), where));
+            unique(compared);
         }
     }
 
