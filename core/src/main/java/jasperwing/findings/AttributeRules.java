@@ -81,9 +81,10 @@ final class AttributeRules {
         return words.stream().anyMatch(SECRET::contains) && words.stream().noneMatch(GUARDED::contains);
     }
 
-    /** Whether it is in a key or unique, by itself or with others. */
+    /** Whether it is in a key, in an index or unique, by itself or with others. */
     private static boolean isIndexed(Entity entity, Attribute attribute) {
         return attribute.unique()
+                || entity.indexes().stream().anyMatch(i -> i.named().contains(attribute.name()))
                 || Stream.concat(Stream.of(entity.key()), entity.uniques().stream())
                         .map(Members::names)
                         .anyMatch(n -> n.contains(attribute.name()));
@@ -164,17 +165,21 @@ final class AttributeRules {
         return new Finding(
                 rule,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name() + " is unique or in the key, and can be of any length.",
+                entity.name() + "'s " + attribute.name()
+                        + " is unique, indexed or in the key, and can be of any length.",
                 why,
                 fixes);
     }
 
     private static Fix without(Entity entity, Attribute attribute) {
         return new Fix(
-                "Let it be neither unique nor in the key",
+                "Let it be neither unique nor indexed nor in the key",
                 EntityEdits.change(entity.name(), e -> e.withKey(e.key().without(attribute.name()))
                                 .withUniques(e.uniques().stream()
                                         .filter(u -> !u.names().contains(attribute.name()))
+                                        .toList())
+                                .withIndexes(e.indexes().stream()
+                                        .filter(i -> !i.named().contains(attribute.name()))
                                         .toList()))
                         .then(EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withUnique(false))));
     }

@@ -34,7 +34,7 @@ public enum Rule {
     FORMULA_IN_CIRCLE("formula-in-circle", Level.FAULT, "nothing is computed from itself"),
     FORMULA_NOT_OF_TYPE("formula-not-of-type", Level.FAULT, "every formula gives a value of its attribute's type"),
     INDEX_CONDITION("index-condition", Level.FAULT, "every condition of an index is one of its row"),
-    CANNOT_INDEX("cannot-index", Level.FAULT, "the database can index what is unique or in a key"),
+    CANNOT_INDEX("cannot-index", Level.FAULT, "the database can index what is unique, indexed or in a key"),
     NAME_TOO_LONG("name-too-long", Level.CAUTION, "every name is as short as the database takes it"),
     NAME_NOT_USABLE("name-not-usable", Level.CAUTION, "every name can be one in code"),
     PLURAL_ENTITY("plural-entity", Level.CAUTION, "every entity is named after one"),

@@ -10,6 +10,7 @@ import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import java.nio.charset.StandardCharsets;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -20,6 +21,7 @@ import java.util.stream.Collectors;
 /** What an attribute's type, default and rules become in SQL. */
 final class ColumnTypes {
     private static final int ENUM_LENGTH = 20;
+    private static final int MOST_OF_VALUE = 63;
     private static final int MOST_IN_ROW = 1000;
     private static final String WIDE_TEXT = "longtext";
 
@@ -87,8 +89,13 @@ final class ColumnTypes {
         return dialect != Dialect.SQLITE
                 && type instanceof Type.Named named
                 && design.enumType(named.name())
-                        .filter(e -> e.isKept(EnumKept.TYPE))
+                        .filter(e -> e.isKept(EnumKept.TYPE) && fits(e))
                         .isPresent();
+    }
+
+    /** PostgreSQL takes so many bytes of a value. */
+    static boolean fits(EnumType type) {
+        return type.values().stream().allMatch(v -> v.name().getBytes(StandardCharsets.UTF_8).length <= MOST_OF_VALUE);
     }
 
     private String nativeType(String enumName) {
@@ -347,6 +354,10 @@ final class ColumnTypes {
     }
 
     private String values(EnumType type) {
-        return type.values().stream().map(EnumValue::name).map(dialect::literal).collect(Collectors.joining(", "));
+        return type.values().stream()
+                .map(EnumValue::name)
+                .distinct()
+                .map(dialect::literal)
+                .collect(Collectors.joining(", "));
     }
 }

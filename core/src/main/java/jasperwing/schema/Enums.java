@@ -31,9 +31,13 @@ final class Enums {
     List<EnumDefinition> types() {
         return types.isOf(Dialect.POSTGRESQL)
                 ? kept(EnumKept.TYPE)
+                        .filter(ColumnTypes::fits)
                         .map(e -> new EnumDefinition(
                                 names.ofEnum(e.name()),
-                                e.values().stream().map(EnumValue::name).toList()))
+                                e.values().stream()
+                                        .map(EnumValue::name)
+                                        .distinct()
+                                        .toList()))
                         .toList()
                 : List.of();
     }

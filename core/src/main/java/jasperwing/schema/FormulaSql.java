@@ -62,6 +62,7 @@ final class FormulaSql {
         }
         return design.enumType(((Type.Named) type).name()).orElseThrow().values().stream()
                 .map(v -> dialect.literal(v.name()))
+                .distinct()
                 .map(v -> " when " + v + " then " + v)
                 .collect(Collectors.joining("", "(case " + column, " end)"));
     }

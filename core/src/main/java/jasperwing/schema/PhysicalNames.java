@@ -44,7 +44,7 @@ public final class PhysicalNames {
             if (type.isKept(EnumKept.TABLE)) {
                 enums.putIfAbsent(type.name(), tables.take(Plurals.plural(snake)));
             } else if (type.isKept(EnumKept.TYPE)) {
-                enums.putIfAbsent(type.name(), tables.take(snake));
+                enums.putIfAbsent(type.name(), tables.take(snake + "_enum"));
             }
         }
     }

@@ -3,7 +3,9 @@ package jasperwing.schema;
 import jasperwing.model.EnumValue;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Writes a schema as SQL that runs as it is. */
@@ -72,7 +74,11 @@ final class SqlWriter {
         if (table.source() instanceof Table.Source.OfEnum of) {
             String columns = table.columns().stream().map(c -> quote(c.name())).collect(Collectors.joining(", "));
             int position = 0;
+            Set<String> known = new HashSet<>();
             for (EnumValue value : of.type().values()) {
+                if (!known.add(value.name())) {
+                    continue;
+                }
                 String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
                 out.append("insert into ")
                         .append(quote(table.name()))

@@ -72,8 +72,8 @@ class EnumsKeptTest {
     void theSqlSaysEachWay() {
         String sql = Schema.derive(DESIGN, Dialect.POSTGRESQL).sql();
         assertThat(sql)
-                .startsWith("create type tide as enum ('ebb', 'flood', 'slack water');\n")
-                .contains("tide tide not null default 'ebb'", "references gears (value) on delete restrict")
+                .startsWith("create type tide_enum as enum ('ebb', 'flood', 'slack water');\n")
+                .contains("tide tide_enum not null default 'ebb'", "references gears (value) on delete restrict")
                 .contains("insert into gears (value, label, position) values ('trap', 'Fish trap', 1);")
                 .contains("check (sky in ('clear', 'cloudy'))")
                 .doesNotContain("check (gear");

@@ -201,15 +201,26 @@ public final class JavaTarget {
     }
 
     private void add(String home, String name, Imports imports, String body, String entity) {
-        files.add(new GeneratedFile(path(home, name), head(home, imports) + body, entity));
+        add(home, name, imports, body.lines().toList(), List.of(), entity);
     }
 
     private void add(String home, String name, Imports imports, Code body, String entity) {
-        String head = head(home, imports);
-        List<String> members =
-                new ArrayList<>(Collections.nCopies((int) head.lines().count(), ""));
-        members.addAll(body.members());
-        files.add(new GeneratedFile(path(home, name), head + body, entity, members));
+        add(home, name, imports, body.toString().lines().toList(), body.members(), entity);
+    }
+
+    /** @param members what each line is made of; of lines beyond the list nothing is told */
+    private void add(
+            String home, String name, Imports imports, List<String> body, List<String> members, String entity) {
+        StringBuilder text = new StringBuilder(head(home, imports));
+        List<String> of = new ArrayList<>(
+                Collections.nCopies((int) text.toString().lines().count(), ""));
+        for (int i = 0; i < body.size(); i++) {
+            for (String line : LongLines.broken(body.get(i))) {
+                text.append(line).append('\n');
+                of.add(i < members.size() ? members.get(i) : "");
+            }
+        }
+        files.add(new GeneratedFile(path(home, name), text.toString(), entity, of));
     }
 
     private String head(String home, Imports imports) {

@@ -9,6 +9,7 @@ import freemarker.template.TemplateModel;
 import freemarker.template.TemplateModelException;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.Imports;
+import jasperwing.classes.java.LongLines;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The files templates make: what stands between {@code <@file path="…">} and {@code </@file>} is one. */
 final class Files {
@@ -56,11 +58,18 @@ final class Files {
         } finally {
             String lines = imports.lines();
             imports = null;
-            String text = out.toString().replace(IMPORTS + "\n", lines);
+            String text = formed(path, out.toString().replace(IMPORTS + "\n", lines));
             if (files.putIfAbsent(path, new GeneratedFile(path, text, entity)) != null) {
                 throw new TemplateException("two files have the path '" + path + "'", environment);
             }
         }
+    }
+
+    /** Lines of Java are not longer than people like. */
+    private static String formed(String path, String text) {
+        return !path.endsWith(".java")
+                ? text
+                : text.lines().flatMap(l -> LongLines.broken(l).stream()).collect(Collectors.joining("\n", "", "\n"));
     }
 
     private static String text(Map<?, ?> parameters, String name) {

@@ -1,0 +1,52 @@
+package jasperwing.classes.java;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Target;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class LongLinesTest {
+    private static final String A = "a".repeat(50);
+    private static final String B = "b".repeat(50);
+
+    @Test
+    void aLineIsBrokenBeforeAnOperatorAndNotWithinAText() {
+        assertThat(LongLines.broken("    return " + A + " && " + B + " && c;"))
+                .containsExactly("    return " + A + " && " + B, "            && c;");
+        assertThat(LongLines.broken("    call(\"" + A + " && x\", " + B + ", c, ddddddd);"))
+                .containsExactly("    call(\"" + A + " && x\", " + B + ",", "            c, ddddddd);");
+    }
+
+    @Test
+    void aLongTextIsBrokenBetweenWordsAndJoinedAgain() {
+        List<String> lines = LongLines.broken("    String sql = \"" + "word \\\" ".repeat(20) + "end\";");
+        assertThat(lines).hasSizeGreaterThan(1).allMatch(l -> l.length() <= 120);
+        assertThat(lines.get(0)).endsWith(" \"");
+        assertThat(String.join("", lines).replaceAll("\" +\\+ \"", ""))
+                .isEqualTo("    String sql = \"" + "word \\\" ".repeat(20) + "end\";");
+    }
+
+    @Test
+    void aCommentIsBrokenBetweenWords() {
+        assertThat(LongLines.broken("    /** " + "word ".repeat(30) + "*/"))
+                .hasSize(4)
+                .startsWith("    /**")
+                .endsWith("     */")
+                .allMatch(l -> l.length() <= 120);
+        assertThat(LongLines.broken("// " + A + A + A)).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Target.class)
+    void theDemosLinesAreShortEnoughAndEachTellsWhatItIsMadeOf(Target target) {
+        for (GeneratedFile file : target.generate(Samples.demo())) {
+            assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= 120 || l.startsWith("import"));
+            assertThat(file.members().size()).isIn(0, (int) file.text().lines().count());
+        }
+    }
+}
