@@ -21,7 +21,8 @@ public record ${entity.class}(
 </#list>
 <#assign references = columns?filter(c -> c.required && !c.generated && !c.stamp?has_content && !java.is_primitive(c))>
 <#assign lists = columns?filter(c -> c.list)>
-<#if references?has_content || lists?has_content>
+<#assign arrays = columns?filter(c -> c.type == "binary" && !c.list)>
+<#if references?has_content || lists?has_content || arrays?has_content>
 
     public ${entity.class} {
 <#list references as c>
@@ -30,8 +31,19 @@ public record ${entity.class}(
 <#list lists as c>
         ${c.property} = ${c.property} == null ? null : ${use("java.util.List")}.copyOf(${c.property});
 </#list>
+<#list arrays as c>
+        ${c.property} = ${c.property} == null ? null : ${c.property}.clone();
+</#list>
     }
 </#if>
+<#list arrays as c>
+
+    /** A copy. */
+    @${use("java.lang.Override")}
+    public byte[] ${c.property}() {
+        return ${c.property} == null ? null : ${c.property}.clone();
+    }
+</#list>
 <#list columns as c>
 
     /** The same row with another ${c.property}. */
@@ -39,6 +51,19 @@ public record ${entity.class}(
         return new ${entity.class}(${java.arguments(columns)});
     }
 </#list>
+<#if arrays?has_content>
+
+    /** The same row when all values are, bytes one by one. */
+    @${use("java.lang.Override")}
+    public boolean equals(${use("java.lang.Object")} other) {
+        return this == other || other instanceof ${entity.class} that<#list columns as c> && ${(arrays?map(a -> a.property)?seq_contains(c.property))?then(use("java.util.Arrays"), use("java.util.Objects"))}.equals(this.${c.property}, that.${c.property})</#list>;
+    }
+
+    @${use("java.lang.Override")}
+    public int hashCode() {
+        return ${use("java.util.Objects")}.hash(<#list columns as c><#if arrays?map(a -> a.property)?seq_contains(c.property)>${use("java.util.Arrays")}.hashCode(${c.property})<#else>${c.property}</#if><#sep>, </#sep></#list>);
+    }
+</#if>
 <#list entity.oneOfs as oneOf>
 
     /** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
