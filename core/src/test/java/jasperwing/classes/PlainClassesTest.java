@@ -75,13 +75,21 @@ class PlainClassesTest {
     @Test
     void bytesAreCopiedAndComparedOneByOne() {
         Design design = Samples.design(
-                "entity Photo", "  id serial key", "  pixels binary", "  other binary?", "  that text(9)", "  size int");
+                "entity Photo",
+                "  id serial key",
+                "  pixels binary",
+                "  other binary?",
+                "  that text(9)",
+                "  size int");
         assertThat(remarks(design)).isEmpty();
         assertThat(Target.JAVA_PLAIN.generate(design))
                 .filteredOn(f -> f.path().endsWith("/Photo.java"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.text())
-                        .contains("pixels.clone()", "Arrays.equals(this.pixels, that.pixels)", "Arrays.hashCode(pixels)"));
+                        .contains(
+                                "pixels.clone()",
+                                "Arrays.equals(this.pixels, that.pixels)",
+                                "Arrays.hashCode(pixels)"));
     }
 
     @Provide

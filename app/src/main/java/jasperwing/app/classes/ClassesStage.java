@@ -85,7 +85,13 @@ public final class ClassesStage implements Stage {
 
     private void showSide() {
         side.getChildren().setAll(targets.options().isSelected() ? options : origin);
-        options.show(targets.chosen());
+        showOptions();
+    }
+
+    private void showOptions() {
+        if (targets.options().isSelected()) {
+            options.show(targets.chosen());
+        }
     }
 
     private void ifSeen() {
@@ -108,7 +114,7 @@ public final class ClassesStage implements Stage {
         code.canWrite(plan.toWrite(), plan.canWrite());
         compiling.of(sources());
         showOrigin();
-        options.show(targets.chosen());
+        showOptions();
     }
 
     private void showOrigin() {
