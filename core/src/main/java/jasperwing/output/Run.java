@@ -9,10 +9,12 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.CRC32;
 
 /**
@@ -25,6 +27,7 @@ final class Run {
 
     private final SafePaths paths;
     private final Memory memory;
+    private final Set<Path> made = new HashSet<>();
 
     Run(SafePaths paths, Memory memory) {
         this.paths = paths;
@@ -70,13 +73,25 @@ final class Run {
         Present present = Present.of(from);
         if (step.after().isPresent()) {
             done.push(undo(to));
-            SafeWrite.replace(to, present.asHere(step.after().get()).getBytes(UTF_8));
+            put(to, present.asHere(step.after().get()).getBytes(UTF_8));
         }
         if (step.after().isEmpty() || !to.equals(from) && !isSame(from, to)) {
             done.push(undo(from));
             Files.deleteIfExists(from);
             paths.removeEmptyAbove(from);
         }
+    }
+
+    /** A new file is written where it is to be: when that is cut off, the journal tells what it begins with. */
+    private void put(Path file, byte[] bytes) throws IOException {
+        if (Files.exists(file)) {
+            SafeWrite.replace(file, bytes);
+            return;
+        }
+        if (made.add(file.getParent())) {
+            Files.createDirectories(file.getParent());
+        }
+        Files.write(file, bytes);
     }
 
     /** Whether two names are one file, as they are where capitals make no difference. */
@@ -127,7 +142,9 @@ final class Run {
         Optional<String> after = names.get(3).equals("goes") ? Optional.empty() : Optional.of(text);
         Present present = Present.of(paths.resolve(names.get(2)));
         String before = present.text().map(Run::mark).orElse("");
-        if (before.equals(names.get(4))) {
+        boolean cutOff = names.get(4).isEmpty()
+                && present.text().filter(p -> text.startsWith(p)).isPresent();
+        if (before.equals(names.get(4)) || cutOff) {
             apply(new Step(names.get(1), names.get(2), present.text(), after), new ArrayDeque<>());
         }
     }

@@ -2,6 +2,7 @@ package jasperwing.output;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
@@ -23,14 +24,19 @@ final class TextPack {
     record Text(List<String> names, String text) {}
 
     static byte[] bytes(List<Text> texts) {
-        StringBuilder out = new StringBuilder(FIRST);
+        ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
+        out.writeBytes(FIRST.getBytes(UTF_8));
         for (Text each : texts) {
-            out.append(each.text().getBytes(UTF_8).length);
-            each.names().forEach(n -> out.append(' ')
+            byte[] text = each.text().getBytes(UTF_8);
+            StringBuilder head = new StringBuilder().append(text.length);
+            each.names().forEach(n -> head.append(' ')
                     .append(URLEncoder.encode(n, UTF_8).replace("%2F", "/")));
-            out.append('\n').append(each.text()).append('\n');
+            out.writeBytes(head.append('\n').toString().getBytes(UTF_8));
+            out.writeBytes(text);
+            out.write('\n');
         }
-        return out.append(LAST).toString().getBytes(UTF_8);
+        out.writeBytes(LAST.getBytes(UTF_8));
+        return out.toByteArray();
     }
 
     /** @throws IOException when it was cut off or is something else */

@@ -240,16 +240,19 @@ class OutputFolderTest {
 
         Files.write(folder.resolve(".jasperwing/java.written"), before);
         Files.writeString(folder.resolve("a/Dive.java"), FIRST);
+        Files.writeString(folder.resolve("b/New.java"), "class N");
         Files.write(
                 kept,
                 TextPack.bytes(List.of(
                         new TextPack.Text(
                                 List.of("step", "a/Dive.java", "a/Dive.java", "stays", Run.mark(FIRST)), SECOND),
+                        new TextPack.Text(List.of("step", "b/New.java", "b/New.java", "stays", ""), "class New {}\n"),
                         new TextPack.Text(List.of("written", "a/Dive.java", "Dive"), SECOND),
                         new TextPack.Text(List.of("written", "b/Site.java", "Site"), site.text()))));
         Files.move(kept, journal);
         assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME);
         assertThat(text("a/Dive.java")).isEqualTo(SECOND);
+        assertThat(text("b/New.java")).isEqualTo("class New {}\n");
         assertThat(Files.readAllBytes(folder.resolve(".jasperwing/java.written")))
                 .isEqualTo(after);
         assertThat(memory.journal()).doesNotExist();
