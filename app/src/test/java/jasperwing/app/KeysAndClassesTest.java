@@ -93,18 +93,20 @@ class KeysAndClassesTest extends WindowTest {
                 dive,
                 text.replace(depth, depth.replace(";", " = BigDecimal.ONE;"))
                         .replace("    private OffsetDateTime endedAt;", "    private OffsetDateTime endedAt; // mine"));
-        interact(() -> window.workspace()
-                .edit(EntityEdits.changeAttribute(
-                        "Dive", "maxDepth", a -> a.withDefault(Optional.of(new Literal(Literal.Kind.NUMBER, "3"))))));
+        usual("3");
         until("the conflict is told", () -> message().contains("1 conflict"));
         assertThat(writes()).isEqualTo("Nothing to write");
         clickId("#file-Dive.java");
         until("both sides are shown", () -> sees("#settle-0-generated"));
         clickOn("#settle-0-generated");
         until("it can be written", () -> writes().equals("Write 1 file"));
+        usual("4");
+        until("what is other now is asked about again", () -> sees("#settle-0-generated"));
+        clickOn("#settle-0-generated");
+        until("it can be written again", () -> writes().equals("Write 1 file"));
         clickOn("#write");
         until("it is written", () -> message().startsWith("Wrote 1 file."));
-        assertThat(dive).content().contains("maxDepth = new BigDecimal(\"3\");", "endedAt; // mine");
+        assertThat(dive).content().contains("maxDepth = new BigDecimal(\"4\");", "endedAt; // mine");
     }
 
     @Test
@@ -144,6 +146,12 @@ class KeysAndClassesTest extends WindowTest {
     private boolean lists(String path) {
         return ((ListView<?>) lookup("#files").query())
                 .getItems().stream().anyMatch(row -> row.toString().contains(path));
+    }
+
+    private void usual(String depth) {
+        interact(() -> window.workspace()
+                .edit(EntityEdits.changeAttribute(
+                        "Dive", "maxDepth", a -> a.withDefault(Optional.of(new Literal(Literal.Kind.NUMBER, depth))))));
     }
 
     private Node line(String text) {

@@ -51,6 +51,7 @@ final class Memory {
     }
 
     void write(Collection<Written> all) throws IOException {
+        known = null;
         SafeWrite.write(file, TextPack.bytes(all.stream().map(Memory::text).toList()));
     }
 

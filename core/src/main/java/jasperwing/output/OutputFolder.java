@@ -61,7 +61,7 @@ public final class OutputFolder {
             plan.add(planned(paths, file, known.getOrDefault(file.path(), moved.get(file.path()))));
         }
         Set<String> left = new HashSet<>();
-        moved.values().forEach(w -> left.add(w.path()));
+        plan.stream().filter(Planned::isMoved).forEach(p -> left.add(p.from()));
         for (Written written : notMade) {
             if (!left.contains(written.path())) {
                 unneeded(paths, written).ifPresent(plan::add);
@@ -145,12 +145,11 @@ public final class OutputFolder {
 
     private static Optional<Written> remembered(
             Planned each, List<Optional<Merged.Choice>> settled, Map<String, Written> before) {
-        boolean stays = each.state() == State.LEFT || each.state() == State.CONFLICT && !each.isChanged(settled);
-        if (stays) {
-            return Optional.ofNullable(before.get(each.from()));
-        }
-        return each.generated()
-                .filter(g -> each.state() != State.FOREIGN)
-                .map(g -> new Written(each.path(), each.entity(), g));
+        boolean stays = each.state() == State.LEFT
+                || each.state() == State.FOREIGN
+                || each.state() == State.CONFLICT && !each.isChanged(settled);
+        return stays
+                ? Optional.ofNullable(before.get(each.from()))
+                : each.generated().map(g -> new Written(each.path(), each.entity(), g));
     }
 }

@@ -48,7 +48,7 @@ final class Run {
 
     void run(List<Step> steps, Map<String, Written> after) throws IOException {
         for (Step step : steps) {
-            if (!Present.of(paths.resolve(step.from())).text().equals(step.before())) {
+            if (isOther(step)) {
                 throw new IOException("'" + step.from() + "' was changed meanwhile; nothing was written. Look again");
             }
         }
@@ -65,6 +65,15 @@ final class Run {
             throw e;
         }
         Files.deleteIfExists(memory.journal());
+    }
+
+    /** Whether a file is another than when it was compared, or one has come to lie where there was none. */
+    private boolean isOther(Step step) throws IOException {
+        Path from = paths.resolve(step.from());
+        Path to = paths.resolve(step.path());
+        Present present = Present.of(from);
+        boolean taken = !to.equals(from) && Files.exists(to) && !isSame(from, to);
+        return taken || !present.text().equals(step.before()) || step.before().isEmpty() && present.exists();
     }
 
     private void apply(Step step, Deque<Undo> done) throws IOException {

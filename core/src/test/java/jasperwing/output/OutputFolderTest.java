@@ -2,6 +2,7 @@ package jasperwing.output;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.output.Merged.Choice;
@@ -222,6 +223,37 @@ class OutputFolderTest {
         edit("a/Dive.java", "int number", "short number");
         assertThatThrownBy(() -> output.write(plan, Map.of())).hasMessageContaining("changed meanwhile");
         assertThat(text("a/Dive.java")).contains("short number");
+    }
+
+    @Test
+    void aFileThatHasComeToLieWhereOneWouldMoveStopsTheRun() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        GeneratedFile renamed = new GeneratedFile("a/Descent.java", FIRST.replace("Dive", "Descent"), "Descent");
+        List<Planned> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
+        Files.write(folder.resolve("a/Descent.java"), new byte[] {(byte) 0xff});
+        assertThatThrownBy(() -> output.write(plan, Map.of())).hasMessageContaining("changed meanwhile");
+        assertThat(text("a/Dive.java")).isEqualTo(FIRST);
+    }
+
+    @Test
+    void whereAnothersFileLiesInTheWayTheOldOneIsToldOf() throws IOException {
+        write(file("a/Dive.java", FIRST));
+        Files.writeString(folder.resolve("a/Descent.java"), "class Descent {}\n");
+        GeneratedFile renamed = new GeneratedFile("a/Descent.java", FIRST.replace("Dive", "Descent"), "Descent");
+        assertThat(output.compare(List.of(renamed), Map.of("Descent", "Dive")))
+                .extracting(Planned::path, Planned::state)
+                .containsExactly(tuple("a/Descent.java", State.FOREIGN), tuple("a/Dive.java", State.UNNEEDED));
+    }
+
+    @Test
+    void aFileThatWasNoTextForAWhileIsOursAgain() throws IOException {
+        write(file("a/Dive.java", FIRST), file("a/Other.java", FIRST));
+        Files.write(folder.resolve("a/Dive.java"), new byte[] {(byte) 0xff});
+        write(file("a/Dive.java", SECOND), file("a/Other.java", SECOND));
+        Files.writeString(folder.resolve("a/Dive.java"), FIRST);
+        assertThat(output.compare(List.of(file("a/Dive.java", SECOND), file("a/Other.java", SECOND)), Map.of()))
+                .extracting(Planned::state)
+                .containsExactly(State.DIFFERS, State.SAME);
     }
 
     @Test

@@ -5,6 +5,7 @@ import jasperwing.classes.ClassMemory;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.model.Design;
+import jasperwing.output.Merged;
 import jasperwing.output.Merged.Choice;
 import jasperwing.output.OutputFolder;
 import jasperwing.output.Planned;
@@ -146,6 +147,7 @@ final class FilePlan {
     private void found(int number, Look now) {
         if (number == asked) {
             found = number;
+            keepChoices(now);
             look = now;
             changed.run();
             if (writes) {
@@ -153,6 +155,18 @@ final class FilePlan {
                 write();
             }
         }
+    }
+
+    /** A choice stands for as long as what it settles is the same. */
+    private void keepChoices(Look now) {
+        choices.keySet().removeIf(path -> !merged(look, path).equals(merged(now, path)));
+    }
+
+    private static Optional<Merged> merged(Look look, String path) {
+        return look.files().stream()
+                .filter(f -> f.path().equals(path))
+                .findFirst()
+                .flatMap(Planned::merged);
     }
 
     /** The folder, the same as long as it and the target are: it remembers what it has read. */

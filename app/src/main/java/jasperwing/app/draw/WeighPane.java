@@ -4,6 +4,7 @@ import jasperwing.app.shell.CodeLine;
 import jasperwing.app.shell.FactLine;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.SketchView;
+import jasperwing.app.shell.WayCard;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
 import jasperwing.weigh.Way;
@@ -12,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -32,7 +32,6 @@ import javafx.scene.layout.VBox;
 
 /** The ways to keep something of what is selected, side by side, with one button each that switches to it. */
 final class WeighPane extends VBox {
-    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final double SKETCH_HEIGHT = 140;
 
     private final Workspace workspace;
@@ -175,20 +174,9 @@ final class WeighPane extends VBox {
     }
 
     private Node card(Way way) {
-        Label name = new Label(way.title());
-        name.getStyleClass().add("weigh-way");
-        name.setWrapText(true);
-        Label more = new Label(way.now() ? "now" : way.more());
-        more.getStyleClass().add("faint");
-        VBox card = new VBox(8, name, more);
-        card.getStyleClass().add("weigh-card");
-        card.pseudoClassStateChanged(NOW, way.now());
+        VBox card = new WayCard(way, "now", 8);
         card.setMaxHeight(Double.MAX_VALUE);
         if (way.hindrance().isPresent()) {
-            Label why = new Label(way.hindrance().get());
-            why.setWrapText(true);
-            why.getStyleClass().add("hint");
-            card.getChildren().add(why);
             return card;
         }
         SketchView sketch = new SketchView(way.sketch());
