@@ -10,14 +10,19 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Notes;
+import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
+import jasperwing.model.Tie;
 import jasperwing.model.Type;
+import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -38,9 +43,40 @@ class RecallTest {
         ReportMemory reports = new ReportMemory();
         for (Design design : edited(List.of(first, second, Samples.demo()))) {
             Schema schema = Schema.derive(design, Dialect.POSTGRESQL, schemas);
-            Schema anew = Schema.derive(design, Dialect.POSTGRESQL);
+            Design unrelated = unrelated(design);
+            Schema anew = Schema.derive(unrelated, Dialect.POSTGRESQL);
             assertThat(schema.tables()).isEqualTo(anew.tables());
-            assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(design, anew)));
+            assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(unrelated, anew)));
+        }
+    }
+
+    /** The same design, as if no other had been before it. */
+    private static Design unrelated(Design design) {
+        return new Design(
+                design.name(),
+                design.areas(),
+                design.enums(),
+                design.groups(),
+                design.entities(),
+                design.relationships(),
+                design.sheets(),
+                design.setAside(),
+                design.targets(),
+                design.places(),
+                design.comments());
+    }
+
+    @Property(tries = 120, seed = "20261127")
+    void whatIsRelatedAndHeldDoesNotDependOnWhatCameBefore(@ForAll("designs") Design first) {
+        for (Design design : edited(List.of(first, Samples.demo()))) {
+            Design unrelated = unrelated(design);
+            for (Entity entity : design.entities()) {
+                String name = entity.name();
+                assertThat(design.relationshipsOf(name)).isEqualTo(unrelated.relationshipsOf(name));
+                assertThat(design.isLink(name)).isEqualTo(unrelated.isLink(name));
+                assertThat(Roles.heldBy(design, name)).isEqualTo(Roles.heldBy(unrelated, name));
+                assertThat(Roles.pointingTo(design, name)).isEqualTo(Roles.pointingTo(unrelated, name));
+            }
         }
     }
 
@@ -124,7 +160,7 @@ class RecallTest {
     }
 
     private static Edit edit(Design design, String entity, int number) {
-        return switch (number % 6) {
+        return switch (number % 8) {
             case 0 -> EntityEdits.change(entity, RecallTest::longer);
             case 1 -> EntityEdits.rename(entity, entity + "2");
             case 2 -> EntityEdits.change(entity, e -> e.withOutside(!e.outside()));
@@ -133,8 +169,16 @@ class RecallTest {
                     : RelationshipEdits.remove(design.relationships().get(0));
             case 4 -> EntityEdits.change(
                     entity, e -> e.withAttributes(List.of()).withKey(e.key()));
-            default -> EntityEdits.remove(entity);
+            case 5 -> EntityEdits.remove(entity);
+            case 6 -> RelationshipEdits.add(
+                    near(entity, design.entities().get(0).name()));
+            default -> RelationshipEdits.add(near(design.entities().get(0).name(), entity));
         };
+    }
+
+    private static Tie near(String from, String to) {
+        Reading one = new Reading(false, "be near", false, "neighbour");
+        return new Tie(from, to, "", one, Optional.empty(), List.of(), Notes.NONE);
     }
 
     private static Entity longer(Entity entity) {

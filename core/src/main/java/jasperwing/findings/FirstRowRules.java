@@ -19,10 +19,8 @@ import java.util.function.Consumer;
 final class FirstRowRules {
     private FirstRowRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
-        List<Role> musts = checked.roles().stream()
-                .filter(r -> r.must() && bindsAtOnce(checked, r))
-                .toList();
+    /** @param musts the references that must be filled at once */
+    static void check(Checked checked, List<Role> musts, Consumer<Finding> found) {
         if (musts.stream().noneMatch(r -> r.relationship() instanceof OneOf)) {
             return;
         }

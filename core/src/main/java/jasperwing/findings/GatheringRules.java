@@ -35,7 +35,8 @@ final class GatheringRules {
 
     private GatheringRules() {}
 
-    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+    /** One thing under numbers. */
+    static void numbered(Checked checked, Entity entity, Consumer<Finding> found) {
         if (entity.outside()) {
             return;
         }
@@ -44,6 +45,13 @@ final class GatheringRules {
                 found.accept(numbered(checked.design(), entity, stem, all));
             }
         });
+    }
+
+    /** What is named under one first word. */
+    static void prefixed(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (entity.outside()) {
+            return;
+        }
         prefixed(entity).forEach((prefix, all) -> {
             if (all.size() >= ENOUGH && !Words.split(entity.name()).contains(prefix)) {
                 found.accept(prefixed(checked.design(), entity, prefix, all));

@@ -15,9 +15,8 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -25,27 +24,53 @@ import java.util.function.Consumer;
 final class JoinRules {
     private JoinRules() {}
 
-    static void check(Checked checked, Consumer<Finding> found) {
-        Map<List<Object>, Tie> said = new HashMap<>();
-        Map<List<String>, Tie> joined = new HashMap<>();
-        for (Relationship relationship : checked.design().relationships()) {
-            atLeastOne(relationship, found);
+    /** Those whose sentences begin with an entity, each held against those of the entity that stand before it. */
+    static void said(Checked checked, Entity entity, Consumer<Finding> found) {
+        List<Tie> before = new ArrayList<>();
+        for (Relationship relationship : checked.relationshipsOf(entity)) {
+            boolean said = relationship.from().equals(entity.name());
+            if (said) {
+                atLeastOne(relationship, found);
+            }
             if (relationship instanceof Tie tie) {
-                List<Object> what = List.of(tie.from(), tie.to(), tie.via(), tie.shape(), verbs(tie));
-                Tie first = said.putIfAbsent(what, tie);
-                if (first != null) {
-                    found.accept(twice(tie));
-                } else if (tie.shape() == Tie.Shape.MANY_TO_MANY && !tie.isSelf()) {
-                    List<String> pair =
-                            List.of(tie.from(), tie.to()).stream().sorted().toList();
-                    Tie other = joined.putIfAbsent(pair, tie);
-                    if (other != null) {
-                        found.accept(twoJoins(tie, other));
-                    }
+                if (said) {
+                    again(tie, before, found);
+                    alone(tie, found);
                 }
-                alone(tie, found);
+                before.add(tie);
             }
         }
+    }
+
+    private static void again(Tie tie, List<Tie> before, Consumer<Finding> found) {
+        for (Tie other : before) {
+            if (saysTheSame(tie, other)) {
+                found.accept(twice(tie));
+                return;
+            }
+        }
+        for (Tie other : before) {
+            if (joinsTheSame(tie, other)) {
+                found.accept(twoJoins(tie, other));
+                return;
+            }
+        }
+    }
+
+    private static boolean saysTheSame(Tie tie, Tie other) {
+        return tie.from().equals(other.from())
+                && tie.to().equals(other.to())
+                && tie.via().equals(other.via())
+                && tie.shape() == other.shape()
+                && verbs(tie).equals(verbs(other));
+    }
+
+    private static boolean joinsTheSame(Tie tie, Tie other) {
+        return tie.shape() == Tie.Shape.MANY_TO_MANY
+                && other.shape() == Tie.Shape.MANY_TO_MANY
+                && !tie.isSelf()
+                && (tie.from().equals(other.from()) && tie.to().equals(other.to())
+                        || tie.from().equals(other.to()) && tie.to().equals(other.from()));
     }
 
     private static List<String> verbs(Tie tie) {

@@ -11,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -35,37 +34,29 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(ReferenceRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
-            RuleSet.of(JoinRules::check, Aspect.RELATIONSHIPS),
+            RuleSet.of(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS),
-            RuleSet.of(
-                    RouteRules::check,
-                    Aspect.NAMES,
-                    Aspect.STANDING,
-                    Aspect.RELATIONSHIPS,
-                    Aspect.KEYS,
-                    Aspect.DIALECT),
             RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
 
-    private static final ReportMemory.EntityRule UNDECLARED = UndeclaredRules::check;
-    private static final ReportMemory.EntityRule NAMING = NamingRules::check;
-    private static final ReportMemory.EntityRule GATHERING = GatheringRules::check;
-
-    private static final List<ReportMemory.EntityRule> OF_ENTITIES = List.of(
-            NameRules::check,
-            ReservedRules::check,
-            UnknownRules::check,
-            KeyRules::check,
-            UNDECLARED,
-            ValueRules::check,
-            NAMING,
-            KeyShapeRules::check,
-            AttributeRules::check,
-            JoinRules::check,
-            GATHERING,
-            ShapeRules::check);
+    private static final List<EntityRules> OF_ENTITIES = List.of(
+            EntityRules.of(NameRules::check),
+            EntityRules.of(ReservedRules::check),
+            EntityRules.of(UnknownRules::check),
+            EntityRules.of(KeyRules::check),
+            new EntityRules(UndeclaredRules::check, UndeclaredRules::stands),
+            EntityRules.of(ValueRules::check),
+            EntityRules.naming(NamingRules::check),
+            EntityRules.of(KeyShapeRules::check),
+            EntityRules.of(AttributeRules::check),
+            EntityRules.of(ReferenceRules::check),
+            EntityRules.of(JoinRules::said),
+            EntityRules.of(JoinRules::check),
+            new EntityRules(RouteRules::check, RouteRules::stands),
+            EntityRules.of(GatheringRules::numbered),
+            EntityRules.naming(GatheringRules::prefixed),
+            EntityRules.of(ShapeRules::check));
 
     public Report {
         findings = List.copyOf(findings);
@@ -87,7 +78,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         List<Finding> all = new ArrayList<>();
         Checked checked = memory.open(design, schema);
         OF_DESIGN.forEach(set -> memory.set(checked, set, all::add));
-        memory.entities(checked, OF_ENTITIES, Set.of(UNDECLARED, NAMING, GATHERING), all::add);
+        memory.entities(checked, OF_ENTITIES, all::add);
         all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
         List<Aside> aside = new ArrayList<>();
         all.removeIf(f -> {

@@ -10,6 +10,7 @@ import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,11 +25,6 @@ import java.util.stream.Stream;
  * checked before. Confined to one thread.
  */
 public final class ReportMemory {
-    /** Rules that look at one entity, what it is related to, and what is known by name everywhere. */
-    interface EntityRule {
-        void check(Checked checked, Entity entity, Consumer<Finding> found);
-    }
-
     /**
      * What was found of one entity.
      *
@@ -41,15 +37,45 @@ public final class ReportMemory {
             List<Relationship> relationships,
             Optional<Table> table,
             List<List<Finding>> findings,
-            List<Finding> all) {}
+            List<Finding> all) {
+        /** With nothing found yet. */
+        private static Known of(Checked checked, Entity entity) {
+            List<Entity> above =
+                    entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+            return new Known(
+                    above,
+                    !checked.design().kinds(entity.name()).isEmpty(),
+                    ReportMemory.relationships(checked, entity, above),
+                    checked.schema().table(entity.name()),
+                    List.of(),
+                    List.of());
+        }
+
+        /** Whether rules that look at the entity see the same. */
+        private boolean isLike(Known other) {
+            return ancestor == other.ancestor
+                    && above.equals(other.above)
+                    && relationships.equals(other.relationships)
+                    && table.equals(other.table);
+        }
+
+        private Known with(List<List<Finding>> found) {
+            return new Known(
+                    above,
+                    ancestor,
+                    relationships,
+                    table,
+                    found,
+                    found.stream().flatMap(List::stream).toList());
+        }
+    }
 
     /** As many entities as are worth a second thread when nothing is known of them yet. */
     private static final int MANY = 100;
 
-    private static final Set<Aspect> OTHERS = EnumSet.of(Aspect.NAMES, Aspect.KEYS);
-
     private final Map<RuleSet, List<Finding>> ofSets = new HashMap<>();
     private final Repetitions repetitions = new Repetitions();
+    private final Hints hints = new Hints();
     private Map<Entity, Known> known = new IdentityHashMap<>();
     private Design last;
     private Dialect dialect;
@@ -57,7 +83,7 @@ public final class ReportMemory {
 
     /** Begins to check a design: sees what has changed since the last. */
     Checked open(Design design, Schema schema) {
-        Checked checked = new Checked(design, schema, repetitions);
+        Checked checked = new Checked(design, schema, repetitions, hints);
         changed = EnumSet.allOf(Aspect.class);
         if (last != null) {
             changed.removeIf(a -> a.isSame(last, design));
@@ -81,55 +107,72 @@ public final class ReportMemory {
         last.forEach(found);
     }
 
-    /**
-     * The findings of each entity under some rules, in the order of the design.
-     *
-     * @param ofOthers those of the rules that look at what others are called or keyed by, too
-     */
-    void entities(Checked checked, List<EntityRule> rules, Set<EntityRule> ofOthers, Consumer<Finding> found) {
+    /** The findings of each entity under some rules, in the order of the design. */
+    void entities(Checked checked, List<EntityRules> rules, Consumer<Finding> found) {
         boolean fresh = changed.contains(Aspect.TYPES) || changed.contains(Aspect.DIALECT);
         Map<Entity, Known> before = fresh ? Map.of() : known;
-        Set<EntityRule> anew = OTHERS.stream().anyMatch(changed::contains) ? ofOthers : Set.of();
         List<Entity> entities = checked.design().entities();
-        known = new IdentityHashMap<>(entities.size() * 2);
         checked.prepare();
-        IntStream indexes = IntStream.range(0, entities.size());
-        Known[] all = (before.isEmpty() && entities.size() > MANY ? indexes.parallel() : indexes)
-                .mapToObj(i -> recalled(checked, entities.get(i), before.get(entities.get(i)), rules, anew))
-                .toArray(Known[]::new);
+        Known[] all = new Known[entities.size()];
+        if (before.isEmpty()) {
+            IntStream indexes = IntStream.range(0, all.length);
+            (all.length > MANY ? indexes.parallel() : indexes)
+                    .forEach(i -> all[i] = anew(checked, entities.get(i), rules));
+        } else {
+            recall(checked, before, rules, all);
+        }
+        known = new IdentityHashMap<>(entities.size() * 2);
         for (int i = 0; i < all.length; i++) {
             known.put(entities.get(i), all[i]);
             all[i].all().forEach(found);
         }
     }
 
-    private static Known recalled(
-            Checked checked, Entity entity, Known last, List<EntityRule> rules, Set<EntityRule> anew) {
-        List<Entity> above =
-                entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
-        List<Relationship> of = relationships(checked, entity, above);
-        Optional<Table> table = checked.schema().table(entity.name());
-        boolean ancestor = !checked.design().kinds(entity.name()).isEmpty();
-        boolean same = last != null
-                && last.ancestor() == ancestor
-                && last.above().equals(above)
-                && last.relationships().equals(of)
-                && last.table().equals(table);
-        if (same && anew.isEmpty()) {
-            return last;
-        }
-        List<List<Finding>> findings = new ArrayList<>(rules.size());
-        for (EntityRule rule : rules) {
-            List<Finding> found = new ArrayList<>(0);
-            if (same && !anew.contains(rule)) {
-                found = last.findings().get(findings.size());
-            } else {
-                rule.check(checked, entity, found::add);
+    private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
+        List<List<Finding>> found = new ArrayList<>(rules.size());
+        rules.forEach(r -> found.add(check(checked, entity, r)));
+        return Known.of(checked, entity).with(found);
+    }
+
+    private static List<Finding> check(Checked checked, Entity entity, EntityRules rules) {
+        List<Finding> found = new ArrayList<>(0);
+        rules.check().of(checked, entity, found::add);
+        return found;
+    }
+
+    private void recall(Checked checked, Map<Entity, Known> before, List<EntityRules> rules, Known[] all) {
+        List<Entity> entities = checked.design().entities();
+        Set<String> others = new HashSet<>();
+        Map<Entity, Known> gone = new IdentityHashMap<>(before);
+        for (int i = 0; i < all.length; i++) {
+            Known now = Known.of(checked, entities.get(i));
+            Known last = gone.remove(entities.get(i));
+            all[i] = last != null && last.isLike(now) ? last : now;
+            if (all[i] == now) {
+                others.add(entities.get(i).name());
             }
-            findings.add(found);
         }
-        List<Finding> all = findings.stream().flatMap(List::stream).toList();
-        return new Known(above, ancestor, of, table, findings, all);
+        gone.keySet().forEach(e -> others.add(e.name()));
+        EntityRules.Others changes = new EntityRules.Others(changed, RouteRules.near(checked, others));
+        for (int i = 0; i < all.length; i++) {
+            all[i] = all[i].findings().isEmpty()
+                    ? anew(checked, entities.get(i), rules)
+                    : again(checked, changes, entities.get(i), all[i], rules);
+        }
+    }
+
+    /** What was found of an entity that is as it was, where that holds. */
+    private static Known again(
+            Checked checked, EntityRules.Others changes, Entity entity, Known last, List<EntityRules> rules) {
+        List<List<Finding>> found = null;
+        for (int i = 0; i < rules.size(); i++) {
+            List<Finding> held = last.findings().get(i);
+            if (!rules.get(i).stands().holds(checked, changes, entity, held)) {
+                found = found == null ? new ArrayList<>(last.findings()) : found;
+                found.set(i, check(checked, entity, rules.get(i)));
+            }
+        }
+        return found == null ? last : last.with(found);
     }
 
     private static List<Relationship> relationships(Checked checked, Entity entity, List<Entity> above) {

@@ -1,9 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
@@ -23,7 +25,7 @@ import java.util.stream.Stream;
 /** Two routes from one entity to the same ancestor, which may lead to different rows of it. */
 final class RouteRules {
     /** Longer routes are not thought of as saying the same. */
-    private static final int LONGEST = 3;
+    static final int LONGEST = 3;
 
     private final Checked checked;
     private final Consumer<Finding> found;
@@ -33,17 +35,38 @@ final class RouteRules {
         this.found = found;
     }
 
-    static void check(Checked checked, Consumer<Finding> found) {
-        RouteRules rules = new RouteRules(checked, found);
-        checked.design().entities().forEach(e -> rules.from(e.name()));
+    static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (checked.heldBy(entity).size() > 1) {
+            new RouteRules(checked, found).from(entity.name());
+        }
+    }
+
+    /** The entities from which one of some can be reached. */
+    static Set<String> near(Checked checked, Set<String> some) {
+        Set<String> near = new HashSet<>(some);
+        Set<String> last = some;
+        for (int i = 0; i < LONGEST; i++) {
+            Set<String> next = new HashSet<>();
+            for (String entity : last) {
+                for (Role role : Roles.pointingTo(checked.design(), entity)) {
+                    if (near.add(role.holder())) {
+                        next.add(role.holder());
+                    }
+                }
+            }
+            last = next;
+        }
+        return near;
+    }
+
+    /** Whether what was found of an entity that is as it was holds: whether nothing it can lead to has changed. */
+    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+        return !others.near().contains(entity.name());
     }
 
     /** For each ancestor the shortest route by each reference the entity holds. */
     private void from(String entity) {
         List<Role> held = checked.heldBy(entity);
-        if (held.size() < 2) {
-            return;
-        }
         Map<String, List<List<Role>>> routes = new LinkedHashMap<>();
         for (Role first : held) {
             if (isFollowed(first)) {

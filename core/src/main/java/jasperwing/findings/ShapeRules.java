@@ -8,6 +8,7 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
 import jasperwing.naming.Role;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -95,13 +96,14 @@ final class ShapeRules {
                 .forEach(c -> found.accept(tangled(c, ties)));
     }
 
-    /** One reference for each pair of areas with one between them, in the order of the relationships. */
+    /** One reference for each pair of areas with one between them, in the order of the entities. */
     private static Map<String, Map<String, Role>> ties(Checked checked) {
         Map<String, Map<String, Role>> ties = new TreeMap<>();
+        Map<String, String> areas = areasOf(checked.design());
         for (Role role : checked.roles()) {
-            String from = area(checked.design(), role.holder());
+            String from = areas.getOrDefault(role.holder(), "");
             for (String target : role.targets()) {
-                String to = area(checked.design(), target);
+                String to = areas.getOrDefault(target, "");
                 if (!from.isEmpty() && !to.isEmpty() && !from.equals(to)) {
                     ties.computeIfAbsent(from, f -> new LinkedHashMap<>()).putIfAbsent(to, role);
                 }
@@ -110,11 +112,15 @@ final class ShapeRules {
         return ties;
     }
 
-    private static String area(Design design, String entity) {
-        return design.entity(entity)
-                .map(Entity::area)
-                .filter(a -> design.area(a).isPresent())
-                .orElse("");
+    /** The area of each entity that is in one there is. */
+    private static Map<String, String> areasOf(Design design) {
+        Map<String, String> areas = new HashMap<>();
+        for (Entity entity : design.entities()) {
+            if (!entity.area().isEmpty() && design.area(entity.area()).isPresent()) {
+                areas.putIfAbsent(entity.name(), entity.area());
+            }
+        }
+        return areas;
     }
 
     private static Finding tangled(List<String> areas, Map<String, Map<String, Role>> ties) {

@@ -11,9 +11,11 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import jasperwing.schema.KeyTypes;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /** Attributes that are references in disguise. */
@@ -62,17 +64,34 @@ final class UndeclaredRules {
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withType(type))))));
     }
 
-    /** The entity an attribute's name points to: {@code dive_id}, {@code diveId}, or {@code dive} kept as text. */
+    /** The entity an attribute's name points to. */
     private static Optional<String> target(Map<String, String> bySnake, Attribute attribute) {
+        return hint(attribute).map(bySnake::get);
+    }
+
+    /** What an attribute's name may point to, in snake case: {@code dive} of {@code dive_id}, {@code diveId}, or {@code dive} kept as text. */
+    private static Optional<String> hint(Attribute attribute) {
         String snake = Words.snake(attribute.name());
         boolean several = snake.indexOf('_') > 0;
         for (String word : several ? KEY_WORDS : List.<String>of()) {
             if (snake.endsWith(word)) {
-                String target = bySnake.get(snake.substring(0, snake.length() - word.length()));
-                return Optional.ofNullable(target);
+                return Optional.of(snake.substring(0, snake.length() - word.length()));
             }
         }
-        return attribute.type().isText() ? Optional.ofNullable(bySnake.get(snake)) : Optional.empty();
+        return attribute.type().isText() ? Optional.of(snake) : Optional.empty();
+    }
+
+    /** All that the names of an entity's attributes may point to. */
+    static Set<String> hints(Entity entity) {
+        Set<String> hints = new HashSet<>();
+        entity.attributes().forEach(a -> hint(a).ifPresent(hints::add));
+        return hints;
+    }
+
+    /** Whether what was found of an entity that is as it was holds: whether its names point nowhere, or nothing is named or keyed anew. */
+    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+        return !others.changed(Aspect.NAMES) && !others.changed(Aspect.KEYS)
+                || found.isEmpty() && checked.hints(entity).stream().noneMatch(checked.bySnake()::containsKey);
     }
 
     private static Finding finding(Entity entity, Attribute attribute, String target) {

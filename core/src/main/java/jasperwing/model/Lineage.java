@@ -8,7 +8,7 @@ import java.util.List;
  */
 final class Lineage {
     private final Wholes wholes = new Wholes();
-    private volatile Relations last = new Relations(List.of());
+    private volatile Relations last = Relations.NONE;
 
     Design whole(Design design) {
         return wholes.of(design);
@@ -18,7 +18,7 @@ final class Lineage {
     Relations relations(List<Relationship> relationships) {
         Relations known = last;
         if (known.all() != relationships) {
-            known = new Relations(relationships);
+            known = known.then(relationships);
             last = known;
         }
         return known;

@@ -1,46 +1,127 @@
 package jasperwing.model;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 
-/** The relationships of a design by the entities that take part in them, gathered in one pass. Safe for several threads. */
+/**
+ * The relationships of a design by the entities that take part in them, gathered in one pass; those of a design that an edit made of
+ * another only where the edit concerns them. Safe for several threads.
+ */
 public final class Relations {
-    private final List<Relationship> all;
-    private final Map<String, List<Relationship>> byEntity = new HashMap<>();
-    private final Set<String> links = new HashSet<>();
-    private final Map<Class<?>, Object> known = new ConcurrentHashMap<>();
+    static final Relations NONE = new Relations(List.of());
 
-    Relations(List<Relationship> all) {
+    private final List<Relationship> all;
+    private final Map<String, List<Relationship>> byEntity;
+    private final Set<String> links;
+    private final Map<Class<?>, Object> known = new ConcurrentHashMap<>();
+    private final Map<Class<?>, Former<?>> former = new ConcurrentHashMap<>();
+
+    /**
+     * What followed from relationships before.
+     *
+     * @param what what was found out then
+     * @param touched the entities whose relationships may be others since
+     */
+    public record Former<T>(T what, Set<String> touched) {}
+
+    /** Finds out what follows from relationships alone. */
+    public interface Consequence<T> {
+        /**
+         * The same for the same relationships, never null.
+         *
+         * @param former what followed before, when that is known
+         */
+        T of(Relations relations, Optional<Former<T>> former);
+    }
+
+    private Relations(List<Relationship> all) {
         this.all = all;
-        for (Relationship relationship : all) {
-            for (String entity : mentioned(relationship)) {
-                byEntity.computeIfAbsent(entity, e -> new ArrayList<>(4)).add(relationship);
-            }
-        }
+        this.byEntity = new HashMap<>();
+        this.links = new HashSet<>();
+        all.forEach(r -> mentioned(r).forEach(e -> add(e, r)));
         byEntity.replaceAll((entity, its) -> List.copyOf(its));
     }
 
-    private Set<String> mentioned(Relationship relationship) {
+    private Relations(List<Relationship> all, Relations before, Set<String> touched) {
+        this.all = all;
+        this.byEntity = new HashMap<>(before.byEntity);
+        this.links = new HashSet<>(before.links);
+        byEntity.keySet().removeAll(touched);
+        links.removeAll(touched);
+        all.forEach(r -> concerned(r, touched).forEach(e -> add(e, r)));
+        touched.forEach(e -> byEntity.computeIfPresent(e, (entity, its) -> List.copyOf(its)));
+        before.former.forEach((what, older) -> former.put(what, older(older, touched)));
+        before.known.forEach((what, value) -> former.put(what, new Former<>(value, touched)));
+    }
+
+    private static <T> Former<T> older(Former<T> former, Set<String> touched) {
+        Set<String> all = new HashSet<>(former.touched());
+        all.addAll(touched);
+        return new Former<>(former.what(), all);
+    }
+
+    /** Those of another list, of which most are the same ones in the same order. */
+    Relations then(List<Relationship> now) {
+        int start = 0;
+        int shorter = Math.min(all.size(), now.size());
+        while (start < shorter && all.get(start) == now.get(start)) {
+            start++;
+        }
+        int end = 0;
+        while (end < shorter - start && all.get(all.size() - 1 - end) == now.get(now.size() - 1 - end)) {
+            end++;
+        }
+        Set<String> touched = new HashSet<>();
+        all.subList(start, all.size() - end).forEach(r -> touched.addAll(mentioned(r)));
+        now.subList(start, now.size() - end).forEach(r -> touched.addAll(mentioned(r)));
+        return touched.size() * 2 < byEntity.size() ? new Relations(now, this, touched) : new Relations(now);
+    }
+
+    private static Set<String> mentioned(Relationship relationship) {
         Set<String> names = new LinkedHashSet<>(8);
         names.addAll(relationship.targets());
         names.add(relationship.from());
         if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
             names.add(tie.via());
-            links.add(tie.via());
         }
         return names;
+    }
+
+    private static Set<String> concerned(Relationship relationship, Set<String> touched) {
+        boolean is = touched.contains(relationship.from())
+                || !Collections.disjoint(relationship.targets(), touched)
+                || relationship instanceof Tie tie && touched.contains(tie.via());
+        if (!is) {
+            return Set.of();
+        }
+        Set<String> names = mentioned(relationship);
+        names.retainAll(touched);
+        return names;
+    }
+
+    private void add(String entity, Relationship relationship) {
+        byEntity.computeIfAbsent(entity, e -> new ArrayList<>(4)).add(relationship);
+        if (relationship instanceof Tie tie && tie.via().equals(entity)) {
+            links.add(entity);
+        }
     }
 
     /** In order. */
     public List<Relationship> all() {
         return all;
+    }
+
+    /** The entities that take part in any, in no order. */
+    public Set<String> entities() {
+        return Collections.unmodifiableSet(byEntity.keySet());
     }
 
     /** Those the entity takes part in, as an end or as a link, in order. */
@@ -53,17 +134,18 @@ public final class Relations {
         return links.contains(entity);
     }
 
-    /**
-     * What follows from the relationships alone, found out when first asked for.
-     *
-     * @param find gives the same for the same relationships, and never null
-     */
-    public <T> T known(Class<T> what, Function<List<Relationship>, T> find) {
+    /** What follows from the relationships alone, found out when first asked for. */
+    public <T> T known(Class<T> what, Consequence<T> consequence) {
         Object found = known.get(what);
         if (found == null) {
-            found = find.apply(all);
+            found = consequence.of(this, formerly(what));
             known.put(what, found);
+            former.remove(what);
         }
         return what.cast(found);
+    }
+
+    private <T> Optional<Former<T>> formerly(Class<T> what) {
+        return Optional.ofNullable(former.get(what)).map(f -> new Former<>(what.cast(f.what()), f.touched()));
     }
 }

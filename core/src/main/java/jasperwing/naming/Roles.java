@@ -3,6 +3,7 @@ package jasperwing.naming;
 import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
+import jasperwing.model.Relations;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What the ends of relationships are called, said or not. */
 public final class Roles {
@@ -69,11 +71,6 @@ public final class Roles {
         return name.isEmpty() ? "other" : name;
     }
 
-    /** Every reference to one thing, in the order of the relationships; both references of a link entity, first end first. */
-    public static List<Role> all(Design design) {
-        return known(design).all();
-    }
-
     /** The references an entity holds, in the order of the relationships. */
     public static List<Role> heldBy(Design design, String entity) {
         return known(design).byHolder().getOrDefault(entity, List.of());
@@ -88,26 +85,40 @@ public final class Roles {
         return design.relations().known(Known.class, Known::of);
     }
 
-    /** All references of a list of relationships. */
-    private record Known(List<Role> all, Map<String, List<Role>> byHolder, Map<String, List<Role>> byTarget) {
-        static Known of(List<Relationship> relationships) {
-            List<Role> all = new ArrayList<>(relationships.size());
-            Map<String, List<Role>> byHolder = new HashMap<>();
-            Map<String, List<Role>> byTarget = new HashMap<>();
-            for (Relationship relationship : relationships) {
+    /** The references of a list of relationships. */
+    private record Known(Map<String, List<Role>> byHolder, Map<String, List<Role>> byTarget) {
+        static Known of(Relations relations, Optional<Relations.Former<Known>> former) {
+            Known known = former.map(f -> f.what().without(f.touched()))
+                    .orElseGet(() -> new Known(new HashMap<>(), new HashMap<>()));
+            former.map(Relations.Former::touched)
+                    .orElseGet(relations::entities)
+                    .forEach(e -> known.add(e, relations.of(e)));
+            return known;
+        }
+
+        private Known without(Set<String> entities) {
+            Known left = new Known(new HashMap<>(byHolder), new HashMap<>(byTarget));
+            left.byHolder.keySet().removeAll(entities);
+            left.byTarget.keySet().removeAll(entities);
+            return left;
+        }
+
+        private void add(String entity, List<Relationship> its) {
+            List<Role> held = new ArrayList<>(its.size());
+            List<Role> pointing = new ArrayList<>(its.size());
+            for (Relationship relationship : its) {
                 for (Role role : Roles.of(relationship)) {
-                    all.add(role);
-                    byHolder.computeIfAbsent(role.holder(), h -> new ArrayList<>(4))
-                            .add(role);
-                    role.targets().forEach(t -> byTarget.computeIfAbsent(t, e -> new ArrayList<>(4))
-                            .add(role));
+                    if (role.holder().equals(entity)) {
+                        held.add(role);
+                    }
+                    role.targets().stream().filter(entity::equals).forEach(t -> pointing.add(role));
                 }
             }
-            byHolder.replaceAll((holder, its) -> List.copyOf(its));
-            byTarget.replaceAll((target, its) -> List.copyOf(its));
-            return new Known(List.copyOf(all), byHolder, byTarget);
+            byHolder.put(entity, List.copyOf(held));
+            byTarget.put(entity, List.copyOf(pointing));
         }
     }
+
     /** The references one relationship makes; none for a plain many-to-many. */
     public static List<Role> of(Relationship relationship) {
         if (relationship instanceof OneOf oneOf) {

@@ -84,7 +84,8 @@ class NamingTest {
                 "each Dive may have many Photo, which must belong to one Dive",
                 "each Dive may have many Photo as covers via Duty, which may have many Dive",
                 "each Dive may follow one Dive as before, which may have many Dive as later");
-        assertThat(Roles.all(design))
+        assertThat(design.relationships())
+                .flatExtracting(Roles::of)
                 .extracting(r -> r.holder() + "." + r.name() + " -> " + r.target() + (r.must() ? " must" : ""))
                 .containsExactly(
                         "Photo.dive -> Dive must",

@@ -1,0 +1,84 @@
+package jasperwing.findings;
+
+import jasperwing.naming.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.connectivity.GabowStrongConnectivityInspector;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.DirectedPseudograph;
+
+/** Entities that must each have one of the others first. */
+final class CircleRules {
+    private CircleRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        List<Role> musts = new ArrayList<>();
+        for (Role role : checked.roles()) {
+            if (role.must() && FirstRowRules.bindsAtOnce(checked, role) && !checked.isOutside(role.holder())) {
+                musts.add(role);
+            }
+        }
+        requiredCycles(checked, musts, found);
+        FirstRowRules.check(checked, musts, found);
+    }
+
+    private static void requiredCycles(Checked checked, List<Role> roles, Consumer<Finding> found) {
+        List<Role> musts = OnCircles.of(roles.stream()
+                .filter(r -> r.targets().size() == 1 && !r.target().equals(r.holder()))
+                .toList());
+        if (musts.isEmpty()) {
+            return;
+        }
+        Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
+        for (Role role : musts) {
+            graph.addVertex(role.holder());
+            graph.addVertex(role.target());
+            graph.addEdge(role.holder(), role.target());
+        }
+        Map<String, Set<String>> circles = new HashMap<>();
+        new GabowStrongConnectivityInspector<>(graph)
+                .stronglyConnectedSets().stream()
+                        .filter(c -> c.size() > 1)
+                        .forEach(c -> c.forEach(e -> circles.put(e, c)));
+        Map<Set<String>, List<Role>> inside = new IdentityHashMap<>();
+        for (Role role : musts) {
+            Set<String> circle = circles.get(role.holder());
+            if (circle != null && circle == circles.get(role.target())) {
+                inside.computeIfAbsent(circle, c -> new ArrayList<>()).add(role);
+            }
+        }
+        inside.entrySet().stream()
+                .map(e -> requiredCycle(
+                        checked, e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
+                .sorted(Comparator.comparing(Finding::message))
+                .forEach(found);
+    }
+
+    private static Finding requiredCycle(Checked checked, String names, List<Role> inside) {
+        List<Fix> fixes = new ArrayList<>();
+        inside.stream()
+                .filter(ReferenceRules::canLoosen)
+                .forEach(r ->
+                        fixes.add(new Fix("Let " + r.holder() + " be without " + r.name(), ReferenceRules.loosen(r))));
+        if (checked.schema().dialect().defersKeys()) {
+            Role first = inside.get(0);
+            fixes.add(new Fix(
+                    "Check " + first.holder() + "'s " + first.name() + " at the end of a transaction",
+                    ReferenceRules.checkedAtEnd(first.relationship(), true)));
+        }
+        return new Finding(
+                Rule.REQUIRED_CYCLE,
+                Subject.of(inside.get(0).relationship(), inside.get(0).name()),
+                names + " must each have one of the others first.",
+                "None of them can have a first row.",
+                fixes);
+    }
+}

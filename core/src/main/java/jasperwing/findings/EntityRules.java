@@ -1,0 +1,48 @@
+package jasperwing.findings;
+
+import jasperwing.model.Entity;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/**
+ * Rules of one family that are held against each entity. They look at the entity, at what it is a kind of, at its relationships and its
+ * table, at the types and the database; at more only as far as {@code stands} says.
+ *
+ * @param check finds
+ * @param stands whether what was found of an entity that is as it was holds, though others have changed
+ */
+record EntityRules(Check check, Standing stands) {
+    /** Tells what it finds of one entity. */
+    interface Check {
+        void of(Checked checked, Entity entity, Consumer<Finding> found);
+    }
+
+    /** Tells whether what was found of an entity still holds. */
+    interface Standing {
+        boolean holds(Checked checked, Others others, Entity entity, List<Finding> found);
+    }
+
+    /**
+     * What has changed besides an entity.
+     *
+     * @param aspects of the design
+     * @param near the entities a changed one can be reached from within {@link RouteRules#LONGEST} references
+     */
+    record Others(Set<Aspect> aspects, Set<String> near) {
+        boolean changed(Aspect aspect) {
+            return aspects.contains(aspect);
+        }
+    }
+
+    /** Rules that look at nothing else. */
+    static EntityRules of(Check check) {
+        return new EntityRules(check, (checked, others, entity, found) -> true);
+    }
+
+    /** Rules whose fixes bring names, which others must not have. */
+    static EntityRules naming(Check check) {
+        return new EntityRules(
+                check, (checked, others, entity, found) -> found.isEmpty() || !others.changed(Aspect.NAMES));
+    }
+}
