@@ -10,6 +10,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
@@ -23,6 +25,7 @@ import jasperwing.schema.SchemaMemory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -160,7 +163,7 @@ class RecallTest {
     }
 
     private static Edit edit(Design design, String entity, int number) {
-        return switch (number % 8) {
+        return switch (number % 13) {
             case 0 -> EntityEdits.change(entity, RecallTest::longer);
             case 1 -> EntityEdits.rename(entity, entity + "2");
             case 2 -> EntityEdits.change(entity, e -> e.withOutside(!e.outside()));
@@ -172,8 +175,28 @@ class RecallTest {
             case 5 -> EntityEdits.remove(entity);
             case 6 -> RelationshipEdits.add(
                     near(entity, design.entities().get(0).name()));
-            default -> RelationshipEdits.add(near(design.entities().get(0).name(), entity));
+            case 7 -> RelationshipEdits.add(near(design.entities().get(0).name(), entity));
+            case 8 -> d ->
+                    d.withEnums(each(d.enums(), e -> new EnumType(e.name(), e.kept(), more(e.values()), e.notes())));
+            case 9 -> d -> d.withGroups(each(d.groups(), g -> g.withAttributes(less(g.attributes()))));
+            case 10 -> d -> d.withEnums(less(d.enums()));
+            case 11 -> d -> d.withGroups(less(d.groups()));
+            default -> d -> d.withAreas(less(d.areas()));
         };
+    }
+
+    private static <T> List<T> each(List<T> all, UnaryOperator<T> change) {
+        return all.stream().map(change).toList();
+    }
+
+    private static <T> List<T> less(List<T> all) {
+        return all.subList(Math.min(1, all.size()), all.size());
+    }
+
+    private static List<EnumValue> more(List<EnumValue> values) {
+        List<EnumValue> more = new ArrayList<>(values);
+        more.add(new EnumValue("muchLongerThanAllTheOthers", ""));
+        return more;
     }
 
     private static Tie near(String from, String to) {

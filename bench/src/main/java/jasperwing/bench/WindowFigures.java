@@ -8,7 +8,6 @@ import jasperwing.arrange.Progress;
 import jasperwing.model.Design;
 import jasperwing.model.SheetEdits;
 import jasperwing.moves.Move;
-import jasperwing.moves.SplitOff;
 import jasperwing.picture.Typefaces;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
@@ -20,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.function.DoubleConsumer;
+import java.util.stream.IntStream;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -36,9 +36,9 @@ public final class WindowFigures extends Application {
     private static final int FRAMES = 240;
     private static final int PRESSES = 60;
     private static final int LEFT_OUT = 30;
-    private static final int MOVES = 21;
-    private static final int MOVES_LEFT_OUT = 6;
-    private static final int SETTLING = 120;
+    private static final int MOVES = 7 * SampleMoves.SORTS;
+    private static final int MOVES_LEFT_OUT = 2 * SampleMoves.SORTS;
+    private static final int SETTLING = 100;
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private JasperwingApp.Window window;
@@ -247,22 +247,28 @@ public final class WindowFigures extends Application {
         });
     }
 
-    /** Splits attributes off and undoes it, by turns of entities; between them the best lines are found in the background. */
+    /** Moves of every sort by turns, each undone; between them the best lines are found in the background. */
     private void move(List<Double> times, int count) {
-        if (count >= MOVES + MOVES_LEFT_OUT) {
-            report("a move on 1,000 entities to everything right", times);
+        if (count >= MOVES) {
+            for (int sort = 0; sort < SampleMoves.SORTS; sort++) {
+                int own = sort;
+                report(
+                        "a move on 1,000 entities to everything right, "
+                                + SampleMoves.of(window.workspace().design(), sort)
+                                        .getClass()
+                                        .getSimpleName(),
+                        IntStream.range(MOVES_LEFT_OUT, times.size())
+                                .filter(i -> i % SampleMoves.SORTS == own)
+                                .mapToObj(times::get)
+                                .toList());
+            }
+            report("all of these", times.subList(MOVES_LEFT_OUT, times.size()));
             next();
             return;
         }
-        Move split = new SplitOff("Thing" + (1 + count % 20), List.of("field3", "field4"), "Further", false);
-        if (split.hindrance(window.workspace().design()).isPresent()) {
-            throw new IllegalStateException(
-                    split.hindrance(window.workspace().design()).get());
-        }
-        untilRight(() -> window.workspace().edit(split), millis -> {
-            if (count >= MOVES_LEFT_OUT) {
-                times.add(millis);
-            }
+        Move move = SampleMoves.of(window.workspace().design(), count);
+        untilRight(() -> window.workspace().edit(move), millis -> {
+            times.add(millis);
             after(
                     SETTLING,
                     () -> untilRight(

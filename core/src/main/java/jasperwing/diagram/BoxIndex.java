@@ -1,37 +1,26 @@
 package jasperwing.diagram;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Boxes that can be asked for by area. A grid of square cells, each with the boxes that touch it; boxes are only ever added. */
 final class BoxIndex {
     private static final double CELL = 160;
-    private static final Cell NONE = new Cell();
+
+    /** About how many cells a card touches. */
+    private static final int CELLS = 6;
 
     private final List<Box> boxes = new ArrayList<>();
-    private final Map<Long, Cell> cells = new HashMap<>();
+    private final Cells cells;
     private final List<Box> wide = new ArrayList<>();
 
-    /** The boxes that touch one square, by their indexes, in order. */
-    private static final class Cell {
-        private int[] indexes = new int[4];
-        private int size;
-
-        void add(int index) {
-            if (size == indexes.length) {
-                indexes = Arrays.copyOf(indexes, 2 * size);
-            }
-            indexes[size++] = index;
-        }
+    BoxIndex() {
+        cells = new Cells(0);
     }
 
-    BoxIndex() {}
-
     BoxIndex(List<Box> all) {
+        cells = new Cells(CELLS * all.size());
         all.forEach(this::add);
     }
 
@@ -48,7 +37,7 @@ final class BoxIndex {
         boxes.add(box);
         for (long x = cell(box.x()); x <= cell(box.right()); x++) {
             for (long y = cell(box.y()); y <= cell(box.bottom()); y++) {
-                cells.computeIfAbsent(key(x, y), k -> new Cell()).add(index);
+                cells.add(x, y, index);
             }
         }
     }
@@ -81,10 +70,11 @@ final class BoxIndex {
         BitSet found = new BitSet(boxes.size());
         for (long x = cell(area.x()); x <= cell(area.right()); x++) {
             for (long y = cell(area.y()); y <= cell(area.bottom()); y++) {
-                Cell cell = cells.getOrDefault(key(x, y), NONE);
-                for (int i = 0; i < cell.size; i++) {
-                    if (area.overlaps(boxes.get(cell.indexes[i]))) {
-                        found.set(cell.indexes[i]);
+                int cell = cells.at(x, y);
+                for (int i = 0; i < cells.size(cell); i++) {
+                    int index = cells.index(cell, i);
+                    if (area.overlaps(boxes.get(index))) {
+                        found.set(index);
                     }
                 }
             }
@@ -107,9 +97,9 @@ final class BoxIndex {
         long top = cell(area.y());
         for (long x = left; x <= cell(area.right()); x++) {
             for (long y = top; y <= cell(area.bottom()); y++) {
-                Cell cell = cells.getOrDefault(key(x, y), NONE);
-                for (int i = 0; i < cell.size; i++) {
-                    Box box = boxes.get(cell.indexes[i]);
+                int cell = cells.at(x, y);
+                for (int i = 0; i < cells.size(cell); i++) {
+                    Box box = boxes.get(cells.index(cell, i));
                     boolean first = x == Math.max(left, cell(box.x())) && y == Math.max(top, cell(box.y()));
                     if (first && area.overlaps(box) && ++count == enough) {
                         return count;
@@ -126,9 +116,5 @@ final class BoxIndex {
     private static long cell(double at) {
         long cell = (long) (at / CELL);
         return cell * CELL > at ? cell - 1 : cell;
-    }
-
-    private static long key(long x, long y) {
-        return x * 0x9E3779B97F4A7C15L + y;
     }
 }

@@ -12,6 +12,7 @@ final class CardMemory {
 
     private final Map<String, Known> known = new HashMap<>();
 
+    /** The card of an entity that is as it was, where it stood last. */
     Optional<Card> recall(Entity entity, String badge, Optional<AreaColor> color) {
         Known last = known.get(entity.name());
         boolean same = last != null

@@ -28,9 +28,9 @@ final class Cards {
     Card of(Entity entity, Point at) {
         String badge = badge(entity);
         Optional<AreaColor> color = design.area(entity.area()).map(Area::color);
-        return memory.recall(entity, badge, color)
-                .orElseGet(() -> memory.keep(entity, measured(entity, badge, color)))
-                .at(at);
+        Optional<Card> last = memory.recall(entity, badge, color);
+        Card card = last.orElseGet(() -> measured(entity, badge, color)).at(at);
+        return last.isPresent() && last.get() == card ? card : memory.keep(entity, card);
     }
 
     private String badge(Entity entity) {

@@ -1,6 +1,7 @@
 package jasperwing.diagram;
 
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -65,10 +66,24 @@ final class Connections {
         }
     }
 
+    /** Whether the key of what holds the reference contains it. Most keys are made of attributes alone, which is seen at once. */
     private static boolean identifies(Design design, Tie tie) {
-        return Roles.of(tie).stream().anyMatch(role -> design.entity(role.holder())
-                .map(e -> e.key().names().contains(role.name()) || e.key().isEmpty() && design.isLink(e.name()))
-                .orElse(false));
+        Entity holder =
+                design.entity(tie.via().isEmpty() ? tie.holder() : tie.via()).orElse(null);
+        if (holder == null || tie.shape() == Tie.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
+            return false;
+        }
+        return Roles.of(tie).stream().anyMatch(role -> holder.key().names().contains(role.name()))
+                || holder.key().isEmpty() && design.isLink(holder.name());
+    }
+
+    private static boolean isOfAttributes(Entity entity) {
+        for (String name : entity.key().names()) {
+            if (entity.attribute(name).isEmpty()) {
+                return false;
+            }
+        }
+        return !entity.key().isEmpty();
     }
 
     /** The name of the collection, if there is one; else of what the first entity points to. */

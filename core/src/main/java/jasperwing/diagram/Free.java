@@ -21,6 +21,9 @@ final class Free {
     private static final int COLUMN = 320;
     private static final double STEP = 30;
 
+    /** For as many rings at once it is found out what stands there. */
+    private static final int RINGS = 16;
+
     /** More cards than this without a place are put in rows, to be arranged. */
     private static final int MANY = 40;
 
@@ -55,8 +58,7 @@ final class Free {
             return placed;
         }
         int columns = (int) Math.max(3, Math.ceil(Math.sqrt(design.entities().size())));
-        BoxIndex taken = new BoxIndex();
-        placed.forEach(p -> taken.add(p.box().grown(GAP)));
+        Taken taken = new Taken(placed);
         int cell = 0;
         for (Entity entity : homeless) {
             Card card = cards.of(entity, new Point(0, 0));
@@ -64,13 +66,43 @@ final class Free {
             if (beside.isPresent()) {
                 card = near(card, beside.get(), taken);
             } else {
-                cell = settle(card, taken, columns, cell);
+                cell = settle(card, taken.index(), columns, cell);
                 card = card.at(corner(cell, columns));
             }
-            taken.add(card.box().grown(GAP));
+            taken.add(card);
             placed.add(card);
         }
         return placed;
+    }
+
+    /** What cards take up, with the gap around them. */
+    private static final class Taken {
+        private final List<Box> boxes = new ArrayList<>();
+        private BoxIndex index;
+
+        Taken(List<Card> cards) {
+            cards.forEach(this::add);
+        }
+
+        void add(Card card) {
+            Box box = card.box().grown(GAP);
+            boxes.add(box);
+            if (index != null) {
+                index.add(box);
+            }
+        }
+
+        /** Made when first asked for: a few cards are placed without. */
+        BoxIndex index() {
+            if (index == null) {
+                index = new BoxIndex(boxes);
+            }
+            return index;
+        }
+
+        List<Box> in(Box area) {
+            return boxes.stream().filter(area::overlaps).toList();
+        }
     }
 
     /** Right of the middle of all that stand and are related to the entity. */
@@ -88,16 +120,22 @@ final class Free {
     }
 
     /** The card with its middle at the free place nearest to the one wanted, in rings around it. */
-    private static Card near(Card card, Point wanted, BoxIndex taken) {
+    private static Card near(Card card, Point wanted, Taken taken) {
         double left = wanted.x() - card.box().width() / 2;
         double top = wanted.y() - card.box().height() / 2;
+        int known = 0;
+        List<Box> around = List.of();
         for (int ring = 0; ; ring++) {
+            if (ring >= known) {
+                known += RINGS;
+                around = taken.in(card.at(new Point(left, top)).box().grown(known * STEP));
+            }
             for (int i = -ring; i <= ring; i++) {
                 double[][] offsets = {{ring, i}, {i, ring}, {-ring, i}, {i, -ring}};
                 for (double[] offset : offsets) {
                     Point corner = new Point(Math.rint(left + offset[0] * STEP), Math.rint(top + offset[1] * STEP));
                     Card tried = card.at(corner);
-                    if (!taken.anyIn(tried.box())) {
+                    if (around.stream().noneMatch(tried.box()::overlaps)) {
                         return tried;
                     }
                 }

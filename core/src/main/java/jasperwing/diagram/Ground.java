@@ -1,5 +1,6 @@
 package jasperwing.diagram;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -19,11 +20,11 @@ record Ground(List<Box> boxes, List<Box> signs, List<Box> placed) {
         private final BoxIndex boxes;
         private final BoxIndex signs = new BoxIndex();
         private final BoxIndex placed = new BoxIndex();
-        private final Set<Box> minded = new HashSet<>();
+        private final List<Box> minded;
 
         Sheet(List<Box> boxes) {
             this.boxes = new BoxIndex(boxes);
-            minded.addAll(boxes);
+            this.minded = new ArrayList<>(boxes);
         }
 
         void block(Box box) {
@@ -38,7 +39,7 @@ record Ground(List<Box> boxes, List<Box> signs, List<Box> placed) {
 
         /** Every box and sign. */
         Set<Box> minded() {
-            return minded;
+            return new HashSet<>(minded);
         }
 
         void place(List<Point> route) {

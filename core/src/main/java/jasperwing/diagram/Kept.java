@@ -34,10 +34,12 @@ final class Kept {
                 fresh.add(card.box());
             }
         }
-        last.lines().stream()
-                .filter(l -> stands(l.fromEntity(), l.toEntity()) && isClear(l.bounds(), l.points()))
-                .forEach(l -> lines.computeIfAbsent(l.relationship(), r -> new ArrayList<>(2))
-                        .add(l));
+        for (Line line : last.lines()) {
+            if (stands(line.fromEntity(), line.toEntity()) && isClear(line.bounds(), line.points())) {
+                lines.computeIfAbsent(line.relationship(), r -> new ArrayList<>(2))
+                        .add(line);
+            }
+        }
         last.kinds().stream()
                 .filter(k -> stands(k.kind(), k.of()) && isClear(k.bounds(), k.points()))
                 .forEach(k -> kinds.put(k.kind(), k));
@@ -53,7 +55,12 @@ final class Kept {
     }
 
     private boolean isClear(Box bounds, List<Point> route) {
-        return fresh.stream().noneMatch(bounds::overlaps) || isClear(route);
+        for (Box box : fresh) {
+            if (bounds.overlaps(box)) {
+                return isClear(route);
+            }
+        }
+        return true;
     }
 
     /** Whether nothing has come to stand in a route's way. */

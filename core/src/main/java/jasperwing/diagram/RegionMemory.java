@@ -9,19 +9,30 @@ import java.util.Set;
 
 /** The grounds of the scene built last. A ground is recalled only where no card near it has changed since. */
 final class RegionMemory {
-    private Set<Box> cards = Set.of();
+    private List<Box> cards = List.of();
     private Map<List<Box>, List<Box>> grounds = Map.of();
 
     /** The grounds of one scene. */
     final class Round {
-        private final Set<Box> now;
+        private final List<Box> now;
         private final BoxIndex changed = new BoxIndex();
         private final Map<List<Box>, List<Box>> found = new HashMap<>();
 
-        private Round(Set<Box> now) {
+        private Round(List<Box> now) {
             this.now = now;
-            now.stream().filter(b -> !cards.contains(b)).forEach(changed::add);
-            cards.stream().filter(b -> !now.contains(b)).forEach(changed::add);
+            int shorter = Math.min(cards.size(), now.size());
+            int start = 0;
+            while (start < shorter && cards.get(start).equals(now.get(start))) {
+                start++;
+            }
+            int end = 0;
+            while (end < shorter - start && cards.get(cards.size() - 1 - end).equals(now.get(now.size() - 1 - end))) {
+                end++;
+            }
+            Set<Box> gone = new HashSet<>(cards.subList(start, cards.size() - end));
+            Set<Box> come = new HashSet<>(now.subList(start, now.size() - end));
+            come.stream().filter(b -> !gone.contains(b)).forEach(changed::add);
+            gone.stream().filter(b -> !come.contains(b)).forEach(changed::add);
         }
 
         /** The ground of an area's cards, which lies within the box around them all. */
@@ -40,7 +51,7 @@ final class RegionMemory {
     }
 
     Round begin(List<Box> now) {
-        return new Round(new HashSet<>(now));
+        return new Round(List.copyOf(now));
     }
 
     /** The same grounds, for another thread. */

@@ -9,7 +9,6 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -24,16 +23,17 @@ final class Regions {
     private Regions() {}
 
     static List<Region> of(Design design, Collection<Card> cards, Labels labels, RegionMemory memory) {
-        Map<String, Set<Box>> byArea = new HashMap<>();
+        Map<String, List<Box>> byArea = new HashMap<>();
+        List<Box> everywhere = new ArrayList<>(cards.size());
         for (Card card : cards) {
             String area = design.entity(card.entity()).map(Entity::area).orElse("");
-            byArea.computeIfAbsent(area, a -> new LinkedHashSet<>()).add(card.box());
+            byArea.computeIfAbsent(area, a -> new ArrayList<>()).add(card.box());
+            everywhere.add(card.box());
         }
-        List<Box> everywhere = cards.stream().map(Card::box).toList();
         RegionMemory.Round round = memory.begin(everywhere);
         List<Region> regions = new ArrayList<>();
         for (Area area : design.areas()) {
-            List<Box> own = List.copyOf(byArea.getOrDefault(area.name(), Set.of()));
+            List<Box> own = byArea.getOrDefault(area.name(), List.of());
             if (!own.isEmpty()) {
                 List<Box> boxes = round.recall(own).orElseGet(() -> joined(own, labels.cards()));
                 round.keep(own, boxes);

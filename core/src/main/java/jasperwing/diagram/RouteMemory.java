@@ -48,6 +48,11 @@ final class RouteMemory {
         return new RouteMemory(true);
     }
 
+    /** Whether it holds nothing and is not asked what has changed. */
+    boolean isEmpty() {
+        return empty;
+    }
+
     /** What has to be found now, and where the sheet is not what it was. */
     final class Round {
         private final Map<Key, List<Point>> found = new HashMap<>();

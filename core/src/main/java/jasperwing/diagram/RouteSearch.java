@@ -43,7 +43,7 @@ final class RouteSearch {
         while (!open.isEmpty()) {
             double estimate = open.least();
             int state = open.take();
-            if (estimate > best[state] + ahead(state / 4) + 1e-6) {
+            if (estimate > best[state] + ahead(state / 4, SIDES[state & 3]) + 1e-6) {
                 continue;
             }
             if (state / 4 == end) {
@@ -72,12 +72,17 @@ final class RouteSearch {
         if (cost < best[reached]) {
             best[reached] = cost;
             cameFrom[reached] = state;
-            open.add(reached, cost + ahead(next));
+            open.add(reached, cost + ahead(next, side));
         }
     }
 
-    private double ahead(int crossing) {
-        return Math.abs(grid.x(crossing) - goal.x()) + Math.abs(grid.y(crossing) - goal.y());
+    /** What the way to the goal costs at least: its length, and a bend where it does not lie straight ahead. */
+    private double ahead(int crossing, Side entered) {
+        double dx = goal.x() - grid.x(crossing);
+        double dy = goal.y() - grid.y(crossing);
+        boolean straight =
+                entered.isHorizontal() ? dy == 0 && dx * entered.dx() >= 0 : dx == 0 && dy * entered.dy() >= 0;
+        return Math.abs(dx) + Math.abs(dy) + (straight ? 0 : BEND);
     }
 
     private List<Point> path(int end) {

@@ -2,6 +2,7 @@ package jasperwing.diagram;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Finds orthogonal routes around boxes: straight across where nothing is in the way, else by {@link RouteSearch} over the lines
@@ -89,7 +90,7 @@ final class Router {
      */
     List<List<Point>> routes(List<Ends> wanted) {
         List<RouteMemory.Key> keys = RouteMemory.keys(wanted);
-        RouteMemory.Round round = memory.begin(sheet.minded(), keys, patience);
+        RouteMemory.Round round = memory.begin(memory.isEmpty() ? Set.of() : sheet.minded(), keys, patience);
         List<List<Point>> routes = new ArrayList<>();
         for (RouteMemory.Key key : keys) {
             List<Point> route = round.recall(key, key.ends().area(REACH)).orElseGet(() -> {

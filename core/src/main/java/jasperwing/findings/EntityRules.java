@@ -43,6 +43,8 @@ record EntityRules(Check check, Standing stands) {
     /** Rules whose fixes bring names, which others must not have. */
     static EntityRules naming(Check check) {
         return new EntityRules(
-                check, (checked, others, entity, found) -> found.isEmpty() || !others.changed(Aspect.NAMES));
+                check,
+                (checked, others, entity, found) ->
+                        found.isEmpty() || !others.changed(Aspect.NAMES) && !others.changed(Aspect.TYPES));
     }
 }

@@ -43,7 +43,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     private static final List<EntityRules> OF_ENTITIES = List.of(
             EntityRules.of(NameRules::check),
             EntityRules.of(ReservedRules::check),
-            EntityRules.of(UnknownRules::check),
+            EntityRules.naming(UnknownRules::check),
             EntityRules.of(KeyRules::check),
             new EntityRules(UndeclaredRules::check, UndeclaredRules::stands),
             EntityRules.of(ValueRules::check),

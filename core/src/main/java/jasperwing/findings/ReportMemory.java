@@ -4,6 +4,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
+import jasperwing.model.TypeChanges;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -77,6 +78,7 @@ public final class ReportMemory {
     private final Repetitions repetitions = new Repetitions();
     private final Hints hints = new Hints();
     private Map<Entity, Known> known = new IdentityHashMap<>();
+    private TypeChanges types = TypeChanges.NONE;
     private Design last;
     private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
@@ -88,6 +90,7 @@ public final class ReportMemory {
         if (last != null) {
             changed.removeIf(a -> a.isSame(last, design));
         }
+        types = last == null || !changed.contains(Aspect.TYPES) ? TypeChanges.NONE : TypeChanges.between(last, design);
         if (schema.dialect() != dialect) {
             changed.add(Aspect.DIALECT);
         }
@@ -109,8 +112,7 @@ public final class ReportMemory {
 
     /** The findings of each entity under some rules, in the order of the design. */
     void entities(Checked checked, List<EntityRules> rules, Consumer<Finding> found) {
-        boolean fresh = changed.contains(Aspect.TYPES) || changed.contains(Aspect.DIALECT);
-        Map<Entity, Known> before = fresh ? Map.of() : known;
+        Map<Entity, Known> before = changed.contains(Aspect.DIALECT) ? Map.of() : known;
         List<Entity> entities = checked.design().entities();
         checked.prepare();
         Known[] all = new Known[entities.size()];
@@ -126,6 +128,11 @@ public final class ReportMemory {
             known.put(entities.get(i), all[i]);
             all[i].all().forEach(found);
         }
+    }
+
+    /** Whether it, or what it is a kind of, uses types that mean something else now. */
+    private boolean isConcerned(Entity entity, Known now) {
+        return types.concern(entity) || now.above().stream().anyMatch(types::concern);
     }
 
     private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
@@ -147,7 +154,7 @@ public final class ReportMemory {
         for (int i = 0; i < all.length; i++) {
             Known now = Known.of(checked, entities.get(i));
             Known last = gone.remove(entities.get(i));
-            all[i] = last != null && last.isLike(now) ? last : now;
+            all[i] = last != null && last.isLike(now) && !isConcerned(entities.get(i), now) ? last : now;
             if (all[i] == now) {
                 others.add(entities.get(i).name());
             }

@@ -54,8 +54,8 @@ public final class Design {
         this.lineage = new Lineage();
     }
 
-    /** What an edit makes of a design of the lineage. */
-    private Design(DesignDraft draft, Lineage lineage) {
+    /** What an edit makes of a design; what was looked up for parts that are left as they were is taken over. */
+    private Design(DesignDraft draft, Design origin) {
         this.name = Objects.requireNonNull(draft.name);
         this.areas = List.copyOf(draft.areas);
         this.enums = List.copyOf(draft.enums);
@@ -65,9 +65,17 @@ public final class Design {
         this.sheets = List.copyOf(draft.sheets);
         this.setAside = List.copyOf(draft.setAside);
         this.targets = List.copyOf(draft.targets);
-        this.places = draft.places.stream().sorted().toList();
+        this.places = draft.places == origin.places
+                ? origin.places
+                : draft.places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(draft.comments);
-        this.lineage = lineage;
+        this.lineage = origin.lineage;
+        this.relations = relationships == origin.relationships ? origin.relations : null;
+        boolean sameNames = entities == origin.entities
+                && areas == origin.areas
+                && enums == origin.enums
+                && groups == origin.groups;
+        this.lookup = sameNames ? origin.lookup : null;
     }
 
     /** A design with nothing in it. */
@@ -266,7 +274,7 @@ public final class Design {
     private Design with(Consumer<DesignDraft> change) {
         DesignDraft draft = new DesignDraft(this);
         change.accept(draft);
-        return new Design(draft, lineage);
+        return new Design(draft, this);
     }
 
     @Override

@@ -62,7 +62,12 @@ public record Entity(
     }
 
     public Optional<Attribute> attribute(String attributeName) {
-        return attributes.stream().filter(a -> a.name().equals(attributeName)).findFirst();
+        for (Attribute attribute : attributes) {
+            if (attribute.name().equals(attributeName)) {
+                return Optional.of(attribute);
+            }
+        }
+        return Optional.empty();
     }
 
     public boolean isKey(Attribute attribute) {

@@ -38,6 +38,7 @@ final class Derivation {
         this.keys = new KeyColumns(design, dialect.nameLimit());
         memory.openFor(design, dialect);
         this.names = new PhysicalNames(design, dialect, memory.constraints());
+        memory.name(names.enums());
         this.types = new ColumnTypes(design, dialect, names);
     }
 
@@ -87,7 +88,7 @@ final class Derivation {
     }
 
     private SchemaMemory.Pointed seen(Entity entity) {
-        SchemaMemory.Pointed last = memory.lastSeen(entity.name());
+        SchemaMemory.Pointed last = memory.lastSeen(entity);
         String table = names.table(entity.name());
         boolean alone =
                 entity.kinship().of().isEmpty() && design.kinds(entity.name()).isEmpty();

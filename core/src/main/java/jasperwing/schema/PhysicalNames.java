@@ -90,6 +90,11 @@ public final class PhysicalNames {
         return enums.get(name);
     }
 
+    /** The tables and types of all enums that are kept as such, by the names of these. */
+    Map<String, String> enums() {
+        return enums;
+    }
+
     String joinTable(Tie tie) {
         String one = Words.snake(Plurals.singular(tie.from()));
         String many = Words.snake(Plurals.plural(Roles.forward(tie)));

@@ -1,10 +1,9 @@
 package jasperwing.schema;
 
-import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
+import jasperwing.model.TypeChanges;
 import jasperwing.naming.Identifiers;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -46,18 +45,35 @@ public final class SchemaMemory {
     private Map<String, Pointed> pointed = Map.of();
     private Map<Object, Known> known = new IdentityHashMap<>();
     private Dialect dialect;
-    private List<EnumType> enums = List.of();
-    private List<AttributeGroup> groups = List.of();
+    private Design last = Design.named("");
+    private Map<String, String> enums = Map.of();
+    private TypeChanges changes = TypeChanges.NONE;
     private Identifiers constraints = new Identifiers(0);
 
-    /** Forgets everything when types mean something else than before. */
+    /** Forgets everything when it is another database, and takes note of the types that mean something else than before. */
     void openFor(Design design, Dialect now) {
-        if (now != dialect || !design.enums().equals(enums) || !design.groups().equals(groups)) {
+        if (now != dialect) {
             dialect = now;
-            groups = design.groups();
-            enums = design.enums();
             clear();
         }
+        changes = TypeChanges.between(last, design);
+        last = design;
+    }
+
+    /**
+     * Takes note of what enums are called that are kept as types or tables; the numbers in such names may depend on other names.
+     *
+     * @param now by their names in the design
+     */
+    void name(Map<String, String> now) {
+        Set<String> renamed = new HashSet<>();
+        now.forEach((name, physical) -> {
+            if (!physical.equals(enums.get(name))) {
+                renamed.add(name);
+            }
+        });
+        enums = Map.copyOf(now);
+        changes = changes.and(renamed);
     }
 
     void clear() {
@@ -75,16 +91,16 @@ public final class SchemaMemory {
         return constraints;
     }
 
-    /** How an entity was seen last; null when it was not there. */
-    Pointed lastSeen(String entity) {
-        return pointed.get(entity);
+    /** How an entity was seen last; null when it was not there, or may be seen otherwise now. */
+    Pointed lastSeen(Entity entity) {
+        return changes.concern(entity) ? null : pointed.get(entity.name());
     }
 
     /** Takes note of how the entities are seen now; gives the names of those that are seen otherwise than before. */
     Set<String> see(Map<String, Pointed> now) {
         Set<String> moved = new HashSet<>();
         now.forEach((name, seen) -> {
-            if (!seen.isLike(pointed.get(name))) {
+            if (!seen.isLike(pointed.get(name)) || isKeyedOtherwise(seen)) {
                 moved.add(name);
             }
         });
@@ -93,6 +109,11 @@ public final class SchemaMemory {
         }
         pointed = new HashMap<>(now);
         return moved;
+    }
+
+    /** Whether its key, or one that this is made of, is of a type that means something else now. */
+    private boolean isKeyedOtherwise(Pointed seen) {
+        return changes.concern(seen.entity()) || seen.key().stream().anyMatch(k -> changes.concern(k.type()));
     }
 
     /**
@@ -104,7 +125,7 @@ public final class SchemaMemory {
         Map<Object, Known> kept = new IdentityHashMap<>(wanted.size() * 2);
         for (Wanted each : wanted) {
             Known last = known.remove(each.source());
-            if (last != null && stands(last.wanted(), each, moved)) {
+            if (last != null && !isConcerned(each) && stands(last.wanted(), each, moved)) {
                 kept.put(each.source(), last);
             } else if (last != null) {
                 last.tables().forEach(this::release);
@@ -112,6 +133,11 @@ public final class SchemaMemory {
         }
         known.values().forEach(k -> k.tables().forEach(this::release));
         known = kept;
+    }
+
+    private boolean isConcerned(Wanted wanted) {
+        return wanted.source() instanceof Entity entity && changes.concern(entity)
+                || wanted.family().stream().anyMatch(changes::concern);
     }
 
     private static boolean stands(Wanted last, Wanted now, Set<String> moved) {

@@ -63,8 +63,17 @@ final class Roster extends VBox {
         while (end < least - start && shown.get(shown.size() - 1 - end).equals(lines.get(lines.size() - 1 - end))) {
             end++;
         }
-        shown.subList(start, shown.size() - end).clear();
-        shown.addAll(start, lines.subList(start, lines.size() - end));
+        int both = least - start - end;
+        for (int i = start; i < start + both; i++) {
+            if (!shown.get(i).equals(lines.get(i))) {
+                shown.set(i, lines.get(i));
+            }
+        }
+        if (shown.size() > lines.size()) {
+            shown.subList(start + both, shown.size() - end).clear();
+        } else if (shown.size() < lines.size()) {
+            shown.addAll(start + both, lines.subList(start + both, lines.size() - end));
+        }
     }
 
     private void chosen(RosterLine line) {

@@ -44,22 +44,33 @@ final class RosterCell extends ListCell<RosterLine> {
             mark();
             return;
         }
-        shown = shows ? line : null;
-        setGraphic(shows ? face : null);
-        setId(shows && line.kind() == RosterLine.Kind.ENTITY ? "roster-" + line.name() : null);
-        setAccessibleText(shows ? line.name() : null);
-        if (shows) {
-            boolean head = line.kind() == RosterLine.Kind.HEAD;
-            face.getStyleClass().setAll(head ? "roster-head" : "roster-line");
-            name.getStyleClass().setAll("label", head ? "section" : "roster-name");
+        if (!shows) {
+            setGraphic(null);
+            setAccessibleText(null);
+            name.setId(null);
+        } else {
+            if (shown == null || line.kind() != shown.kind() || !line.color().equals(shown.color())) {
+                dress(line);
+            }
+            setAccessibleText(line.name());
+            name.setId(line.kind() == RosterLine.Kind.ENTITY ? "roster-" + line.name() : null);
             name.setText(line.name());
             note.setText(line.note());
-            swatch.getStyleClass().setAll("swatch", line.color());
-            swatch.setVisible(!line.color().isEmpty());
-            swatch.setManaged(!line.color().isEmpty());
         }
+        shown = shows ? line : null;
         setMouseTransparent(!shows || line.kind() != RosterLine.Kind.ENTITY);
         mark();
+    }
+
+    /** What lines of one kind have in common: styles are dear to set anew. */
+    private void dress(RosterLine line) {
+        boolean head = line.kind() == RosterLine.Kind.HEAD;
+        face.getStyleClass().setAll(head ? "roster-head" : "roster-line");
+        name.getStyleClass().setAll("label", head ? "section" : "roster-name");
+        swatch.getStyleClass().setAll("swatch", line.color());
+        swatch.setVisible(!line.color().isEmpty());
+        swatch.setManaged(!line.color().isEmpty());
+        setGraphic(face);
     }
 
     private void mark() {
