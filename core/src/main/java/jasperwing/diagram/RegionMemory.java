@@ -1,5 +1,6 @@
 package jasperwing.diagram;
 
+import jasperwing.model.Differing;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -20,17 +21,9 @@ final class RegionMemory {
 
         private Round(List<Box> now) {
             this.now = now;
-            int shorter = Math.min(cards.size(), now.size());
-            int start = 0;
-            while (start < shorter && cards.get(start).equals(now.get(start))) {
-                start++;
-            }
-            int end = 0;
-            while (end < shorter - start && cards.get(cards.size() - 1 - end).equals(now.get(now.size() - 1 - end))) {
-                end++;
-            }
-            Set<Box> gone = new HashSet<>(cards.subList(start, cards.size() - end));
-            Set<Box> come = new HashSet<>(now.subList(start, now.size() - end));
+            Differing differing = Differing.by(Box::equals, cards, now);
+            Set<Box> gone = new HashSet<>(differing.of(cards));
+            Set<Box> come = new HashSet<>(differing.of(now));
             come.stream().filter(b -> !gone.contains(b)).forEach(changed::add);
             gone.stream().filter(b -> !come.contains(b)).forEach(changed::add);
         }

@@ -24,8 +24,10 @@ final class Checked {
     private List<Role> roles;
     private Set<String> outside;
 
-    Checked(Design design, Schema schema, Repetitions repetitions, Hints hints) {
+    /** @param bySnake {@link #bySnake} of the same names; null when that is not known */
+    Checked(Design design, Schema schema, Repetitions repetitions, Hints hints, Map<String, String> bySnake) {
         this.hints = hints;
+        this.bySnake = bySnake;
         this.design = design;
         this.schema = schema;
         this.repetitions = repetitions;
@@ -42,6 +44,8 @@ final class Checked {
     /** Finds out beforehand what several threads are to look at together. */
     void prepare() {
         bySnake();
+        roles();
+        isOutside("");
     }
 
     /** The first entity of each name, by the name in snake case. */

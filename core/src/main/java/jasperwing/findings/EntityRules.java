@@ -2,6 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.model.Entity;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 
@@ -10,9 +11,9 @@ import java.util.function.Consumer;
  * table, at the types and the database; at more only as far as {@code stands} says.
  *
  * @param check finds
- * @param stands whether what was found of an entity that is as it was holds, though others have changed
+ * @param stands whether what was found of an entity that is as it was holds, though others have changed; empty where it always does
  */
-record EntityRules(Check check, Standing stands) {
+record EntityRules(Check check, Optional<Standing> stands) {
     /** Tells what it finds of one entity. */
     interface Check {
         void of(Checked checked, Entity entity, Consumer<Finding> found);
@@ -37,12 +38,17 @@ record EntityRules(Check check, Standing stands) {
 
     /** Rules that look at nothing else. */
     static EntityRules of(Check check) {
-        return new EntityRules(check, (checked, others, entity, found) -> true);
+        return new EntityRules(check, Optional.empty());
+    }
+
+    /** Rules that look at others, as far as {@code stands} tells. */
+    static EntityRules of(Check check, Standing stands) {
+        return new EntityRules(check, Optional.of(stands));
     }
 
     /** Rules whose fixes bring names, which others must not have. */
     static EntityRules naming(Check check) {
-        return new EntityRules(
+        return of(
                 check,
                 (checked, others, entity, found) ->
                         found.isEmpty() || !others.changed(Aspect.NAMES) && !others.changed(Aspect.TYPES));

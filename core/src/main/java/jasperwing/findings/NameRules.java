@@ -9,13 +9,16 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
+import jasperwing.schema.Column;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.PhysicalNames;
+import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** Names that are the same, as written or as tables and columns. */
@@ -193,8 +196,12 @@ final class NameRules {
     }
 
     private static void columnClashes(Checked checked, Entity entity, Consumer<Finding> found) {
+        Optional<Table> table = checked.schema().table(entity.name());
+        if (table.isPresent() && areAsWanted(table.get(), entity)) {
+            return;
+        }
         Map<String, String> seen = new HashMap<>();
-        checked.schema().table(entity.name()).ifPresent(table -> table.foreignKeys()
+        table.ifPresent(t -> t.foreignKeys()
                 .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
         for (Attribute attribute : entity.attributes()) {
             for (String column : columns(checked, attribute)) {
@@ -205,6 +212,22 @@ final class NameRules {
                 }
             }
         }
+    }
+
+    /** Whether each attribute has the one column it asks for, so that no two can have asked for the same. */
+    private static boolean areAsWanted(Table table, Entity entity) {
+        int had = 0;
+        for (Column column : table.columns()) {
+            Attribute attribute =
+                    had < entity.attributes().size() ? entity.attributes().get(had) : null;
+            if (attribute != null && column.member().equals(attribute.name())) {
+                had++;
+                if (!column.name().equals(PhysicalNames.wantedColumn(attribute))) {
+                    return false;
+                }
+            }
+        }
+        return had == entity.attributes().size();
     }
 
     private static List<String> columns(Checked checked, Attribute attribute) {

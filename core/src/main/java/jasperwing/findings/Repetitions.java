@@ -2,12 +2,12 @@ package jasperwing.findings;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Differing;
 import jasperwing.model.Entity;
 import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,21 +27,49 @@ final class Repetitions {
 
     private record Signature(String name, Type type) {}
 
-    /** How many entities of each name have it. */
-    private final Map<Signature, Map<String, Integer>> holders = new HashMap<>();
+    /** The names of the entities that have it, each with how many of that name do. */
+    private static final class Holders {
+        private final Map<String, Integer> counts = new HashMap<>(4);
+        private int hash;
 
+        void add(String entity) {
+            if (counts.merge(entity, 1, Integer::sum) == 1) {
+                hash += entity.hashCode();
+            }
+        }
+
+        void remove(String entity) {
+            if (counts.merge(entity, -1, (a, b) -> a + b == 0 ? null : a + b) == null) {
+                hash -= entity.hashCode();
+            }
+        }
+
+        Set<String> names() {
+            return counts.keySet();
+        }
+
+        /** The same for the same names, without looking at all of them again. */
+        long summary() {
+            return (long) counts.size() << Integer.SIZE | hash & 0xFFFFFFFFL;
+        }
+    }
+
+    private final Map<Signature, Holders> holders = new HashMap<>();
     private final Set<Signature> frequent = new HashSet<>();
-    private Map<Entity, Boolean> counted = new IdentityHashMap<>();
+    private List<Entity> counted = List.of();
 
     /** Of three entities at least, in the order of the first of each. Keys, and what is computed, are not looked at. */
     List<Repetition> of(Design design) {
-        count(design);
-        Map<Set<String>, Set<String>> byEntities = new HashMap<>();
+        count(design.entities());
+        Map<Long, List<Signature>> alike = new HashMap<>();
         for (Signature signature : frequent) {
-            byEntities
-                    .computeIfAbsent(holders.get(signature).keySet(), e -> new HashSet<>())
-                    .add(signature.name());
+            alike.computeIfAbsent(holders.get(signature).summary(), h -> new ArrayList<>(2))
+                    .add(signature);
         }
+        Map<Set<String>, Set<String>> byEntities = new HashMap<>();
+        alike.values().stream().filter(s -> s.size() > 1).flatMap(List::stream).forEach(s -> byEntities
+                .computeIfAbsent(holders.get(s).names(), e -> new HashSet<>())
+                .add(s.name()));
         byEntities.values().removeIf(names -> names.size() < 2);
         return byEntities.isEmpty() ? List.of() : ordered(design, byEntities);
     }
@@ -72,25 +100,19 @@ final class Repetitions {
         return first != 0 ? first : String.join(" ", one.attributes()).compareTo(String.join(" ", other.attributes()));
     }
 
-    private void count(Design design) {
-        Map<Entity, Boolean> now = new IdentityHashMap<>(design.entities().size() * 2);
-        Map<Entity, Boolean> gone = counted;
-        List<Entity> fresh = new ArrayList<>();
-        for (Entity entity : design.entities()) {
-            if (now.put(entity, true) == null && gone.remove(entity) == null) {
-                fresh.add(entity);
-            }
-        }
-        gone.keySet().forEach(this::forget);
-        fresh.forEach(this::add);
-        counted = now;
+    /** Entities that stand at both ends of the list as they did are passed over. */
+    private void count(List<Entity> entities) {
+        Differing differing = Differing.in(counted, entities);
+        differing.of(counted).forEach(this::forget);
+        differing.of(entities).forEach(this::add);
+        counted = entities;
     }
 
     private void add(Entity entity) {
         for (Signature signature : signatures(entity)) {
-            Map<String, Integer> all = holders.computeIfAbsent(signature, s -> new HashMap<>(4));
-            all.merge(entity.name(), 1, Integer::sum);
-            if (all.size() >= LEAST) {
+            Holders all = holders.computeIfAbsent(signature, s -> new Holders());
+            all.add(entity.name());
+            if (all.names().size() >= LEAST) {
                 frequent.add(signature);
             }
         }
@@ -98,12 +120,12 @@ final class Repetitions {
 
     private void forget(Entity entity) {
         for (Signature signature : signatures(entity)) {
-            Map<String, Integer> all = holders.get(signature);
-            all.merge(entity.name(), -1, (a, b) -> a + b == 0 ? null : a + b);
-            if (all.size() < LEAST) {
+            Holders all = holders.get(signature);
+            all.remove(entity.name());
+            if (all.names().size() < LEAST) {
                 frequent.remove(signature);
             }
-            if (all.isEmpty()) {
+            if (all.names().isEmpty()) {
                 holders.remove(signature);
             }
         }

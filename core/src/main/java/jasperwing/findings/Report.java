@@ -6,11 +6,12 @@ import jasperwing.model.SetAside;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
@@ -45,7 +46,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             EntityRules.of(ReservedRules::check),
             EntityRules.naming(UnknownRules::check),
             EntityRules.of(KeyRules::check),
-            new EntityRules(UndeclaredRules::check, UndeclaredRules::stands),
+            EntityRules.of(UndeclaredRules::check, UndeclaredRules::stands),
             EntityRules.of(ValueRules::check),
             EntityRules.naming(NamingRules::check),
             EntityRules.of(KeyShapeRules::check),
@@ -53,7 +54,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             EntityRules.of(ReferenceRules::check),
             EntityRules.of(JoinRules::said),
             EntityRules.of(JoinRules::check),
-            new EntityRules(RouteRules::check, RouteRules::stands),
+            EntityRules.of(RouteRules::check, RouteRules::stands),
             EntityRules.of(GatheringRules::numbered),
             EntityRules.naming(GatheringRules::prefixed),
             EntityRules.of(ShapeRules::check));
@@ -75,20 +76,33 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     /** The same report, made sooner by recalling what an edit has left as it was. */
     public static Report of(Design design, Schema schema, ReportMemory memory) {
-        List<Finding> all = new ArrayList<>();
+        Map<Rule, List<Finding>> byRule = new EnumMap<>(Rule.class);
+        Consumer<Finding> found =
+                f -> byRule.computeIfAbsent(f.rule(), r -> new ArrayList<>()).add(f);
         Checked checked = memory.open(design, schema);
-        OF_DESIGN.forEach(set -> memory.set(checked, set, all::add));
-        memory.entities(checked, OF_ENTITIES, all::add);
-        all.sort(Comparator.comparing(Finding::level).thenComparing(Finding::rule));
+        memory.sets(checked, OF_DESIGN, found);
+        memory.entities(checked, OF_ENTITIES, found);
+        List<Finding> all = new ArrayList<>();
         List<Aside> aside = new ArrayList<>();
-        all.removeIf(f -> {
-            Optional<SetAside> said = design.setAside().stream()
-                    .filter(a -> f.level() == Level.CAUTION && a.isAs(f.asSetAside(a.reason())))
-                    .findFirst();
-            said.ifPresent(a -> aside.add(new Aside(f, a)));
-            return said.isPresent();
-        });
+        for (Level level : Level.values()) {
+            byRule.forEach((rule, findings) -> {
+                if (rule.level() == level) {
+                    sort(findings, design.setAside(), all, aside);
+                }
+            });
+        }
         return new Report(all, aside);
+    }
+
+    private static void sort(List<Finding> findings, List<SetAside> said, List<Finding> all, List<Aside> aside) {
+        for (Finding finding : findings) {
+            Optional<SetAside> left = said.isEmpty() || finding.level() != Level.CAUTION
+                    ? Optional.empty()
+                    : said.stream()
+                            .filter(a -> a.isAs(finding.asSetAside(a.reason())))
+                            .findFirst();
+            left.ifPresentOrElse(a -> aside.add(new Aside(finding, a)), () -> all.add(finding));
+        }
     }
 
     public List<Finding> of(Level level) {

@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Design;
+import jasperwing.model.Differing;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
@@ -10,7 +11,6 @@ import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -41,23 +41,36 @@ public final class ReportMemory {
             List<Finding> all) {
         /** With nothing found yet. */
         private static Known of(Checked checked, Entity entity) {
-            List<Entity> above =
-                    entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+            List<Entity> above = above(checked, entity);
             return new Known(
                     above,
-                    !checked.design().kinds(entity.name()).isEmpty(),
+                    isAncestor(checked, entity),
                     ReportMemory.relationships(checked, entity, above),
                     checked.schema().table(entity.name()),
                     List.of(),
                     List.of());
         }
 
+        private static List<Entity> above(Checked checked, Entity entity) {
+            return entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+        }
+
+        private static boolean isAncestor(Checked checked, Entity entity) {
+            return !checked.design().kinds(entity.name()).isEmpty();
+        }
+
         /** Whether rules that look at the entity see the same. */
-        private boolean isLike(Known other) {
-            return ancestor == other.ancestor
-                    && above.equals(other.above)
-                    && relationships.equals(other.relationships)
-                    && table.equals(other.table);
+        private boolean stands(Checked checked, Entity entity) {
+            return ancestor == isAncestor(checked, entity)
+                    && above.equals(above(checked, entity))
+                    && relationships.equals(ReportMemory.relationships(checked, entity, above))
+                    && table.equals(checked.schema().table(entity.name()));
+        }
+
+        private Known with(int rule, List<Finding> found) {
+            List<List<Finding>> all = new ArrayList<>(findings);
+            all.set(rule, found);
+            return with(all);
         }
 
         private Known with(List<List<Finding>> found) {
@@ -74,18 +87,19 @@ public final class ReportMemory {
     /** As many entities as are worth a second thread when nothing is known of them yet. */
     private static final int MANY = 100;
 
-    private final Map<RuleSet, List<Finding>> ofSets = new HashMap<>();
+    private final Map<RuleSet, List<Finding>> ofSets = new IdentityHashMap<>();
     private final Repetitions repetitions = new Repetitions();
     private final Hints hints = new Hints();
-    private Map<Entity, Known> known = new IdentityHashMap<>();
+    private List<Entity> entities = List.of();
+    private Known[] known = {};
     private TypeChanges types = TypeChanges.NONE;
     private Design last;
+    private Checked checked;
     private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
 
     /** Begins to check a design: sees what has changed since the last. */
     Checked open(Design design, Schema schema) {
-        Checked checked = new Checked(design, schema, repetitions, hints);
         changed = EnumSet.allOf(Aspect.class);
         if (last != null) {
             changed.removeIf(a -> a.isSame(last, design));
@@ -96,43 +110,87 @@ public final class ReportMemory {
         }
         last = design;
         dialect = schema.dialect();
+        Map<String, String> bySnake = changed.contains(Aspect.NAMES) ? null : checked.bySnake();
+        checked = new Checked(design, schema, repetitions, hints, bySnake);
         return checked;
     }
 
-    /** The findings of a family of rules. */
-    void set(Checked checked, RuleSet set, Consumer<Finding> found) {
-        List<Finding> last = ofSets.get(set);
-        if (last == null || set.looksAt().stream().anyMatch(changed::contains)) {
-            last = new ArrayList<>();
-            set.rules().accept(checked, last::add);
-            ofSets.put(set, last);
+    /** The findings of families of rules, in their order. */
+    void sets(Checked checked, List<RuleSet> sets, Consumer<Finding> found) {
+        List<RuleSet> anew = sets.stream()
+                .filter(s -> !ofSets.containsKey(s) || s.looksAt().stream().anyMatch(changed::contains))
+                .toList();
+        boolean many = entities.isEmpty() && checked.design().entities().size() > MANY;
+        if (many) {
+            checked.prepare();
         }
-        last.forEach(found);
+        List<List<Finding>> all = (many ? anew.parallelStream() : anew.stream())
+                .map(s -> check(checked, s))
+                .toList();
+        for (int i = 0; i < all.size(); i++) {
+            ofSets.put(anew.get(i), all.get(i));
+        }
+        sets.forEach(s -> ofSets.get(s).forEach(found));
+    }
+
+    private static List<Finding> check(Checked checked, RuleSet set) {
+        List<Finding> found = new ArrayList<>();
+        set.rules().accept(checked, found::add);
+        return found;
     }
 
     /** The findings of each entity under some rules, in the order of the design. */
     void entities(Checked checked, List<EntityRules> rules, Consumer<Finding> found) {
-        Map<Entity, Known> before = changed.contains(Aspect.DIALECT) ? Map.of() : known;
-        List<Entity> entities = checked.design().entities();
-        checked.prepare();
-        Known[] all = new Known[entities.size()];
-        if (before.isEmpty()) {
+        List<Entity> now = checked.design().entities();
+        Set<String> others = new HashSet<>();
+        boolean fresh = entities.isEmpty() || changed.contains(Aspect.DIALECT);
+        Known[] all = fresh ? new Known[now.size()] : recalled(checked, others);
+        if (fresh) {
+            checked.prepare();
             IntStream indexes = IntStream.range(0, all.length);
-            (all.length > MANY ? indexes.parallel() : indexes)
-                    .forEach(i -> all[i] = anew(checked, entities.get(i), rules));
+            (all.length > MANY ? indexes.parallel() : indexes).forEach(i -> all[i] = anew(checked, now.get(i), rules));
         } else {
-            recall(checked, before, rules, all);
+            again(checked, new EntityRules.Others(changed, RouteRules.near(checked, others)), rules, all);
         }
-        known = new IdentityHashMap<>(entities.size() * 2);
-        for (int i = 0; i < all.length; i++) {
-            known.put(entities.get(i), all[i]);
-            all[i].all().forEach(found);
+        entities = now;
+        known = all;
+        for (Known each : all) {
+            each.all().forEach(found);
         }
     }
 
+    /**
+     * What is known of the entities that are as they were, null of the others.
+     *
+     * @param others takes the names of these, and of those that are gone
+     */
+    private Known[] recalled(Checked checked, Set<String> others) {
+        List<Entity> now = checked.design().entities();
+        Known[] all = new Known[now.size()];
+        Differing differing = Differing.in(entities, now);
+        System.arraycopy(known, 0, all, 0, differing.start());
+        System.arraycopy(known, known.length - differing.end(), all, all.length - differing.end(), differing.end());
+        Map<Entity, Known> between = new IdentityHashMap<>();
+        for (int i = differing.start(); i < known.length - differing.end(); i++) {
+            between.put(entities.get(i), known[i]);
+        }
+        for (int i = differing.start(); i < all.length - differing.end(); i++) {
+            all[i] = between.remove(now.get(i));
+        }
+        between.keySet().forEach(e -> others.add(e.name()));
+        for (int i = 0; i < all.length; i++) {
+            Entity entity = now.get(i);
+            if (all[i] == null || !all[i].stands(checked, entity) || isConcerned(entity, all[i])) {
+                all[i] = null;
+                others.add(entity.name());
+            }
+        }
+        return all;
+    }
+
     /** Whether it, or what it is a kind of, uses types that mean something else now. */
-    private boolean isConcerned(Entity entity, Known now) {
-        return types.concern(entity) || now.above().stream().anyMatch(types::concern);
+    private boolean isConcerned(Entity entity, Known last) {
+        return types.concern(entity) || last.above().stream().anyMatch(types::concern);
     }
 
     private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
@@ -147,39 +205,25 @@ public final class ReportMemory {
         return found;
     }
 
-    private void recall(Checked checked, Map<Entity, Known> before, List<EntityRules> rules, Known[] all) {
-        List<Entity> entities = checked.design().entities();
-        Set<String> others = new HashSet<>();
-        Map<Entity, Known> gone = new IdentityHashMap<>(before);
+    /** Completes what is known: finds what is not, and what does not hold among others that have changed. */
+    private static void again(Checked checked, EntityRules.Others changes, List<EntityRules> rules, Known[] all) {
+        int[] watchful = IntStream.range(0, rules.size())
+                .filter(i -> rules.get(i).stands().isPresent())
+                .toArray();
+        List<Entity> now = checked.design().entities();
         for (int i = 0; i < all.length; i++) {
-            Known now = Known.of(checked, entities.get(i));
-            Known last = gone.remove(entities.get(i));
-            all[i] = last != null && last.isLike(now) && !isConcerned(entities.get(i), now) ? last : now;
-            if (all[i] == now) {
-                others.add(entities.get(i).name());
+            Entity entity = now.get(i);
+            if (all[i] == null) {
+                all[i] = anew(checked, entity, rules);
+                continue;
+            }
+            for (int rule : watchful) {
+                List<Finding> held = all[i].findings().get(rule);
+                if (!rules.get(rule).stands().orElseThrow().holds(checked, changes, entity, held)) {
+                    all[i] = all[i].with(rule, check(checked, entity, rules.get(rule)));
+                }
             }
         }
-        gone.keySet().forEach(e -> others.add(e.name()));
-        EntityRules.Others changes = new EntityRules.Others(changed, RouteRules.near(checked, others));
-        for (int i = 0; i < all.length; i++) {
-            all[i] = all[i].findings().isEmpty()
-                    ? anew(checked, entities.get(i), rules)
-                    : again(checked, changes, entities.get(i), all[i], rules);
-        }
-    }
-
-    /** What was found of an entity that is as it was, where that holds. */
-    private static Known again(
-            Checked checked, EntityRules.Others changes, Entity entity, Known last, List<EntityRules> rules) {
-        List<List<Finding>> found = null;
-        for (int i = 0; i < rules.size(); i++) {
-            List<Finding> held = last.findings().get(i);
-            if (!rules.get(i).stands().holds(checked, changes, entity, held)) {
-                found = found == null ? new ArrayList<>(last.findings()) : found;
-                found.set(i, check(checked, entity, rules.get(i)));
-            }
-        }
-        return found == null ? last : last.with(found);
     }
 
     private static List<Relationship> relationships(Checked checked, Entity entity, List<Entity> above) {

@@ -14,6 +14,7 @@ import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,17 +65,31 @@ final class RouteRules {
         return !others.near().contains(entity.name());
     }
 
+    /** A route on its way: its last reference, and the route to what holds that. */
+    private record Way(Role last, Way before, int length) {
+        List<Role> route() {
+            LinkedList<Role> route = new LinkedList<>();
+            for (Way at = this; at != null; at = at.before) {
+                route.addFirst(at.last);
+            }
+            return List.copyOf(route);
+        }
+    }
+
     /** For each ancestor the shortest route by each reference the entity holds. */
     private void from(String entity) {
-        List<Role> held = checked.heldBy(entity);
-        Map<String, List<List<Role>>> routes = new LinkedHashMap<>();
-        for (Role first : held) {
+        Map<String, List<Way>> ways = new LinkedHashMap<>();
+        for (Role first : checked.heldBy(entity)) {
             if (isFollowed(first)) {
                 Set<String> seen = new HashSet<>(Set.of(entity));
-                follow(List.of(first), seen, routes);
+                follow(new Way(first, null, 1), seen, ways);
             }
         }
-        routes.forEach((ancestor, all) -> compare(entity, ancestor, all));
+        ways.forEach((ancestor, all) -> {
+            if (all.size() > 1) {
+                compare(entity, ancestor, all.stream().map(Way::route).toList());
+            }
+        });
     }
 
     /** A one-of may lead elsewhere, and a link is there to lead to two things. */
@@ -82,18 +97,16 @@ final class RouteRules {
         return role.relationship() instanceof Tie tie && tie.via().isEmpty() && !tie.isSelf();
     }
 
-    private void follow(List<Role> route, Set<String> seen, Map<String, List<List<Role>>> routes) {
-        String at = route.get(route.size() - 1).target();
+    private void follow(Way way, Set<String> seen, Map<String, List<Way>> ways) {
+        String at = way.last().target();
         if (!seen.add(at)) {
             return;
         }
-        routes.computeIfAbsent(at, a -> new ArrayList<>(2)).add(route);
-        if (route.size() < LONGEST) {
+        ways.computeIfAbsent(at, a -> new ArrayList<>(2)).add(way);
+        if (way.length() < LONGEST) {
             for (Role next : checked.heldBy(at)) {
                 if (isFollowed(next)) {
-                    List<Role> longer = new ArrayList<>(route);
-                    longer.add(next);
-                    follow(longer, seen, routes);
+                    follow(new Way(next, way, way.length() + 1), seen, ways);
                 }
             }
         }

@@ -70,18 +70,10 @@ public final class Relations {
 
     /** Those of another list, of which most are the same ones in the same order. */
     Relations then(List<Relationship> now) {
-        int start = 0;
-        int shorter = Math.min(all.size(), now.size());
-        while (start < shorter && all.get(start) == now.get(start)) {
-            start++;
-        }
-        int end = 0;
-        while (end < shorter - start && all.get(all.size() - 1 - end) == now.get(now.size() - 1 - end)) {
-            end++;
-        }
+        Differing differing = Differing.in(all, now);
         Set<String> touched = new HashSet<>();
-        all.subList(start, all.size() - end).forEach(r -> touched.addAll(mentioned(r)));
-        now.subList(start, now.size() - end).forEach(r -> touched.addAll(mentioned(r)));
+        differing.of(all).forEach(r -> touched.addAll(mentioned(r)));
+        differing.of(now).forEach(r -> touched.addAll(mentioned(r)));
         return touched.size() * 2 < byEntity.size() ? new Relations(now, this, touched) : new Relations(now);
     }
 

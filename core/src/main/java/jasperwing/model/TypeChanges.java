@@ -90,8 +90,15 @@ public record TypeChanges(Set<String> types, Set<String> areas) {
                                 || entity.traits().stream().anyMatch(types::contains));
     }
 
+    public boolean isEmpty() {
+        return types.isEmpty() && areas.isEmpty();
+    }
+
     /** With further types. */
     public TypeChanges and(Set<String> more) {
+        if (more.isEmpty()) {
+            return this;
+        }
         Set<String> all = new HashSet<>(types);
         all.addAll(more);
         return new TypeChanges(all, areas);

@@ -23,6 +23,18 @@ public final class Identifiers {
         this.limit = limit;
     }
 
+    public int limit() {
+        return limit;
+    }
+
+    /** The same names taken. */
+    public Identifiers copy() {
+        Identifiers copy = new Identifiers(limit);
+        copy.taken.addAll(taken);
+        copy.clashed = clashed;
+        return copy;
+    }
+
     /** The wanted name, shortened with a hash if it is too long and numbered if it is taken. */
     public String take(String wanted) {
         String name = fit(wanted, limit);

@@ -13,6 +13,7 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,11 @@ final class Derivation {
     private final PhysicalNames names;
     private final List<Table> tables = new ArrayList<>();
     private final List<Table> shapes = new ArrayList<>();
+    private final Map<Entity, Table> ahead = new IdentityHashMap<>();
     private boolean stale;
+
+    /** More entities than this are worth a second thread when nothing is known of them yet. */
+    private static final int MANY = 100;
 
     Derivation(Design design, Dialect dialect, SchemaMemory memory) {
         this.design = design;
@@ -37,25 +42,39 @@ final class Derivation {
         this.memory = memory;
         this.keys = new KeyColumns(design, dialect.nameLimit());
         memory.openFor(design, dialect);
-        this.names = new PhysicalNames(design, dialect, memory.constraints());
-        memory.name(names.enums());
+        this.names = new PhysicalNames(design, dialect, memory.names(), memory.constraints());
         this.types = new ColumnTypes(design, dialect, names);
     }
 
-    /** Numbered names depend on every name before them, so that nothing can be recalled where there are some. */
+    /**
+     * Numbered names depend on every name before them, so that where there are some nothing can be recalled, and tables must be derived one
+     * after the other.
+     */
     Schema run() {
         boolean fresh = memory.isEmpty();
-        Schema schema = derive();
+        boolean atOnce = fresh && design.entities().size() > MANY;
+        Schema schema = derive(atOnce);
         if (stale || names.haveClashed()) {
             memory.clear();
-            return fresh ? schema : new Derivation(design, dialect, memory).run();
+            return fresh && !atOnce ? schema : new Derivation(design, dialect, memory).inOrder();
         }
         return schema;
     }
 
-    private Schema derive() {
+    private Schema inOrder() {
+        Schema schema = derive(false);
+        if (names.haveClashed()) {
+            memory.clear();
+        }
+        return schema;
+    }
+
+    private Schema derive(boolean atOnce) {
         List<SchemaMemory.Wanted> wanted = wanted();
         memory.keepOnly(wanted, memory.see(seen()));
+        if (atOnce) {
+            ahead(wanted);
+        }
         for (SchemaMemory.Wanted each : wanted) {
             memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
                 List<Table> derived = tables(each.source());
@@ -74,6 +93,24 @@ final class Derivation {
                 : new Schema(dialect, enums.types(), tables, shapes, List.of(), kindsViews);
         List<View> views = new Views(design, all, names).derive();
         return views.isEmpty() ? all : new Schema(dialect, enums.types(), tables, shapes, views, kindsViews);
+    }
+
+    /** Derives the tables of all entities, in several threads. */
+    private void ahead(List<SchemaMemory.Wanted> wanted) {
+        List<Entity> entities = wanted.stream()
+                .map(SchemaMemory.Wanted::source)
+                .filter(Entity.class::isInstance)
+                .map(Entity.class::cast)
+                .filter(e -> !PhysicalNames.isAmongOthers(design, e))
+                .toList();
+        List<Table> made = entities.parallelStream().map(this::table).toList();
+        for (int i = 0; i < made.size(); i++) {
+            ahead.put(entities.get(i), made.get(i));
+        }
+    }
+
+    private Table table(Entity entity) {
+        return new EntityTable(new EntityColumns.Making(design, keys, types, names), entity).derive();
     }
 
     /** How the entities are seen by others. */
@@ -152,7 +189,8 @@ final class Derivation {
         Entity entity = (Entity) source;
         List<Table> derived = new ArrayList<>();
         if (!PhysicalNames.isAmongOthers(design, entity)) {
-            derived.add(new EntityTable(new EntityColumns.Making(design, keys, types, names), entity).derive());
+            Table made = ahead.get(entity);
+            derived.add(made == null ? table(entity) : made);
         }
         derived.addAll(listTables(entity));
         return derived;

@@ -3,8 +3,6 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.EnumKept;
-import jasperwing.model.EnumType;
 import jasperwing.model.Family;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Tie;
@@ -12,41 +10,28 @@ import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** The physical names of one schema. Table names are decided first, so that later names cannot change them. */
 public final class PhysicalNames {
     private final Design design;
     private final Dialect dialect;
+    private final TableNames first;
     private final Identifiers tables;
     private final Identifiers constraints;
-    private final Map<String, String> entityTables = new HashMap<>();
-    private final Map<String, String> enums = new HashMap<>();
 
-    /** @param constraints the names of constraints and indexes that are taken already, by tables that stay as they are */
-    PhysicalNames(Design design, Dialect dialect, Identifiers constraints) {
+    /**
+     * The names of a schema.
+     *
+     * @param first those of the tables of entities and enums
+     * @param constraints the names of constraints and indexes that are taken already, by tables that stay as they are
+     */
+    PhysicalNames(Design design, Dialect dialect, TableNames first, Identifiers constraints) {
         this.design = design;
         this.dialect = dialect;
-        this.tables = new Identifiers(dialect.nameLimit());
+        this.first = first;
+        this.tables = first.taken();
         this.constraints = constraints;
-        for (Entity entity : design.entities()) {
-            if (!isAmongOthers(design, entity)) {
-                entityTables.putIfAbsent(entity.name(), tables.take(wantedTable(entity)));
-            }
-        }
-        for (Entity entity : design.entities()) {
-            entityTables.computeIfAbsent(entity.name(), e -> entityTables.get(Family.root(design, e)));
-        }
-        for (EnumType type : design.enums()) {
-            String snake = orElse(Words.snake(type.name()), "enum");
-            if (type.isKept(EnumKept.TABLE)) {
-                enums.putIfAbsent(type.name(), tables.take(Plurals.plural(snake)));
-            } else if (type.isKept(EnumKept.TYPE)) {
-                enums.putIfAbsent(type.name(), tables.take(snake + "_enum"));
-            }
-        }
     }
 
     /** Whether it is a kind whose rows lie in the table of what it is a kind of. */
@@ -77,22 +62,17 @@ public final class PhysicalNames {
         return start.isEmpty() ? targetColumn : start + "_" + targetColumn;
     }
 
-    private static String orElse(String name, String other) {
+    static String orElse(String name, String other) {
         return name.isEmpty() ? other : name;
     }
 
     String table(String entity) {
-        return entityTables.get(entity);
+        return first.ofEntity(entity);
     }
 
     /** The table or type of an enum that is kept as one. */
     String ofEnum(String name) {
-        return enums.get(name);
-    }
-
-    /** The tables and types of all enums that are kept as such, by the names of these. */
-    Map<String, String> enums() {
-        return enums;
+        return first.ofEnums().get(name);
     }
 
     String joinTable(Tie tie) {
@@ -123,7 +103,11 @@ public final class PhysicalNames {
         return new Identifiers(dialect.nameLimit());
     }
 
+    /** Safe for several threads; where names have clashed, what is given depends on who asked first. */
     String constraint(String prefix, String table, List<String> parts) {
-        return constraints.take(prefix + "_" + table + "_" + String.join("_", parts));
+        String wanted = prefix + "_" + table + "_" + String.join("_", parts);
+        synchronized (constraints) {
+            return constraints.take(wanted);
+        }
     }
 }

@@ -15,10 +15,10 @@ public final class Schema {
     private final List<Table> tables;
     private final List<View> views;
     private final List<KindsView> kindsViews;
-    private final Map<String, Table> byEntity = new HashMap<>();
+    private final Map<String, Table> byEntity;
     private final Map<Tie, Table> byTie = new HashMap<>();
     private final Map<List<String>, Table> byList = new HashMap<>();
-    private final Map<String, Table> byName = new HashMap<>();
+    private volatile Map<String, Table> byName;
 
     /**
      * A schema.
@@ -42,10 +42,8 @@ public final class Schema {
         this.tables = List.copyOf(tables);
         this.views = List.copyOf(views);
         this.kindsViews = List.copyOf(kindsViews);
-        for (Table table : this.tables) {
-            index(table);
-            byName.putIfAbsent(table.name(), table);
-        }
+        this.byEntity = new HashMap<>(2 * this.tables.size());
+        this.tables.forEach(this::index);
         shapes.forEach(this::index);
     }
 
@@ -124,7 +122,15 @@ public final class Schema {
     }
 
     public Optional<Table> named(String name) {
-        return Optional.ofNullable(byName.get(name));
+        Map<String, Table> known = byName;
+        if (known == null) {
+            known = new HashMap<>();
+            for (Table table : tables) {
+                known.putIfAbsent(table.name(), table);
+            }
+            byName = known;
+        }
+        return Optional.ofNullable(known.get(name));
     }
 
     /** The SQL that creates everything, in an order that works; ends with a line end. */

@@ -5,13 +5,13 @@ import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.TypeChanges;
 import jasperwing.naming.Identifiers;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The tables of the schema derived last, so that an edit pays only for those it concerns. What is derived does not depend on what was
@@ -40,40 +40,54 @@ public final class SchemaMemory {
      */
     record Wanted(Object source, String entity, List<Relationship> relationships, List<Entity> family) {}
 
-    private record Known(Wanted wanted, List<Table> tables) {}
+    private static final class Known {
+        private final Wanted wanted;
+        private final List<Table> tables;
+
+        /** When it was wanted last. */
+        private int round;
+
+        private Known(Wanted wanted, List<Table> tables, int round) {
+            this.wanted = wanted;
+            this.tables = tables;
+            this.round = round;
+        }
+    }
 
     private Map<String, Pointed> pointed = Map.of();
-    private Map<Object, Known> known = new IdentityHashMap<>();
+    private final Map<Object, Known> known = new IdentityHashMap<>();
+    private int round;
     private Dialect dialect;
     private Design last = Design.named("");
-    private Map<String, String> enums = Map.of();
+    private TableNames names = TableNames.NONE;
     private TypeChanges changes = TypeChanges.NONE;
     private Identifiers constraints = new Identifiers(0);
 
-    /** Forgets everything when it is another database, and takes note of the types that mean something else than before. */
+    /**
+     * Forgets everything when it is another database, and takes note of the types that mean something else than before: also by what an enum
+     * is called that is kept as one, since numbers in such names depend on others.
+     */
     void openFor(Design design, Dialect now) {
         if (now != dialect) {
             dialect = now;
             clear();
         }
-        changes = TypeChanges.between(last, design);
+        Map<String, String> enums = names.ofEnums();
+        names = names.then(design, now);
+        changes = TypeChanges.between(last, design).and(renamed(enums));
         last = design;
     }
 
-    /**
-     * Takes note of what enums are called that are kept as types or tables; the numbers in such names may depend on other names.
-     *
-     * @param now by their names in the design
-     */
-    void name(Map<String, String> now) {
-        Set<String> renamed = new HashSet<>();
-        now.forEach((name, physical) -> {
-            if (!physical.equals(enums.get(name))) {
-                renamed.add(name);
-            }
-        });
-        enums = Map.copyOf(now);
-        changes = changes.and(renamed);
+    private Set<String> renamed(Map<String, String> enums) {
+        Map<String, String> now = names.ofEnums();
+        return now.keySet().stream()
+                .filter(n -> !now.get(n).equals(enums.get(n)))
+                .collect(Collectors.toSet());
+    }
+
+    /** The names of the tables of the entities and enums of the design it is open for. */
+    TableNames names() {
+        return names;
     }
 
     void clear() {
@@ -100,20 +114,22 @@ public final class SchemaMemory {
     Set<String> see(Map<String, Pointed> now) {
         Set<String> moved = new HashSet<>();
         now.forEach((name, seen) -> {
-            if (!seen.isLike(pointed.get(name)) || isKeyedOtherwise(seen)) {
+            Pointed last = pointed.get(name);
+            if (seen != last && !seen.isLike(last) || isKeyedOtherwise(seen)) {
                 moved.add(name);
             }
         });
         if (pointed.size() + moved.size() > now.size()) {
             pointed.keySet().stream().filter(n -> !now.containsKey(n)).forEach(moved::add);
         }
-        pointed = new HashMap<>(now);
+        pointed = now;
         return moved;
     }
 
     /** Whether its key, or one that this is made of, is of a type that means something else now. */
     private boolean isKeyedOtherwise(Pointed seen) {
-        return changes.concern(seen.entity()) || seen.key().stream().anyMatch(k -> changes.concern(k.type()));
+        return !changes.isEmpty()
+                && (changes.concern(seen.entity()) || seen.key().stream().anyMatch(k -> changes.concern(k.type())));
     }
 
     /**
@@ -122,17 +138,31 @@ public final class SchemaMemory {
      * @param moved the entities that are seen otherwise than before
      */
     void keepOnly(List<Wanted> wanted, Set<String> moved) {
-        Map<Object, Known> kept = new IdentityHashMap<>(wanted.size() * 2);
+        round++;
+        int kept = 0;
         for (Wanted each : wanted) {
-            Known last = known.remove(each.source());
-            if (last != null && !isConcerned(each) && stands(last.wanted(), each, moved)) {
-                kept.put(each.source(), last);
-            } else if (last != null) {
-                last.tables().forEach(this::release);
+            Known last = known.get(each.source());
+            if (last == null || last.round == round) {
+                continue;
+            }
+            if (!isConcerned(each) && stands(last.wanted, each, moved)) {
+                last.round = round;
+                kept++;
+            } else {
+                known.remove(each.source());
+                last.tables.forEach(this::release);
             }
         }
-        known.values().forEach(k -> k.tables().forEach(this::release));
-        known = kept;
+        if (kept < known.size()) {
+            known.values().removeIf(this::isGone);
+        }
+    }
+
+    private boolean isGone(Known each) {
+        if (each.round < round) {
+            each.tables.forEach(this::release);
+        }
+        return each.round < round;
     }
 
     private boolean isConcerned(Wanted wanted) {
@@ -161,10 +191,10 @@ public final class SchemaMemory {
     }
 
     Optional<List<Table>> recall(Object source) {
-        return Optional.ofNullable(known.get(source)).map(Known::tables);
+        return Optional.ofNullable(known.get(source)).map(k -> k.tables);
     }
 
     void keep(Wanted wanted, List<Table> tables) {
-        known.put(wanted.source(), new Known(wanted, tables));
+        known.put(wanted.source(), new Known(wanted, tables, round));
     }
 }

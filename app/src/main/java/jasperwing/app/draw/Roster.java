@@ -5,6 +5,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
+import jasperwing.model.Differing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -54,25 +55,18 @@ final class Roster extends VBox {
 
     /** Puts other lines where they differ; what comes before and after stays. */
     private static void replace(List<RosterLine> shown, List<RosterLine> lines) {
-        int least = Math.min(shown.size(), lines.size());
-        int start = 0;
-        while (start < least && shown.get(start).equals(lines.get(start))) {
-            start++;
-        }
-        int end = 0;
-        while (end < least - start && shown.get(shown.size() - 1 - end).equals(lines.get(lines.size() - 1 - end))) {
-            end++;
-        }
-        int both = least - start - end;
+        Differing differing = Differing.by(RosterLine::equals, shown, lines);
+        int start = differing.start();
+        int both = Math.min(shown.size(), lines.size()) - start - differing.end();
         for (int i = start; i < start + both; i++) {
             if (!shown.get(i).equals(lines.get(i))) {
                 shown.set(i, lines.get(i));
             }
         }
         if (shown.size() > lines.size()) {
-            shown.subList(start + both, shown.size() - end).clear();
+            shown.subList(start + both, shown.size() - differing.end()).clear();
         } else if (shown.size() < lines.size()) {
-            shown.addAll(start + both, lines.subList(start + both, lines.size() - end));
+            shown.addAll(start + both, lines.subList(start + both, lines.size() - differing.end()));
         }
     }
 
