@@ -23,24 +23,29 @@ import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.io.IOException;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
 /** What can be measured without a window. Each line of the output: what, the median, and against what. */
 public final class Figures {
     private static final int WARM = 12;
     private static final int RUNS = 15;
+    private static final int EDITS = 45;
+    private static final int WARM_SECONDS = 12;
 
     private Figures() {}
 
     public static void main(String[] args) throws Exception {
         System.setProperty("java.awt.headless", "true");
+        if (List.of(args).contains("checks")) {
+            checking();
+            return;
+        }
         if (List.of(args).contains("classes")) {
             ClassFigures.run();
             return;
@@ -55,6 +60,15 @@ public final class Figures {
     /** Something whose time is taken. */
     interface Work {
         Object run() throws Exception;
+    }
+
+    /** As {@link #medians(int, int, Work...)}, after the works were done in turn for a while, until they run as compiled. */
+    private static double[] warmMedians(int seconds, int runs, Work... works) throws Exception {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+        while (System.nanoTime() < end) {
+            medians(0, 1, works);
+        }
+        return medians(0, runs, works);
     }
 
     /** Medians in milliseconds of several works, done in turn. */
@@ -123,12 +137,10 @@ public final class Figures {
     private static void checking() throws Exception {
         for (int size : new int[] {100, 1000, 10_000}) {
             Design design = LargeDesign.of(size, 10, 2 * size);
-            int runs = size > 1000 ? 5 : RUNS;
-            double[] medians = medians(
-                    size > 1000 ? 3 : WARM * 1000 / size, runs, () -> Schema.derive(design, Dialect.POSTGRESQL), () -> {
-                        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-                        return Report.of(design, schema);
-                    });
+            double[] medians = warmMedians(WARM_SECONDS, RUNS, () -> Schema.derive(design, Dialect.POSTGRESQL), () -> {
+                Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+                return Report.of(design, schema);
+            });
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);
@@ -141,8 +153,8 @@ public final class Figures {
         String entity = design.entities().get(5).name();
         SchemaMemory schemas = new SchemaMemory();
         ReportMemory reports = new ReportMemory();
-        Deque<Design> edited = new ArrayDeque<>();
-        for (int i = 0; i < WARM + RUNS; i++) {
+        List<Design> edited = new ArrayList<>();
+        for (int i = 0; i < EDITS; i++) {
             Attribute more = Attribute.of("further" + i, Type.of(Scalar.INT));
             edited.add(EntityEdits.change(
                             entity,
@@ -151,11 +163,12 @@ public final class Figures {
                     .on(design));
         }
         Schema[] derived = new Schema[1];
-        double[] medians = medians(
-                WARM,
-                RUNS,
-                () -> derived[0] = Schema.derive(edited.peek(), Dialect.POSTGRESQL, schemas),
-                () -> Report.of(edited.poll(), derived[0], reports));
+        int[] at = new int[1];
+        double[] medians = warmMedians(
+                WARM_SECONDS / 2,
+                EDITS,
+                () -> derived[0] = Schema.derive(edited.get(at[0]++ % EDITS), Dialect.POSTGRESQL, schemas),
+                () -> Report.of(edited.get((at[0] - 1) % EDITS), derived[0], reports));
         System.out.printf("    after one edit: derive %.1f ms, check %.1f ms%n", medians[0], medians[1]);
     }
 
