@@ -13,7 +13,12 @@ public enum TargetOption {
     FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
     COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),
     CONSTRUCTORS(
-            "constructors", "a constructor with all that must be filled, or none but the empty one", "needed", "none"),
+            "constructors",
+            "a constructor with all that must be filled, with everything, with everything but the key, or none but the empty one",
+            "needed",
+            "all",
+            "keyless",
+            "none"),
     SETTERS("setters", "whether setters give back the object", "plain", "fluent"),
     EQUALS("equals", "whether objects of the same key are equal", "key", "none"),
     DISPLAY(

@@ -74,26 +74,35 @@ class PlainPersistenceTest {
 
     @Test
     void everythingGoesThereAndBack() throws Exception {
-        List<GeneratedFile> files = new ArrayList<>(Target.JAVA_PLAIN.generate(DESIGN));
-        files.add(new GeneratedFile("test/PlainScenario.java", scenario(), ""));
+        plays("PlainScenario", DESIGN);
+    }
+
+    @Test
+    void soItDoesInTheOtherWaysToKeepIt() throws Exception {
+        plays("WaysScenario", Samples.ways());
+    }
+
+    private void plays(String scenario, Design design) throws Exception {
+        List<GeneratedFile> files = new ArrayList<>(Target.JAVA_PLAIN.generate(design));
+        files.add(new GeneratedFile("test/" + scenario + ".java", text(scenario), ""));
         Javac.write(files, folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));
         try (Connection connection = Databases.open(Dialect.POSTGRESQL);
                 URLClassLoader loader = new URLClassLoader(
                         new URL[] {folder.resolve("classes").toUri().toURL()})) {
             try (Statement statement = connection.createStatement()) {
-                statement.execute(Schema.derive(DESIGN, Dialect.POSTGRESQL).sql());
+                statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
             }
-            loader.loadClass("test.PlainScenario")
+            loader.loadClass("test." + scenario)
                     .getMethod("run", Connection.class)
                     .invoke(null, connection);
             assertThat(connection.isClosed()).isFalse();
         }
     }
 
-    private static String scenario() throws java.io.IOException {
+    private static String text(String scenario) throws java.io.IOException {
         try (InputStream in =
-                PlainPersistenceTest.class.getResourceAsStream("/jasperwing/classes/PlainScenario.java.txt")) {
+                PlainPersistenceTest.class.getResourceAsStream("/jasperwing/classes/" + scenario + ".java.txt")) {
             return new String(in.readAllBytes(), UTF_8);
         }
     }

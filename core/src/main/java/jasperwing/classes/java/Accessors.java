@@ -43,7 +43,7 @@ final class Accessors {
         Attribute attribute = property.attribute();
         String type = types.type(attribute.type());
         if (attribute.list()) {
-            getter(code, imports.use("java.util.List") + "<" + type + ">", property.name());
+            list(code, property, imports.use("java.util.List") + "<" + type + ">");
             return;
         }
         getter(code, type, property.name());
@@ -51,6 +51,20 @@ final class Accessors {
         if (!counted && attribute.stamped().isEmpty()) {
             setter(code, type, property.name());
         }
+    }
+
+    /** One in the row is stored anew only when it is another one: a provider need not see what changes within it. */
+    private void list(Code code, Property property, String type) {
+        String name = property.name();
+        if (!property.attribute().isListInRow()) {
+            getter(code, type, name);
+            return;
+        }
+        view(code, "List", types.type(property.attribute().type()), name);
+        code.blank().doc("Keeps a copy.");
+        setterHead(code, type, name);
+        code.line("this." + name + " = new " + imports.use("java.util.ArrayList") + "<>(" + name + ");");
+        setterEnd(code);
     }
 
     private void getter(Code code, String type, String name) {

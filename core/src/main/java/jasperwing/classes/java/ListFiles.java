@@ -53,6 +53,18 @@ final class ListFiles {
                     return text.append('}').toString();
                 }
 
+                /** The elements of what a driver gives: an array of objects, or the text of one. */
+                static ${List}<${String}> of(${Object} stored) {
+                    if (!(stored instanceof ${Object}[] objects)) {
+                        return elements(stored.toString());
+                    }
+                    ${List}<${String}> elements = new ${ArrayList}<>();
+                    for (${Object} object : objects) {
+                        elements.add(object == null ? null : object.toString());
+                    }
+                    return elements;
+                }
+
                 /** The elements of an array of either kind; what is null in it is null. */
                 static ${List}<${String}> elements(${String} text) {
                     ${List}<${String}> elements = new ${ArrayList}<>();
@@ -108,39 +120,47 @@ final class ListFiles {
     static String text(Imports imports) {
         String text = TEMPLATE;
         for (Map.Entry<String, String> type : Map.of(
-                        "String", "java.lang.String",
-                        "StringBuilder", "java.lang.StringBuilder",
-                        "Integer", "java.lang.Integer",
-                        "List", "java.util.List",
-                        "ArrayList", "java.util.ArrayList")
+                        "Object",
+                        "java.lang.Object",
+                        "String",
+                        "java.lang.String",
+                        "StringBuilder",
+                        "java.lang.StringBuilder",
+                        "Integer",
+                        "java.lang.Integer",
+                        "List",
+                        "java.util.List",
+                        "ArrayList",
+                        "java.util.ArrayList")
                 .entrySet()) {
             text = text.replace("${" + type.getKey() + "}", imports.use(type.getValue()));
         }
         return text;
     }
 
+    /** What is stored is taken as the driver has it, which for an array or JSON need not be a text. */
     static String converterText(Type element, ListKept kept, Imports imports, JavaTypes types) {
         String type = types.type(element);
         String list = imports.use("java.util.List") + "<" + type + ">";
-        String string = imports.use("java.lang.String");
+        String stored = imports.use("java.lang.Object");
         boolean array = kept == ListKept.ARRAY;
         String name = converter(types.simple(element), kept);
         Code code = new Code(0)
                 .doc("Keeps a list as " + (array ? "an array." : "a JSON array."))
                 .line("@" + imports.use("jakarta.persistence.Converter"))
                 .line("public class " + name + " implements " + imports.use("jakarta.persistence.AttributeConverter")
-                        + "<" + list + ", " + string + "> {");
+                        + "<" + list + ", " + stored + "> {");
         String override = "@" + imports.use("java.lang.Override");
         String texts = "list.stream().map(each -> " + written(element, types) + ").toList()";
         String quoted = element.isNumeric() || element.is(Scalar.BOOLEAN) ? ", false)" : ", true)";
-        code.line(override).line("public " + string + " convertToDatabaseColumn(" + list + " list) {");
+        code.line(override).line("public " + stored + " convertToDatabaseColumn(" + list + " list) {");
         code.line("return list == null ? null : " + TEXT + (array ? ".array(" + texts + ")" : ".json(" + texts + quoted)
                 + ";");
         code.line("}").blank();
-        code.line(override).line("public " + list + " convertToEntityAttribute(" + string + " text) {");
+        code.line(override).line("public " + list + " convertToEntityAttribute(" + stored + " stored) {");
         code.line(list + " list = new " + imports.use("java.util.ArrayList") + "<>();");
-        code.line("if (text != null) {");
-        code.line(TEXT + ".elements(text).forEach(each -> list.add(" + read(element, type, types) + "));");
+        code.line("if (stored != null) {");
+        code.line(TEXT + ".of(stored).forEach(each -> list.add(" + read(element, type, types) + "));");
         return code.line("}").line("return list;").line("}").line("}").toString();
     }
 

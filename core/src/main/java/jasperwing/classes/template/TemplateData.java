@@ -8,6 +8,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.OneOf;
+import jasperwing.model.Scalar;
 import jasperwing.model.Stamp;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
@@ -158,7 +159,9 @@ final class TemplateData {
     private Map<String, Object> column(Table table, Column column, Identifiers properties) {
         Attribute attribute = attributes.of(table, column);
         boolean own = attribute.name().equals(column.member());
-        Type type = attribute.type();
+        boolean inRow = own && attribute.isListInRow();
+        boolean array = inRow && column.type().endsWith("[]");
+        Type type = inRow && !array ? Type.of(Scalar.JSON) : attribute.type();
         boolean isEnum = type instanceof Type.Named named && model.enumNames().containsKey(named.name());
         Optional<Stamp> stamp = own ? attribute.stamped() : Optional.empty();
         boolean version = stamp.isPresent() && type.isNumeric();
@@ -172,7 +175,7 @@ final class TemplateData {
                 type instanceof Type.Text text ? text.length() : 0,
                 type instanceof Type.Decimal decimal ? decimal.precision() : 0,
                 type instanceof Type.Decimal decimal ? decimal.scale() : 0,
-                own && attribute.isListInRow() && column.type().endsWith("[]"),
+                array,
                 column.type(),
                 column.required() || table.primaryKey().contains(column.name()),
                 column.generated(),
