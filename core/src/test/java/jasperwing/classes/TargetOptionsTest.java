@@ -72,6 +72,11 @@ class TargetOptionsTest {
         assertThat(dive(TargetOption.CONSTRUCTORS, "none"))
                 .contains("public Dive() {}")
                 .doesNotContain("public Dive(E");
+        assertThat(dive(TargetOption.CONSTRUCTORS, "all"))
+                .contains("            Long id,\n", "            OffsetDateTime endedAt,\n");
+        assertThat(dive(TargetOption.CONSTRUCTORS, "keyless"))
+                .contains("            OffsetDateTime endedAt,\n")
+                .doesNotContain("            Long id,\n");
         assertThat(dive(TargetOption.EQUALS, "none")).doesNotContain("boolean equals");
         assertThat(dive(TargetOption.DISPLAY, "none")).doesNotContain("toString");
         assertThat(dive(TargetOption.HEADER, "Of the station.\nAll of it."))

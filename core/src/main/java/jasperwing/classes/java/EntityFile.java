@@ -105,10 +105,8 @@ final class EntityFile {
     }
 
     private void constructors(Code code) {
-        List<Parameter> required = required(subject);
-        boolean second = !required.isEmpty()
-                && required.size() <= MOST_PARAMETERS
-                && target.options().is(TargetOption.CONSTRUCTORS, "needed");
+        List<Parameter> required = target.options().is(TargetOption.CONSTRUCTORS, "none") ? List.of() : given(subject);
+        boolean second = !required.isEmpty() && required.size() <= MOST_PARAMETERS;
         code.blank().doc(second ? "For the persistence provider." : "");
         code.line((second ? "protected " : "public ") + subject.name() + "() {}");
         if (!second) {
@@ -146,26 +144,33 @@ final class EntityFile {
         }
     }
 
-    /** What an object of a class cannot be without; what the class it extends asks for comes first. */
-    private List<Parameter> required(ModelClass of) {
+    /** What the constructor takes: what an object cannot be without, or more; what the class it extends asks for comes first. */
+    private List<Parameter> given(ModelClass of) {
         List<Parameter> all = new ArrayList<>();
-        of.parent().map(target::find).ifPresent(p -> required(p).forEach(each -> all.add(each.ofParent())));
+        of.parent().map(target::find).ifPresent(p -> given(p).forEach(each -> all.add(each.ofParent())));
         for (Association association : of.associations()) {
-            if (association instanceof Association.ToOne one && one.must()) {
+            if (association instanceof Association.ToOne one && isGiven(one.must(), one.key())) {
                 all.add(parameter(imports.use(target.qualified(one.target())), one.name(), true));
-            } else if (association instanceof Association.ToOutside out && out.must()) {
+            } else if (association instanceof Association.ToOutside out && isGiven(out.must(), out.key())) {
                 all.add(parameter(types.type(out.type()), out.name(), false));
             } else if (association instanceof Association.OneOfEach each
-                    && each.must()
+                    && isGiven(each.must(), false)
                     && each.outside().isEmpty()) {
                 String type = target.packageOf(of) + "." + target.subjectName(of, each);
                 all.add(parameter(imports.use(type), each.name(), true));
             }
         }
         of.properties().stream()
-                .filter(this::isRequired)
+                .filter(p -> !p.attribute().list() && p.attribute().stamped().isEmpty())
+                .filter(p -> isGiven(isRequired(p), p.key()))
                 .forEach(p -> all.add(parameter(types.type(p.attribute().type()), p.name(), false)));
         return all;
+    }
+
+    private boolean isGiven(boolean required, boolean key) {
+        return target.options().is(TargetOption.CONSTRUCTORS, "needed")
+                ? required
+                : !key || target.options().is(TargetOption.CONSTRUCTORS, "all");
     }
 
     private static Parameter parameter(String type, String name, boolean bySetter) {
@@ -176,9 +181,7 @@ final class EntityFile {
         boolean generated = property.attribute().type().is(Scalar.SERIAL)
                 || property.key() && property.attribute().type().is(Scalar.UUID);
         return !property.attribute().optional()
-                && !property.attribute().list()
                 && !generated
-                && property.attribute().stamped().isEmpty()
                 && types.initial(property.attribute()).isEmpty();
     }
 }
