@@ -2,7 +2,9 @@ package jasperwing.findings;
 
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
+import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
+import jasperwing.naming.Roles;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -19,7 +21,31 @@ final class OptionRules {
                     found.accept(unknown(target, word, value, option));
                 }
             });
+            target.named(TargetOption.CASCADE).stream()
+                    .filter(r -> !isRole(checked.design(), r))
+                    .findFirst()
+                    .ifPresent(r -> found.accept(noRole(target, r)));
         }
+    }
+
+    /** Whether it is an entity and a role at one of its relationships, as in {@code Dive.photos}. */
+    private static boolean isRole(Design design, String said) {
+        int point = said.lastIndexOf('.');
+        String entity = said.substring(0, Math.max(0, point));
+        String role = said.substring(point + 1);
+        return design.relationshipsOf(entity).stream()
+                .anyMatch(r -> r.from().equals(entity) && Roles.forward(r).equals(role)
+                        || r.targets().contains(entity) && Roles.back(r).equals(role));
+    }
+
+    private static Finding noRole(CodeTarget target, String role) {
+        return new Finding(
+                Rule.UNKNOWN_OPTION,
+                Subject.of(target.target(), TargetOption.CASCADE.word()),
+                "'cascade' of " + target.target() + " names " + role + ", which is no role of an entity.",
+                "Nothing is stored with what was meant.",
+                List.of(new Fix(
+                        "Take it away", CodeTargetEdits.without(target.target(), TargetOption.CASCADE.word()))));
     }
 
     private static Finding unknown(CodeTarget target, String word, String value, Optional<TargetOption> option) {

@@ -27,7 +27,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     private static final List<RuleSet> OF_DESIGN = List.of(
             RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.TYPES),
             RuleSet.of(AsideRules::check, Aspect.ASIDE),
-            RuleSet.of(OptionRules::check, Aspect.TARGETS),
+            RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),

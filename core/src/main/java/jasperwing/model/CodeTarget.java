@@ -1,7 +1,9 @@
 package jasperwing.model;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
@@ -38,6 +40,13 @@ public record CodeTarget(String target, String folder, Map<String, String> optio
             now.put(option.word(), value);
         }
         return new CodeTarget(target, folder, now, comments);
+    }
+
+    /** What an option names, as in {@code Dive.photos, Site.dives}; in the order said. */
+    public List<String> named(TargetOption option) {
+        return Arrays.stream(value(option).split("[,\\s]+"))
+                .filter(w -> !w.isEmpty())
+                .toList();
     }
 
     /** What is said of an option, or what holds when nothing is. */

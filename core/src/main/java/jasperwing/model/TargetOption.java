@@ -12,6 +12,7 @@ public enum TargetOption {
     DIRECTIONS("directions", "whether relationships are known at both ends, or only where the key is", "both", "one"),
     FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
     COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),
+    CASCADE("cascade", "the roles whose objects are stored with what has them, besides parts: Dive.photos, Site.dives"),
     CONSTRUCTORS(
             "constructors",
             "a constructor with all that must be filled, with everything, with everything but the key, or none but the empty one",

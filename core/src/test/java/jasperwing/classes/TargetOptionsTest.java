@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.java.Compiling;
+import jasperwing.findings.Finding;
+import jasperwing.findings.Report;
+import jasperwing.findings.Rule;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
+import jasperwing.schema.Dialect;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -77,10 +81,24 @@ class TargetOptionsTest {
         assertThat(dive(TargetOption.CONSTRUCTORS, "keyless"))
                 .contains("            OffsetDateTime endedAt,\n")
                 .doesNotContain("            Long id,\n");
+        assertThat(dive(TargetOption.CASCADE, "Dive.instruments, Dive.site, Dive.specimens"))
+                .contains("@ManyToMany(mappedBy = \"dives\", cascade = {CascadeType.PERSIST, CascadeType.MERGE})")
+                .contains("fetch = FetchType.LAZY, cascade = {CascadeType.PERSIST, CascadeType.MERGE})\n"
+                        + "    @JoinColumn(name = \"site_id\"")
+                .contains("mappedBy = \"dive\", cascade = {CascadeType.PERSIST, CascadeType.MERGE})");
         assertThat(dive(TargetOption.EQUALS, "none")).doesNotContain("boolean equals");
         assertThat(dive(TargetOption.DISPLAY, "none")).doesNotContain("toString");
         assertThat(dive(TargetOption.HEADER, "Of the station.\nAll of it."))
                 .contains("\n// Of the station.\n// All of it.\npackage ");
+    }
+
+    @Test
+    void aRoleThatThereIsNotIsFound() {
+        Design design = chosen(Samples.demo(), TargetOption.CASCADE, "Dive.site, Dive.fins");
+        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+                .filteredOn(f -> f.rule() == Rule.UNKNOWN_OPTION)
+                .extracting(Finding::message)
+                .containsExactly("'cascade' of java-jakarta names Dive.fins, which is no role of an entity.");
     }
 
     @Test

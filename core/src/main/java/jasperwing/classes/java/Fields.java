@@ -11,10 +11,12 @@ import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The fields of a class with their mapping. */
 final class Fields {
@@ -131,7 +133,9 @@ final class Fields {
         } else if (association instanceof Association.Joined joined) {
             joined(code.blank(), joined);
         } else if (association instanceof Association.JoinedInverse inverse) {
-            code.blank().line(annotation("ManyToMany") + "(mappedBy = \"" + inverse.mappedBy() + "\")");
+            code.blank()
+                    .line(annotation("ManyToMany") + "(mappedBy = \"" + inverse.mappedBy() + "\""
+                            + cascades(inverse.name(), List.of()) + ")");
             joined(code, inverse.target(), inverse.name(), inverse.sortedBy());
         } else if (association instanceof Association.OneOfEach each) {
             each.subjects().forEach(s -> toOne(code.blank(), s));
@@ -146,12 +150,39 @@ final class Fields {
             code.line(annotation("Id"));
         }
         String optional = one.must() ? "optional = false, " : "";
-        code.line(annotation(one.unique() ? "OneToOne" : "ManyToOne") + "(" + optional + "fetch = " + fetch() + ")");
+        code.line(annotation(one.unique() ? "OneToOne" : "ManyToOne") + "(" + optional + "fetch = " + fetch()
+                + cascades(one.name(), List.of()) + ")");
         code.line(joinColumnsAlone(one.foreignKey(), one.must() || one.key()));
         if (one.must()) {
             code.line(types.notNull());
         }
         code.line("private " + className(one.target()) + " " + one.name() + ";");
+    }
+
+    /** Parts go with what has them; what is chosen to be is stored with it. */
+    private String cascade(Association.Inverse inverse) {
+        boolean goes = inverse.onDelete() == DeleteRule.DELETE_TOO;
+        return goes && inverse.must()
+                ? cascadeOf("ALL") + ", orphanRemoval = true"
+                : cascades(inverse.name(), goes ? List.of("REMOVE") : List.of());
+    }
+
+    /** @param others what cascades besides storing, where that is chosen for the role */
+    private String cascades(String role, List<String> others) {
+        boolean stored = target.options()
+                .chosen()
+                .named(TargetOption.CASCADE)
+                .contains(subject.entity().name() + "." + role);
+        List<String> all = Stream.concat(
+                        stored ? Stream.of("PERSIST", "MERGE") : Stream.<String>empty(), others.stream())
+                .toList();
+        return all.isEmpty() ? "" : cascadeOf(all.toArray(String[]::new));
+    }
+
+    private String cascadeOf(String... kinds) {
+        String type = imports.use(PERSISTENCE + "CascadeType");
+        String all = Arrays.stream(kinds).map(k -> type + "." + k).collect(Collectors.joining(", "));
+        return ", cascade = " + (kinds.length == 1 ? all : "{" + all + "}");
     }
 
     private String fetch() {
@@ -174,14 +205,7 @@ final class Fields {
     }
 
     private void inverse(Code code, Association.Inverse inverse) {
-        String cascade = "";
-        if (inverse.onDelete() == DeleteRule.DELETE_TOO) {
-            String type = imports.use(PERSISTENCE + "CascadeType");
-            cascade = inverse.must()
-                    ? ", cascade = " + type + ".ALL, orphanRemoval = true"
-                    : ", cascade = " + type + ".REMOVE";
-        }
-        String mapped = "(mappedBy = \"" + inverse.mappedBy() + "\"" + cascade;
+        String mapped = "(mappedBy = \"" + inverse.mappedBy() + "\"" + cascade(inverse);
         if (inverse.many()) {
             code.line(annotation("OneToMany") + mapped + ")");
             sorted(code, inverse.sortedBy());
@@ -199,7 +223,8 @@ final class Fields {
     }
 
     private void joined(Code code, Association.Joined joined) {
-        code.line(annotation("ManyToMany"));
+        String cascade = cascades(joined.name(), List.of());
+        code.line(annotation("ManyToMany") + (cascade.isEmpty() ? "" : "(" + cascade.substring(2) + ")"));
         code.line(annotation("JoinTable") + "(name = "
                 + EntityFile.sqlName(joined.table().name()) + ",");
         code.line("        " + joinColumns("joinColumns", joined.here(), false) + ",");
