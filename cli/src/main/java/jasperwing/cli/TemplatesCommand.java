@@ -2,7 +2,7 @@ package jasperwing.cli;
 
 import jasperwing.classes.Target;
 import jasperwing.classes.template.TemplateTarget;
-import jasperwing.storage.SafeWrite;
+import jasperwing.output.TemplateCopy;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -42,9 +42,7 @@ final class TemplatesCommand implements Callable<Integer> {
         if (folder.toFile().exists()) {
             throw new UsageException(folder + " is there already; name a folder that is not");
         }
-        for (Map.Entry<String, String> text : texts.entrySet()) {
-            SafeWrite.write(folder.resolve(text.getKey()), text.getValue());
-        }
+        TemplateCopy.copy(target, folder);
         spec.commandLine().getOut().println("Copied " + texts.size() + " templates to " + folder);
         spec.commandLine().getOut().flush();
         return 0;

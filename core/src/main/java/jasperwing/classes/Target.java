@@ -55,9 +55,7 @@ public enum Target {
 
     /** What can be chosen for it. */
     public List<TargetOption> options() {
-        return this == JAVA_JAKARTA
-                ? List.of(TargetOption.values())
-                : List.of(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER);
+        return this == JAVA_JAKARTA ? List.of(TargetOption.values()) : ChosenTarget.TEMPLATED;
     }
 
     /** The former names of entities by their names, for files to move with what they are made of. */

@@ -10,6 +10,23 @@ import java.util.function.UnaryOperator;
 public final class CodeTargetEdits {
     private CodeTargetEdits() {}
 
+    /** Names a target that nothing is said of yet. */
+    public static Edit add(String target) {
+        return design -> {
+            boolean named = design.targets().stream().anyMatch(t -> t.target().equals(target));
+            List<CodeTarget> all = new ArrayList<>(design.targets());
+            all.add(CodeTarget.of(target));
+            return named ? design : design.withTargets(all);
+        };
+    }
+
+    /** Says nothing of a target any more. */
+    public static Edit remove(String target) {
+        return design -> design.withTargets(design.targets().stream()
+                .filter(t -> !t.target().equals(target))
+                .toList());
+    }
+
     /** Says where the files of a target go; an empty folder says nothing of it any more. */
     public static Edit into(String target, String folder) {
         return change(target, t -> t.withFolder(folder));

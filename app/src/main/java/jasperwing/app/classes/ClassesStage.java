@@ -110,7 +110,9 @@ public final class ClassesStage implements Stage {
             line = Optional.empty();
         }
         tree.show(plan.files(), p -> p.result(plan.choices(p)).isPresent(), shownPath);
-        entry().ifPresentOrElse(p -> code.show(p, plan.choices(p), marked(p)), code::nothing);
+        entry().ifPresentOrElse(
+                        p -> code.show(p, plan.choices(p), marked(p)),
+                        () -> code.nothing(plan.problem().isEmpty() ? "Draw an entity first" : "See at the left why"));
         code.canWrite(plan.toWrite(), plan.canWrite());
         compiling.of(sources());
         showOrigin();
@@ -118,7 +120,7 @@ public final class ClassesStage implements Stage {
     }
 
     private void showOrigin() {
-        entry().ifPresent(p -> origin.show(p, line, compiling));
+        entry().ifPresentOrElse(p -> origin.show(p, line, compiling), origin::nothing);
     }
 
     /** The texts as they would be, where nothing is left to settle. */
@@ -126,7 +128,7 @@ public final class ClassesStage implements Stage {
         Map<String, String> sources = new LinkedHashMap<>();
         for (Planned each : plan.files()) {
             each.result(plan.choices(each)).or(each::generated).ifPresent(t -> {
-                if (each.file().isPresent()) {
+                if (each.file().isPresent() && each.path().endsWith(".java")) {
                     sources.put(each.path(), t);
                 }
             });

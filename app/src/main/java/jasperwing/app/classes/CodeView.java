@@ -160,10 +160,11 @@ final class CodeView extends BorderPane {
                 };
     }
 
-    void nothing() {
+    /** @param hint what there would have to be first */
+    void nothing(String hint) {
         shown = Optional.empty();
         name.setText("No classes yet");
-        state.setText("Draw an entity first");
+        state.setText(hint);
         again.setVisible(false);
         lines.getItems().clear();
     }

@@ -1,9 +1,11 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
+import jasperwing.classes.ChosenTarget;
 import jasperwing.classes.ClassMemory;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
 import jasperwing.output.Merged;
 import jasperwing.output.Merged.Choice;
@@ -36,7 +38,7 @@ final class FilePlan {
     /** Confined to the other thread. */
     private final ClassMemory memory = new ClassMemory();
 
-    private Target target = Target.JAVA_JAKARTA;
+    private String target = Target.JAVA_JAKARTA.word();
     private Optional<OutputFolder> output = Optional.empty();
     private String folder = "";
     private Look look = new Look(Design.named(""), List.of(), "");
@@ -61,8 +63,8 @@ final class FilePlan {
     }
 
     /** Looks at another target, or at another folder. */
-    void of(Target wanted, String text) {
-        if (wanted != target || !text.equals(folder)) {
+    void of(String wanted, String text) {
+        if (!wanted.equals(target) || !text.equals(folder)) {
             target = wanted;
             folder = text;
             choices.clear();
@@ -134,12 +136,13 @@ final class FilePlan {
 
     void refresh() {
         Design design = workspace.design();
-        Target wanted = target;
+        String wanted = target;
+        Optional<Path> from = workspace.path().get().map(Path::getParent);
         Optional<OutputFolder> into = output();
         int number = ++asked;
         changed.run();
         thread.execute(() -> {
-            Look found = look(design, wanted, into);
+            Look found = look(design, wanted, from, into);
             Platform.runLater(() -> found(number, found));
         });
     }
@@ -173,11 +176,12 @@ final class FilePlan {
     private Optional<OutputFolder> output() {
         try {
             Path path = fromDesign(Path.of(folder)).toAbsolutePath();
+            String word = ChosenTarget.remembered(target);
             boolean same = output.filter(
-                            o -> o.folder().equals(path) && o.target().equals(target.word()))
+                            o -> o.folder().equals(path) && o.target().equals(word))
                     .isPresent();
             if (!same) {
-                output = Optional.of(new OutputFolder(path, target.word()));
+                output = Optional.of(new OutputFolder(path, word));
             }
         } catch (InvalidPathException e) {
             output = Optional.empty();
@@ -190,8 +194,18 @@ final class FilePlan {
         return workspace.path().get().map(p -> p.resolveSibling(path)).orElse(path);
     }
 
-    private Look look(Design design, Target wanted, Optional<OutputFolder> into) {
-        List<GeneratedFile> files = memory.files(wanted, design);
+    /** @param from where templates are looked for */
+    private Look look(Design design, String wanted, Optional<Path> from, Optional<OutputFolder> into) {
+        List<GeneratedFile> files;
+        try {
+            ChosenTarget chosen = ChosenTarget.of(wanted, from);
+            Optional<Target> ours = chosen.ours();
+            files = ours.isPresent() ? memory.files(ours.get(), design) : chosen.generate(design);
+        } catch (TemplateProblemException e) {
+            return new Look(design, List.of(), e.getMessage());
+        } catch (IOException e) {
+            return new Look(design, List.of(), "There is no folder of templates " + wanted + ".");
+        }
         String problem = "";
         if (into.isPresent()) {
             try {

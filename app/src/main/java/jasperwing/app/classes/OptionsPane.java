@@ -3,7 +3,7 @@ package jasperwing.app.classes;
 import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.SidePane;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.Target;
+import jasperwing.classes.ChosenTarget;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.TargetOption;
@@ -24,16 +24,16 @@ final class OptionsPane extends SidePane {
         this.workspace = workspace;
     }
 
-    void show(Target target) {
+    void show(String target) {
         Focus.keep(content(), () -> build(target));
     }
 
-    private void build(Target target) {
-        CodeTarget said = workspace.design().target(target.word());
+    private void build(String target) {
+        CodeTarget said = workspace.design().target(target);
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Options", "lens-title"));
-        nodes.add(text(target.title(), "quiet"));
-        for (TargetOption option : target.options()) {
+        nodes.add(text(TargetsPane.title(target), "quiet"));
+        for (TargetOption option : ChosenTarget.options(target)) {
             nodes.add(text(option.word(), "section"));
             nodes.add(text(option.meaning(), "option-meaning"));
             nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));
@@ -41,7 +41,7 @@ final class OptionsPane extends SidePane {
         content().getChildren().setAll(nodes);
     }
 
-    private Node choices(Target target, TargetOption option, CodeTarget said) {
+    private Node choices(String target, TargetOption option, CodeTarget said) {
         ToggleGroup group = new ToggleGroup();
         HBox row = new HBox(6);
         for (String choice : option.choices()) {
@@ -52,14 +52,14 @@ final class OptionsPane extends SidePane {
             button.setSelected(said.value(option).equals(choice));
             button.setOnAction(e -> {
                 button.setSelected(true);
-                workspace.edit(CodeTargetEdits.choose(target.word(), option, choice));
+                workspace.edit(CodeTargetEdits.choose(target, option, choice));
             });
             row.getChildren().add(button);
         }
         return row;
     }
 
-    private Node field(Target target, TargetOption option, CodeTarget said) {
+    private Node field(String target, TargetOption option, CodeTarget said) {
         TextField field = new TextField(said.value(option));
         field.setId("option-" + option.word());
         field.setAccessibleText(option.meaning());
@@ -72,9 +72,9 @@ final class OptionsPane extends SidePane {
         return field;
     }
 
-    private void keep(Target target, TargetOption option, String text) {
-        if (!workspace.design().target(target.word()).value(option).equals(text.strip())) {
-            workspace.edit(CodeTargetEdits.choose(target.word(), option, text.strip()));
+    private void keep(String target, TargetOption option, String text) {
+        if (!workspace.design().target(target).value(option).equals(text.strip())) {
+            workspace.edit(CodeTargetEdits.choose(target, option, text.strip()));
         }
     }
 }

@@ -70,6 +70,11 @@ final class OriginPane extends SidePane {
         content().getChildren().setAll(nodes);
     }
 
+    /** Where there is no file to look at. */
+    void nothing() {
+        content().getChildren().setAll(text("Where this comes from", "lens-title"), text("Nothing yet", "quiet"));
+    }
+
     private ClassModel model() {
         return ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
     }

@@ -2,11 +2,16 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.Target;
+import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import java.io.File;
 import java.nio.file.Path;
-import java.util.EnumMap;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -25,12 +30,18 @@ final class TargetsPane extends VBox {
 
     private final Workspace workspace;
     private final Runnable changed;
-    private final Map<Target, Button> cards = new EnumMap<>(Target.class);
-    private final Map<Target, Label> folders = new EnumMap<>(Target.class);
+    private final Map<String, Button> cards = new LinkedHashMap<>();
+    private final Map<String, Label> folders = new HashMap<>();
+    private final VBox all = new VBox(8);
+    private final TemplatesMenu templates;
     private final TextField folder = new TextField();
     private final ToggleButton options = new ToggleButton("Options");
     private final Label message = new Label();
-    private Target chosen = Target.JAVA_JAKARTA;
+
+    /** What became of copying templates. */
+    private final Label notice = new Label();
+
+    private String chosen = Target.JAVA_JAKARTA.word();
 
     /** @param changed called when another target or folder is looked at */
     TargetsPane(Workspace workspace, Runnable changed) {
@@ -45,31 +56,50 @@ final class TargetsPane extends VBox {
         options.setMinWidth(USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(title, space, options);
+        templates = new TemplatesMenu(workspace, this::choose, notice::setText);
+        HBox head = new HBox(6, title, space, templates, options);
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(head);
-        for (Target target : Target.values()) {
-            getChildren().add(card(target));
-        }
-        getChildren().addAll(place(), message);
+        getChildren().addAll(all, notice, place(), message);
+        notice.setId("templates-message");
+        notice.setWrapText(true);
+        notice.getStyleClass().add("quiet");
+        notice.managedProperty().bind(notice.textProperty().isNotEmpty());
         message.setWrapText(true);
         message.setId("classes-message");
         message.getStyleClass().add("quiet");
         show();
     }
 
-    private Button card(Target target) {
-        Label name = new Label(target.title());
+    /** Our targets, and what else the design names. */
+    private List<String> targets() {
+        return Stream.concat(
+                        Arrays.stream(Target.values()).map(Target::word),
+                        workspace.design().targets().stream().map(CodeTarget::target))
+                .distinct()
+                .toList();
+    }
+
+    /** What a target is called: one of ours by its title, a folder of templates by its name. */
+    static String title(String target) {
+        return Target.of(target).map(Target::title).orElse(target);
+    }
+
+    private static String about(String target) {
+        return Target.of(target).map(Target::about).orElse("templates of your own");
+    }
+
+    private Button card(String target) {
+        Label name = new Label(title(target));
         name.getStyleClass().add("strong");
         Label into = new Label();
         folders.put(target, into);
         Button card = new Button(null, new VBox(1, name, into));
         card.getStyleClass().add("target");
-        card.setId("target-" + target.word());
+        card.setId("target-" + target);
         card.setMaxWidth(Double.MAX_VALUE);
-        card.setAccessibleText(target.title() + ", " + target.about());
+        card.setAccessibleText(title(target) + ", " + about(target));
         card.setOnAction(e -> choose(target));
-        cards.put(target, card);
         return card;
     }
 
@@ -96,7 +126,7 @@ final class TargetsPane extends VBox {
         return options;
     }
 
-    Target chosen() {
+    String chosen() {
         return chosen;
     }
 
@@ -116,24 +146,38 @@ final class TargetsPane extends VBox {
 
     /** Shows what the design says of the targets now. */
     void show() {
-        for (Target target : Target.values()) {
-            String into = said(target);
-            folders.get(target).setText(into.isEmpty() ? target.about() : into);
-            folders.get(target).getStyleClass().setAll("label", into.isEmpty() ? "quiet" : "target-folder");
-            cards.get(target).pseudoClassStateChanged(CHOSEN, target == chosen);
+        List<String> targets = targets();
+        if (!List.copyOf(cards.keySet()).equals(targets)) {
+            cards.clear();
+            targets.forEach(t -> cards.put(t, card(t)));
+            all.getChildren().setAll(cards.values());
         }
+        if (!cards.containsKey(chosen)) {
+            choose(Target.JAVA_JAKARTA.word());
+            return;
+        }
+        cards.forEach((target, card) -> {
+            String into = said(target);
+            folders.get(target).setText(into.isEmpty() ? about(target) : into);
+            folders.get(target).getStyleClass().setAll("label", into.isEmpty() ? "quiet" : "target-folder");
+            card.pseudoClassStateChanged(CHOSEN, target.equals(chosen));
+        });
+        templates.of(chosen);
         if (!folder.isFocused() && !folder().equals(said(chosen))) {
             folder.setText(said(chosen));
         }
     }
 
-    private String said(Target target) {
-        return workspace.design().target(target.word()).folder();
+    private String said(String target) {
+        return workspace.design().target(target).folder();
     }
 
-    private void choose(Target target) {
-        keep();
+    private void choose(String target) {
+        if (cards.containsKey(chosen)) {
+            keep();
+        }
         chosen = target;
+        notice.setText("");
         folder.setText(said(target));
         show();
         changed.run();
@@ -142,7 +186,7 @@ final class TargetsPane extends VBox {
     /** The folder in the field is the design's from now on. */
     void keep() {
         if (!folder().equals(said(chosen))) {
-            workspace.edit(CodeTargetEdits.into(chosen.word(), folder()));
+            workspace.edit(CodeTargetEdits.into(chosen, folder()));
         }
     }
 
