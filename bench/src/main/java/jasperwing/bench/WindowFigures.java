@@ -5,7 +5,10 @@ import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Settings;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.SheetEdits;
 import jasperwing.moves.Move;
 import jasperwing.picture.Typefaces;
@@ -25,6 +28,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
@@ -62,13 +66,18 @@ public final class WindowFigures extends Application {
         String large = getParameters().getRaw().isEmpty()
                 ? ""
                 : getParameters().getRaw().get(0);
-        Design design =
-                List.of("memory", "frames", "moves").contains(large) ? arranged(1000, 10, 2000) : arranged(200, 8, 300);
+        Design design = List.of("memory", "frames", "moves", "classes").contains(large)
+                ? arranged(1000, 10, 2000)
+                : arranged(200, 8, 300);
         window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home));
         switch (large) {
             case "frames" -> frames();
             case "memory" -> steps.add(this::memory);
             case "moves" -> steps.add(() -> move(new ArrayList<>(), 0));
+            case "classes" -> {
+                steps.add(this::showClasses);
+                steps.add(() -> preview(new ArrayList<>(), 0));
+            }
             default -> presses();
         }
         steps.add(() -> {
@@ -274,6 +283,42 @@ public final class WindowFigures extends Application {
                     () -> untilRight(
                             () -> window.workspace().undo(), back -> after(SETTLING, () -> move(times, count + 1))));
         });
+    }
+
+    private void showClasses() {
+        Event.fireEvent(
+                window.shell(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.DIGIT3, false, true, false, false));
+        window.workspace().selection().set(Selection.of("Thing5"));
+        after(300, this::next);
+    }
+
+    /** Renames an attribute of one of 1,000 entities, and waits until its class is shown as it is then. */
+    private void preview(List<Double> times, int count) {
+        if (count >= PRESSES) {
+            report("a class again after an edit, among those of 1,000 entities", times.subList(LEFT_OUT, times.size()));
+            next();
+            return;
+        }
+        ListView<?> lines = (ListView<?>) window.shell().lookup("#code-lines");
+        Entity entity = window.workspace().design().entity("Thing5").orElseThrow();
+        String name = "renamed" + count;
+        Attribute changed = entity.attributes().get(4).withName(name);
+        List<Attribute> all = new ArrayList<>(entity.attributes());
+        all.set(4, changed);
+        long start = System.nanoTime();
+        window.workspace().edit(EntityEdits.change("Thing5", e -> e.withAttributes(all)));
+        Runnable[] waiting = new Runnable[1];
+        waiting[0] = () -> {
+            if (lines.getItems().stream().anyMatch(l -> l.toString().contains(name))) {
+                window.stage().getScene().removePostLayoutPulseListener(waiting[0]);
+                times.add((System.nanoTime() - start) / 1e6);
+                after(SETTLING / 4, () -> preview(times, count + 1));
+            } else {
+                Platform.requestNextPulse();
+            }
+        };
+        window.stage().getScene().addPostLayoutPulseListener(waiting[0]);
+        Platform.requestNextPulse();
     }
 
     /** Does something and takes the time until all that follows from it has been laid out and painted. */

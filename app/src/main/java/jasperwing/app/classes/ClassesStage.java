@@ -59,10 +59,8 @@ public final class ClassesStage implements Stage {
             plan.write();
         });
         code.again().setOnAction(e -> entry().ifPresent(plan::unsettle));
-        workspace.projection().addListener((o, was, is) -> {
-            targets.show();
-            ifSeen();
-        });
+        workspace.present().addListener((o, was, is) -> ifSeen());
+        workspace.projection().addListener((o, was, is) -> targets.show());
         workspace.selection().addListener((o, was, is) -> {
             following = true;
             if (view.getScene() != null) {

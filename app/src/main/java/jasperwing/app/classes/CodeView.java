@@ -1,5 +1,6 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.InPlace;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
 import jasperwing.output.Merged.Choice;
@@ -89,6 +90,7 @@ final class CodeView extends BorderPane {
     /** @param members the properties whose lines are brought out */
     void show(Planned planned, List<Optional<Choice>> settled, Set<String> members) {
         boolean same = shown.equals(Optional.of(planned)) && choices.equals(settled) && marked.equals(members);
+        boolean remarked = !marked.equals(members) || !choices.equals(settled);
         boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()))
                 || !shown.map(Planned::state).equals(Optional.of(planned.state()));
         shown = Optional.of(planned);
@@ -102,14 +104,17 @@ final class CodeView extends BorderPane {
         if (!same) {
             build();
         }
+        if (remarked) {
+            lines.refresh();
+        }
         if (other || !same && !members.isEmpty()) {
             lines.scrollTo(Math.max(0, start() - 2));
         }
     }
 
     private void build() {
-        shown.ifPresent(p -> lines.getItems()
-                .setAll(changes.isSelected() ? FileLines.changes(p, choices) : FileLines.whole(p, choices)));
+        shown.ifPresent(p -> InPlace.replace(
+                lines.getItems(), changes.isSelected() ? FileLines.changes(p, choices) : FileLines.whole(p, choices)));
     }
 
     /** The first line that matters: one brought out, one that asks or changes, or the first below package and imports. */

@@ -5,6 +5,7 @@ import jasperwing.classes.java.Compiling.Remark;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -14,6 +15,11 @@ import javafx.application.Platform;
 final class CompileCheck {
     /** How long nothing must have changed before it is compiled, in milliseconds. */
     private static final int QUIET = 400;
+
+    /** The same for more files than {@link #MANY}, which take many seconds. */
+    private static final int LONG_QUIET = 2000;
+
+    private static final int MANY = 200;
 
     private final Runnable changed;
     private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
@@ -35,16 +41,25 @@ final class CompileCheck {
     void of(Map<String, String> sources) {
         if (!sources.equals(wanted)) {
             wanted = sources;
-            thread.schedule(
-                    () -> {
-                        if (sources.equals(wanted)) {
-                            Optional<List<Remark>> found = Compiling.of(sources);
-                            Platform.runLater(() -> found(sources, found));
-                        }
-                    },
-                    QUIET,
-                    TimeUnit.MILLISECONDS);
+            int quiet = sources.size() > MANY ? LONG_QUIET : QUIET;
+            thread.schedule(() -> compile(sources), quiet, TimeUnit.MILLISECONDS);
         }
+    }
+
+    /** Stops where they are not wanted any more. */
+    private void compile(Map<String, String> sources) {
+        if (isWanted(sources)) {
+            try {
+                Optional<List<Remark>> found = Compiling.of(sources, () -> isWanted(sources));
+                Platform.runLater(() -> found(sources, found));
+            } catch (CancellationException e) {
+                Platform.runLater(changed);
+            }
+        }
+    }
+
+    private boolean isWanted(Map<String, String> sources) {
+        return sources == wanted;
     }
 
     private void found(Map<String, String> sources, Optional<List<Remark>> found) {

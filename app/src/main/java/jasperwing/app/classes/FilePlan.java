@@ -69,6 +69,7 @@ final class FilePlan {
             folder = text;
             choices.clear();
             done = "";
+            changed.run();
             refresh();
         }
     }
@@ -140,7 +141,6 @@ final class FilePlan {
         Optional<Path> from = workspace.path().get().map(Path::getParent);
         Optional<OutputFolder> into = output();
         int number = ++asked;
-        changed.run();
         thread.execute(() -> {
             Look found = look(design, wanted, from, into);
             Platform.runLater(() -> found(number, found));

@@ -1,5 +1,6 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.InPlace;
 import jasperwing.output.Planned;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,9 +47,7 @@ final class FileTree extends ListView<FileTree.Row> {
     void show(List<Planned> files, Predicate<Planned> settled, String chosen) {
         showing = true;
         List<Row> rows = rows(files, settled);
-        if (!rows.equals(getItems())) {
-            getItems().setAll(rows);
-        }
+        InPlace.replace(getItems(), rows);
         for (int i = 0; i < rows.size(); i++) {
             if (rows.get(i).file().map(Planned::path).equals(Optional.of(chosen))
                     && getSelectionModel().getSelectedIndex() != i) {

@@ -1,11 +1,11 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.InPlace;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
-import jasperwing.model.Differing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -47,26 +47,9 @@ final class Roster extends VBox {
         List<RosterLine> lines = lines(workspace.design(), find.getText());
         if (!lines.equals(list.getItems())) {
             following = true;
-            replace(list.getItems(), lines);
+            InPlace.replace(list.getItems(), lines);
             following = false;
             follow();
-        }
-    }
-
-    /** Puts other lines where they differ; what comes before and after stays. */
-    private static void replace(List<RosterLine> shown, List<RosterLine> lines) {
-        Differing differing = Differing.by(RosterLine::equals, shown, lines);
-        int start = differing.start();
-        int both = Math.min(shown.size(), lines.size()) - start - differing.end();
-        for (int i = start; i < start + both; i++) {
-            if (!shown.get(i).equals(lines.get(i))) {
-                shown.set(i, lines.get(i));
-            }
-        }
-        if (shown.size() > lines.size()) {
-            shown.subList(start + both, shown.size() - differing.end()).clear();
-        } else if (shown.size() < lines.size()) {
-            shown.addAll(start + both, lines.subList(start + both, lines.size() - differing.end()));
         }
     }
 

@@ -48,6 +48,9 @@ final class SheetView extends Region {
     private Optional<Relationship> previewed = Optional.empty();
     private boolean fitted;
 
+    /** Whether the design has changed since what is shown was built, while nobody saw it. */
+    private boolean stale;
+
     SheetView(Workspace workspace, Appearance appearance) {
         this.workspace = workspace;
         this.appearance = appearance;
@@ -63,10 +66,24 @@ final class SheetView extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
+        listen();
+        rebuild();
+    }
+
+    private void listen() {
         workspace.present().addListener((o, was, is) -> {
             fitted &= workspace.canUndo() || workspace.canRedo();
-            rebuild();
-            paintAhead();
+            stale = getScene() == null;
+            if (!stale) {
+                rebuild();
+                paintAhead();
+            }
+        });
+        sceneProperty().addListener((o, was, is) -> {
+            if (is != null && stale) {
+                stale = false;
+                rebuild();
+            }
         });
         workspace.selection().addListener((o, was, is) -> {
             requestLayout();
@@ -79,7 +96,6 @@ final class SheetView extends Region {
         edited.addListener((o, was, is) -> requestLayout());
         appearance.whenLookChanges(this::requestLayout);
         viewport.view().addListener((o, was, is) -> requestLayout());
-        rebuild();
     }
 
     /** The name of the sheet shown; empty for that of all entities. */

@@ -21,12 +21,18 @@ public final class Lens extends SidePane {
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
     private boolean weighing;
+    private boolean stale;
 
     public Lens(Workspace workspace) {
         super("Lens: what is selected");
         this.workspace = workspace;
         workspace.projection().addListener((o, was, is) -> refresh());
         workspace.selection().addListener((o, was, is) -> refresh());
+        sceneProperty().addListener((o, was, is) -> {
+            if (is != null && stale) {
+                refresh();
+            }
+        });
         refresh();
     }
 
@@ -38,7 +44,12 @@ public final class Lens extends SidePane {
         }
     }
 
+    /** Where nobody sees it, when it is seen again. */
     private void refresh() {
+        stale = getScene() == null;
+        if (stale) {
+            return;
+        }
         Focus.keep(content(), this::build);
     }
 

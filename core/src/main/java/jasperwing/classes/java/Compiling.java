@@ -1,5 +1,8 @@
 package jasperwing.classes.java;
 
+import com.sun.source.util.JavacTask;
+import com.sun.source.util.TaskEvent;
+import com.sun.source.util.TaskListener;
 import jakarta.persistence.Entity;
 import jakarta.validation.Valid;
 import java.net.URI;
@@ -11,6 +14,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.tools.Diagnostic;
@@ -44,6 +49,16 @@ public final class Compiling {
      * @return empty when this machine has no compiler
      */
     public static Optional<List<Remark>> of(Map<String, String> sources) {
+        return of(sources, () -> true);
+    }
+
+    /**
+     * As {@link #of(Map)}, as long as it is wanted.
+     *
+     * @param wanted asked between classes
+     * @throws CancellationException when it is not wanted any more
+     */
+    public static Optional<List<Remark>> of(Map<String, String> sources, BooleanSupplier wanted) {
         JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
         if (compiler == null) {
             return Optional.empty();
@@ -54,11 +69,34 @@ public final class Compiling {
         List<String> options = new ArrayList<>(OPTIONS);
         options.addAll(List.of("-classpath", classpath()));
         JavaFileManager files = new Nowhere(compiler.getStandardFileManager(said, Locale.ROOT, StandardCharsets.UTF_8));
-        compiler.getTask(null, files, said, options, null, units).call();
+        JavaCompiler.CompilationTask task = compiler.getTask(null, files, said, options, null, units);
+        ((JavacTask) task).addTaskListener(new Watch(wanted));
+        call(task);
         return Optional.of(said.getDiagnostics().stream()
                 .filter(d -> d.getKind() != Diagnostic.Kind.NOTE)
                 .map(Compiling::remark)
                 .toList());
+    }
+
+    /** What a listener throws comes wrapped. */
+    private static void call(JavaCompiler.CompilationTask task) {
+        try {
+            task.call();
+        } catch (RuntimeException e) {
+            if (e.getCause() instanceof CancellationException) {
+                throw (CancellationException) e.getCause();
+            }
+            throw e;
+        }
+    }
+
+    private record Watch(BooleanSupplier wanted) implements TaskListener {
+        @Override
+        public void started(TaskEvent event) {
+            if (!wanted.getAsBoolean()) {
+                throw new CancellationException("not wanted any more");
+            }
+        }
     }
 
     private static Remark remark(Diagnostic<? extends JavaFileObject> said) {
