@@ -3,8 +3,12 @@ package jasperwing.findings;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
+import jasperwing.model.Relationship;
 import jasperwing.model.TargetOption;
+import jasperwing.model.Tie;
+import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -33,9 +37,21 @@ final class OptionRules {
         int point = said.lastIndexOf('.');
         String entity = said.substring(0, Math.max(0, point));
         String role = said.substring(point + 1);
-        return design.relationshipsOf(entity).stream()
-                .anyMatch(r -> r.from().equals(entity) && Roles.forward(r).equals(role)
-                        || r.targets().contains(entity) && Roles.back(r).equals(role));
+        return design.relationshipsOf(entity).stream().anyMatch(r -> isRole(r, entity, role));
+    }
+
+    /** Of an end of a link it is the links that are stored; what they lead to is read through them. */
+    private static boolean isRole(Relationship relationship, String entity, String role) {
+        boolean linked = relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED;
+        if (linked && !((Tie) relationship).via().equals(entity)) {
+            return role.startsWith(Plurals.plural(Words.camel(((Tie) relationship).via())));
+        }
+        return linked
+                ? Roles.of(relationship).stream().anyMatch(r -> r.name().equals(role))
+                : relationship.from().equals(entity)
+                                && Roles.forward(relationship).equals(role)
+                        || relationship.targets().contains(entity)
+                                && Roles.back(relationship).equals(role);
     }
 
     private static Finding noRole(CodeTarget target, String role) {

@@ -94,7 +94,7 @@ public final class ReportMemory {
     private Known[] known = {};
     private TypeChanges types = TypeChanges.NONE;
     private Design last;
-    private Checked checked;
+    private Checked lastChecked;
     private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
 
@@ -110,9 +110,9 @@ public final class ReportMemory {
         }
         last = design;
         dialect = schema.dialect();
-        Map<String, String> bySnake = changed.contains(Aspect.NAMES) ? null : checked.bySnake();
-        checked = new Checked(design, schema, repetitions, hints, bySnake);
-        return checked;
+        Map<String, String> bySnake = changed.contains(Aspect.NAMES) ? null : lastChecked.bySnake();
+        lastChecked = new Checked(design, schema, repetitions, hints, bySnake);
+        return lastChecked;
     }
 
     /** The findings of families of rules, in their order. */

@@ -71,7 +71,7 @@ class KindPersistenceTest {
             Object dipNet = objects.make("DipNet", station, "Dipper", new BigDecimal("1.5"));
             objects.call(dipNet, "addStation", station);
             Object reading = objects.make("Reading", sensor);
-            save(factory, List.of(station, sensor, dipNet, reading));
+            Persisting.store(factory, List.of(station, sensor, dipNet, reading));
             EntityManager again = factory.createEntityManager();
             Class<?> gear = loader.loadClass("test.Gear");
             assertThat(Modifier.isAbstract(gear.getModifiers())).isTrue();
@@ -96,15 +96,6 @@ class KindPersistenceTest {
 
     private static List<Object> all(EntityManager manager, String query) {
         return manager.createQuery(query, Object.class).getResultList();
-    }
-
-    private static void save(EntityManagerFactory factory, List<Object> all) {
-        EntityManager saving = factory.createEntityManager();
-        saving.getTransaction().begin();
-        all.forEach(saving::persist);
-        saving.getTransaction().commit();
-        saving.close();
-        factory.getCache().evictAll();
     }
 
     private static void delete(EntityManager manager, Object... all) {

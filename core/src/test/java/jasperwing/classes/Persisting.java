@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jakarta.persistence.Persistence;
 import jasperwing.model.Design;
@@ -74,6 +75,16 @@ final class Persisting {
                         "SEVERE",
                         "eclipselink.weaving",
                         "false"));
+    }
+
+    /** Stores objects in an order, and lets nothing of them be remembered. */
+    static void store(EntityManagerFactory factory, List<Object> all) {
+        EntityManager saving = factory.createEntityManager();
+        saving.getTransaction().begin();
+        all.forEach(saving::persist);
+        saving.getTransaction().commit();
+        saving.close();
+        factory.getCache().evictAll();
     }
 
     /** Uses generated classes by name. */

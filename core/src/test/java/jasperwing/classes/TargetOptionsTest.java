@@ -94,7 +94,8 @@ class TargetOptionsTest {
 
     @Test
     void aRoleThatThereIsNotIsFound() {
-        Design design = chosen(Samples.demo(), TargetOption.CASCADE, "Dive.site, Dive.fins");
+        Design design =
+                chosen(Samples.demo(), TargetOption.CASCADE, "Dive.site, Dive.assignments, Assignment.dive, Dive.fins");
         assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
                 .filteredOn(f -> f.rule() == Rule.UNKNOWN_OPTION)
                 .extracting(Finding::message)

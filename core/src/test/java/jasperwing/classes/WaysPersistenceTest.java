@@ -36,21 +36,12 @@ class WaysPersistenceTest {
             objects.call(fish, "setDive", dive);
             Object core = objects.make("Core", "C1", 12);
             objects.call(core, "setFish", fish);
-            store(factory, List.of(dive, person, duty, log, fish, core));
+            Persisting.store(factory, List.of(dive, person, duty, log, fish, core));
             Object id = objects.call(dive, "getId");
             change(factory, objects, dive.getClass(), id);
             readBack(factory, objects, dive.getClass(), id);
             delete(factory, objects, dive.getClass(), id);
         }
-    }
-
-    private static void store(EntityManagerFactory factory, List<Object> all) {
-        EntityManager saving = factory.createEntityManager();
-        saving.getTransaction().begin();
-        all.forEach(saving::persist);
-        saving.getTransaction().commit();
-        saving.close();
-        factory.getCache().evictAll();
     }
 
     private static void change(EntityManagerFactory factory, Objects objects, Class<?> type, Object id)
