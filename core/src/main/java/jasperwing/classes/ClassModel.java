@@ -88,7 +88,7 @@ public final class ClassModel {
         return names.attribute(value, part);
     }
 
-    /** What a property of an entity's class is made of; empty when the class has none of that name of its own. */
+    /** What a property of an entity's class is made of, or what the design calls so; empty when there is neither. */
     public Optional<Origin> origin(String entity, String property) {
         return names.origin(entity, property);
     }

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param path below the target folder, with {@code /}
  * @param entity the entity it is made for, or empty
- * @param members what each line is made of: an attribute or a role, as the class calls it, or the whole, for which it is empty; lines
+ * @param members what each line is made of: an attribute or a role, as the class or the design calls it, or the whole, for which it is empty; lines
  *     beyond the list are made of the whole
  */
 public record GeneratedFile(String path, String text, String entity, List<String> members) {

@@ -166,10 +166,20 @@ final class MemberNames {
                 .filter(e -> e.getValue().equals(property))
                 .findFirst()
                 .map(e -> new Origin.OfAttribute(e.getKey()));
-        return attribute.or(() -> scope.ends.entrySet().stream()
-                .filter(e -> e.getValue().equals(property))
-                .findFirst()
-                .map(e -> new Origin.OfRelationship(e.getKey().relationship())));
+        return attribute
+                .or(() -> scope.ends.entrySet().stream()
+                        .filter(e -> e.getValue().equals(property))
+                        .findFirst()
+                        .map(e -> new Origin.OfRelationship(e.getKey().relationship())))
+                .or(() -> named(entity, property));
+    }
+
+    /** What the design calls so. */
+    private Optional<Origin> named(String entity, String member) {
+        Optional<Origin> attribute =
+                design.entity(entity).flatMap(e -> e.attribute(member)).map(Origin.OfAttribute::new);
+        return attribute.or(
+                () -> Roles.find(design, entity, member).map(r -> new Origin.OfRelationship(r.relationship())));
     }
 
     String end(Relationship relationship, String entity, End end) {

@@ -9,7 +9,6 @@ import freemarker.template.TemplateModel;
 import freemarker.template.TemplateModelException;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.Imports;
-import jasperwing.classes.java.LongLines;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.ArrayList;
@@ -17,7 +16,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** The files templates make: what stands between {@code <@file path="…">} and {@code </@file>} is one. */
 final class Files {
@@ -58,23 +56,26 @@ final class Files {
         } finally {
             String lines = imports.lines();
             imports = null;
-            String text = formed(path, out.toString().replace(IMPORTS + "\n", lines));
-            if (files.putIfAbsent(path, new GeneratedFile(path, text, entity)) != null) {
+            Origins made = new Origins(out.toString().replace(IMPORTS + "\n", lines), path.endsWith(".java"));
+            if (files.putIfAbsent(path, new GeneratedFile(path, made.text(), entity, made.members())) != null) {
                 throw new TemplateException("two files have the path '" + path + "'", environment);
             }
         }
     }
 
-    /** Lines of Java are not longer than people like. */
-    private static String formed(String path, String text) {
-        return !path.endsWith(".java")
-                ? text
-                : text.lines().flatMap(l -> LongLines.broken(l).stream()).collect(Collectors.joining("\n", "", "\n"));
-    }
-
     private static String text(Map<?, ?> parameters, String name) {
         Object value = parameters.get(name);
         return value == null ? "" : value.toString();
+    }
+
+    /** {@code of("maxDepth")}: what the lines from this one on are made of, an attribute or a role; empty for the whole. */
+    TemplateMethodModelEx of() {
+        return arguments -> {
+            if (imports == null || arguments.size() != 1) {
+                throw new TemplateModelException("of(\"attribute\") stands within a file");
+            }
+            return Origins.mark(((TemplateModel) arguments.get(0)).toString());
+        };
     }
 
     /** {@code use("java.util.List")}: how the file names a class, which is imported when its simple name is free. */

@@ -25,7 +25,8 @@ public final class TemplateGuide {
             A folder can do without some of them, and have others that these import or include. A file is what stands between `<@file path="…">` and `</@file>`; a template can
             make any number of them. Its path is below the folder that is written to; it cannot lead out of it. For Java a file can say its `package` and its
             `name` too; `use("java.util.List")` then gives the simple name of a class, or the qualified one where the simple name means something else, and
-            `%imports%` on a line of its own stands for the imports. Lines of `.java` files that are longer than 120 characters are broken.
+            `%imports%` on a line of its own stands for the imports. `${of(c.member)}` says what the lines from this one on are made of, and `${of("")}` that they are
+            made of the whole; both leave nothing behind. Lines of `.java` files that are longer than 120 characters are broken.
 
             Templates reach this data and the other templates of their folder, and nothing else: no class, no file, no network. A mistake is told with its template,
             its line and what it was run for, and nothing is written.

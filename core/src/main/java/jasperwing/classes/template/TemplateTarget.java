@@ -119,6 +119,7 @@ public final class TemplateTarget {
         root.put("design", design);
         root.put("file", files.directive(more.containsKey("entity") ? about : ""));
         root.put("use", files.use());
+        root.put("of", files.of());
         try {
             Template found = configuration.getTemplate(template);
             found.process(root, new StringWriter());

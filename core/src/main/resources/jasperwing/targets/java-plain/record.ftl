@@ -15,10 +15,11 @@
  */
 public record ${entity.class}(
 <#list columns as c>
-        ${java.component(c)} ${c.property}<#sep>,</#sep><#if !c?has_next>) {</#if>
+        ${of(c.member)}${java.component(c)} ${c.property}<#sep>,</#sep><#if !c?has_next>) {</#if>
 <#else>
         ) {
 </#list>
+${of("")}
 <#assign references = columns?filter(c -> c.required && !c.generated && !c.stamp?has_content && !java.is_primitive(c))>
 <#assign lists = columns?filter(c -> c.list)>
 <#assign arrays = columns?filter(c -> c.type == "binary" && !c.list)>
@@ -26,19 +27,20 @@ public record ${entity.class}(
 
     public ${entity.class} {
 <#list references as c>
-        ${use("java.util.Objects")}.requireNonNull(${c.property}, "${c.property}");
+        ${of(c.member)}${use("java.util.Objects")}.requireNonNull(${c.property}, "${c.property}");
 </#list>
 <#list lists as c>
-        ${c.property} = ${c.property} == null ? null : ${use("java.util.List")}.copyOf(${c.property});
+        ${of(c.member)}${c.property} = ${c.property} == null ? null : ${use("java.util.List")}.copyOf(${c.property});
 </#list>
 <#list arrays as c>
-        ${c.property} = ${c.property} == null ? null : ${c.property}.clone();
+        ${of(c.member)}${c.property} = ${c.property} == null ? null : ${c.property}.clone();
 </#list>
+${of("")}
     }
 </#if>
 <#list arrays as c>
 
-    /** A copy. */
+    ${of(c.member)}/** A copy. */
     @${use("java.lang.Override")}
     public byte[] ${c.property}() {
         return ${c.property} == null ? null : ${c.property}.clone();
@@ -46,11 +48,12 @@ public record ${entity.class}(
 </#list>
 <#list columns as c>
 
-    /** The same row with another ${c.property}. */
+    ${of(c.member)}/** The same row with another ${c.property}. */
     public ${entity.class} with${c.property?remove_beginning("_")?cap_first}(${java.component(c)} ${c.property}) {
         return new ${entity.class}(${java.arguments(columns)});
     }
 </#list>
+${of("")}
 <#if arrays?has_content>
 
     /** The same row when all values are, bytes one by one. */
@@ -66,7 +69,7 @@ public record ${entity.class}(
 </#if>
 <#list entity.oneOfs as oneOf>
 
-    /** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
+    ${of(oneOf.role)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
     public sealed interface ${oneOf.role?cap_first} {
 <#list oneOf.subjects as s>
         record ${s.class}Key(${java.signature(s.columns)}) implements ${oneOf.role?cap_first} {}
@@ -90,4 +93,5 @@ public record ${entity.class}(
 </#if>
     }
 </#list>
+${of("")}
 }

@@ -19,10 +19,11 @@ public final class ${entity.rows} {
     static ${row} row(${use("java.sql.ResultSet")} rows) throws ${sql} {
         return new ${row}(
 <#list columns as c>
-                ${java.read(c)}<#sep>,</#sep><#if !c?has_next>);</#if>
+                ${of(c.member)}${java.read(c)}<#sep>,</#sep><#if !c?has_next>);</#if>
 <#else>
                 );
 </#list>
+${of("")}
     }
 <#if entity.key?has_content>
 <#assign keySignature = java.signature(entity.key)>
@@ -40,13 +41,14 @@ public final class ${entity.rows} {
 </#if>
 <#list given as c>
 <#if c.stamp?has_content>
-            ${java.bind(c, java.now(c))}
+            ${of(c.member)}${java.bind(c, java.now(c))}
 <#elseif c.version>
-            statement.setLong(at++, 0);
+            ${of(c.member)}statement.setLong(at++, 0);
 <#else>
-            ${java.bind(c, "row." + c.property + "()")}
+            ${of(c.member)}${java.bind(c, "row." + c.property + "()")}
 </#if>
 </#list>
+${of("")}
             statement.executeUpdate();
 <#assign counted = entity.key?filter(c -> c.generated)>
 <#if counted?has_content>
@@ -72,14 +74,15 @@ public final class ${entity.rows} {
             int at = 1;
 <#list rest?filter(c -> !c.version) as c>
 <#if c.stamp?has_content>
-            ${java.bind(c, java.now(c))}
+            ${of(c.member)}${java.bind(c, java.now(c))}
 <#else>
-            ${java.bind(c, "row." + c.property + "()")}
+            ${of(c.member)}${java.bind(c, "row." + c.property + "()")}
 </#if>
 </#list>
 <#list entity.key + versions as c>
-            ${java.bind(c, "row." + c.property + "()")}
+            ${of(c.member)}${java.bind(c, "row." + c.property + "()")}
 </#list>
+${of("")}
             return statement.executeUpdate() == 1;
         }
     }
@@ -115,7 +118,7 @@ public final class ${entity.rows} {
 <#if !taken?seq_contains(name)>
 <#assign taken = taken + [name]>
 
-    public ${use("java.util.Optional")}<${row}> ${name}(${java.signature(unique)}) throws ${sql} {
+    ${of((unique?size == 1)?then(unique[0].member, ""))}public ${use("java.util.Optional")}<${row}> ${name}(${java.signature(unique)}) throws ${sql} {
         return one(${java.literal(java.are(unique))}, statement -> {
             int at = 1;
 <#list unique as c>
@@ -130,7 +133,7 @@ public final class ${entity.rows} {
 <#if !r.unique && !taken?seq_contains(name)>
 <#assign taken = taken + [name]>
 
-    /** So many of the rows that point to one ${java.comment(r.target)}, from a place on, counted from 0. */
+    ${of(r.columns[0].member)}/** So many of the rows that point to one ${java.comment(r.target)}, from a place on, counted from 0. */
     public ${list}<${row}> ${name}(<#list r.columns as c>${java.type(c)} ${c.property}, </#list>int limit, long offset) throws ${sql} {
         return all(${java.literal(java.are(r.columns))}, statement -> {
             int at = 1;
@@ -142,6 +145,7 @@ public final class ${entity.rows} {
     }
 </#if>
 </#list>
+${of("")}
 
     /** Gives values to the parameters of a statement. */
     private interface Binding {
@@ -187,4 +191,5 @@ public final class ${entity.rows} {
 <#include "join.ftl">
 </#list>
 </#if>
+${of("")}
 }

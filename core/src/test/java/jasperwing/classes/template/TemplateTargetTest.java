@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import jasperwing.Samples;
+import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.JavaOptions;
@@ -52,6 +53,36 @@ class TemplateTargetTest {
                 .containsExactly(
                         "dive.txt | Dive | dives: id serial, siteId serial, number int, depth decimal?\n",
                         "site.txt | Site | sites: id serial\n");
+    }
+
+    @Test
+    void aTemplateSaysWhatItsLinesAreMadeOf() throws Exception {
+        List<GeneratedFile> files = run(
+                "entity.ftl",
+                "<@file path=\"${entity.class}.txt\">\nhead\n<#list entity.columns as c>\n  ${of(c.member)}${c.property}\n  more\n</#list>\n${of(\"\")}\ntail ${of(\"x\")}\n</@file>\n");
+        GeneratedFile dive = files.get(0);
+        assertThat(dive.text())
+                .isEqualTo("head\n  id\n  more\n  siteId\n  more\n  number\n  more\n  depth\n  more\ntail \n");
+        assertThat(dive.members())
+                .containsExactly("", "id", "id", "site", "site", "number", "number", "depth", "depth", "x");
+    }
+
+    @Test
+    void linesOfRecordsTellWhatTheyAreMadeOf() {
+        ClassModel model = ClassModel.of(DESIGN);
+        for (GeneratedFile file : Target.JAVA_PLAIN.generate(DESIGN)) {
+            assertThat(file.text()).doesNotContain("\uFDD0");
+            List<String> lines = file.text().lines().toList();
+            for (int i = 0; i < lines.size(); i++) {
+                String member = file.member(i);
+                if (!member.isEmpty()) {
+                    assertThat(model.origin(file.entity(), member)).as(member).isPresent();
+                }
+                if (lines.get(i).matches(".*\\bsiteId[,)].*\\{")) {
+                    assertThat(member).as(lines.get(i)).isEqualTo("site");
+                }
+            }
+        }
     }
 
     @Test
