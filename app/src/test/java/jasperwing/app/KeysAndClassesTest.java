@@ -117,6 +117,10 @@ class KeysAndClassesTest extends WindowTest {
         until("its lines are there", () -> line("private Expedition expedition;") != null);
         clickOn(line("private Expedition expedition;"));
         until("its sentence is told", () -> sees("#origin") && text("#origin").startsWith("each Dive must"));
+        until(
+                "what else is made of it is told",
+                () -> from(lookup("#elsewhere")).lookup(".label").queryAllAs(Label.class).stream()
+                        .anyMatch(l -> l.getText().startsWith("java-plain: DiveRows.java, lines ")));
         clickOn("#origin");
         until("the sheet is shown", () -> sees("#sheet"));
         assertThat(window.workspace().selection().get().relationship())

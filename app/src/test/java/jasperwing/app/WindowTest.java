@@ -52,12 +52,12 @@ abstract class WindowTest extends ApplicationTest {
         return window.workspace().design();
     }
 
-    /** Waits until something is so; fails when it does not become so. */
+    /** Waits until something is so, as the window's thread sees it; fails when it does not become so. */
     void until(String what, BooleanSupplier condition) {
         try {
             WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> {
                 WaitForAsyncUtils.waitForFxEvents();
-                return condition.getAsBoolean();
+                return WaitForAsyncUtils.asyncFx(condition::getAsBoolean).get();
             });
         } catch (TimeoutException e) {
             throw new AssertionError(

@@ -76,7 +76,27 @@ public enum Target {
         try {
             return TemplateTarget.builtIn(word).generate(design, options);
         } catch (TemplateProblemException e) {
-            throw new IllegalStateException("a template of our own cannot be run: " + e.getMessage(), e);
+            throw ofOurs(e);
+        }
+    }
+
+    private static IllegalStateException ofOurs(TemplateProblemException e) {
+        return new IllegalStateException("a template of our own cannot be run: " + e.getMessage(), e);
+    }
+
+    /**
+     * The files of one entity alone, the same as among all.
+     *
+     * @param schema of the design, for PostgreSQL
+     */
+    public List<GeneratedFile> generate(Design design, Schema schema, String entity) {
+        if (this == JAVA_JAKARTA) {
+            return generate(design, schema, Set.of(entity));
+        }
+        try {
+            return TemplateTarget.builtIn(word).generate(design, schema, options(design), entity);
+        } catch (TemplateProblemException e) {
+            throw ofOurs(e);
         }
     }
 

@@ -118,7 +118,7 @@ public final class ClassesStage implements Stage {
     }
 
     private void showOrigin() {
-        entry().ifPresentOrElse(p -> origin.show(p, line, compiling), origin::nothing);
+        entry().ifPresentOrElse(p -> origin.show(p, line, compiling, targets.chosen()), origin::nothing);
     }
 
     /** The texts as they would be, where nothing is left to settle. */

@@ -31,6 +31,7 @@ final class OriginPane extends SidePane {
     private final Workspace workspace;
     private final Runnable onDraw;
     private final Consumer<Remark> goTo;
+    private final Elsewhere elsewhere = new Elsewhere();
 
     /**
      * A pane that shows nothing yet.
@@ -45,8 +46,13 @@ final class OriginPane extends SidePane {
         this.goTo = goTo;
     }
 
-    /** @param line the line that is looked at; empty for none */
-    void show(Planned planned, Optional<FileLine> line, CompileCheck compiling) {
+    /**
+     * Shows it.
+     *
+     * @param line the line that is looked at; empty for none
+     * @param target that is looked at
+     */
+    void show(Planned planned, Optional<FileLine> line, CompileCheck compiling, String target) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Where this comes from", "lens-title"));
         String entity = planned.entity();
@@ -63,7 +69,12 @@ final class OriginPane extends SidePane {
             nodes.add(text(selected.isPresent() ? "what is selected" : at.isEmpty() ? "Click a line" : at, "quiet"));
             Optional<Origin> origin = member.flatMap(m -> model().origin(entity, m));
             origin.or(() -> selected.map(Origin.OfRelationship::new))
-                    .ifPresentOrElse(o -> origin(nodes, entity, o), () -> whole(nodes, entity));
+                    .ifPresentOrElse(
+                            o -> {
+                                origin(nodes, entity, o);
+                                elsewhere(nodes, entity, o, target);
+                            },
+                            () -> whole(nodes, entity));
         }
         byHand(nodes, planned);
         compiles(nodes, compiling);
@@ -134,9 +145,25 @@ final class OriginPane extends SidePane {
         return button;
     }
 
+    /** What else is made of it comes when it is found. */
+    private void elsewhere(List<Node> nodes, String entity, Origin origin, String target) {
+        VBox place = new VBox(8);
+        place.setId("elsewhere");
+        nodes.add(place);
+        elsewhere.look(workspace.projection().get(), entity, origin, target, lines -> {
+            List<Node> found = new ArrayList<>();
+            boxed(found, "In other targets", lines);
+            place.getChildren().setAll(found);
+        });
+    }
+
     private static void also(List<Node> nodes, List<String> lines) {
+        boxed(nodes, "Also becomes", lines);
+    }
+
+    private static void boxed(List<Node> nodes, String title, List<String> lines) {
         if (!lines.isEmpty()) {
-            nodes.add(text("Also becomes", "section"));
+            nodes.add(text(title, "section"));
             VBox box = new VBox(3);
             box.getStyleClass().add("code-box");
             lines.forEach(l -> box.getChildren().add(text(l, "origin-text")));

@@ -94,8 +94,8 @@ public final class TemplateTarget {
      * @param options what is chosen of packages and the head of files
      */
     public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-        Map<String, Object> data = new TemplateData(design, schema, options).design();
+        Map<String, Object> data =
+                new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options).design();
         Files files = new Files(Neighbours.of(data));
         run("design.ftl", data, "", Map.of(), files);
         for (Object entity : (List<?>) data.get("entities")) {
@@ -107,6 +107,23 @@ public final class TemplateTarget {
         return files.all().stream()
                 .sorted(Comparator.comparing(GeneratedFile::path))
                 .toList();
+    }
+
+    /**
+     * The files of one entity alone, as they are among all.
+     *
+     * @param schema of the design, for PostgreSQL
+     */
+    public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, String entity)
+            throws TemplateProblemException {
+        Map<String, Object> data = new TemplateData(design, schema, options).design();
+        Files files = new Files(Neighbours.of(data));
+        for (Object each : (List<?>) data.get("entities")) {
+            if (name(each).equals(entity)) {
+                run("entity.ftl", data, entity, Map.of("entity", each), files);
+            }
+        }
+        return files.all();
     }
 
     private static String name(Object data) {
