@@ -17,6 +17,7 @@ final class RouteSearch {
     private final Side out;
     private final Point goal;
     private final Side in;
+    private final double haste;
     private final RouteGrid grid;
     private final double[] best;
     private final int[] cameFrom;
@@ -27,6 +28,7 @@ final class RouteSearch {
         start = out.out(ends.from(), effort.stub());
         in = ends.toSide();
         goal = in.out(ends.to(), effort.stub());
+        haste = effort.haste();
         grid = new RouteGrid(start, goal, ground, area, effort);
         best = new double[grid.size() * 4];
         Arrays.fill(best, Double.MAX_VALUE);
@@ -82,7 +84,7 @@ final class RouteSearch {
         double dy = goal.y() - grid.y(crossing);
         boolean straight =
                 entered.isHorizontal() ? dy == 0 && dx * entered.dx() >= 0 : dx == 0 && dy * entered.dy() >= 0;
-        return Math.abs(dx) + Math.abs(dy) + (straight ? 0 : BEND);
+        return haste * (Math.abs(dx) + Math.abs(dy) + (straight ? 0 : BEND));
     }
 
     private List<Point> path(int end) {

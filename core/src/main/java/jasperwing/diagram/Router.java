@@ -12,12 +12,13 @@ import java.util.Set;
 final class Router {
     private static final double STUB = LineEnd.LENGTH + 4;
     private static final List<Effort> EFFORTS = List.of(
-            new Effort(14, STUB, 100),
-            new Effort(14, STUB, 350),
-            new Effort(3, STUB, 350),
-            new Effort(3, 8, 350),
-            new Effort(3, 8, 1200));
-    private static final List<Effort> HURRIED = List.of(new Effort(5, STUB, 30), new Effort(3, 8, 100), EFFORTS.get(4));
+            new Effort(14, STUB, 100, 1),
+            new Effort(14, STUB, 350, 1),
+            new Effort(3, STUB, 350, 1),
+            new Effort(3, 8, 350, 1),
+            new Effort(3, 8, 1200, 1));
+    private static final List<Effort> HURRIED =
+            List.of(new Effort(5, STUB, 30, 2), new Effort(3, 8, 100, 2), EFFORTS.get(4));
     private static final double REACH = 200;
     private static final double FAR = 2000;
 
@@ -81,8 +82,10 @@ final class Router {
      * @param margin how far it stays off boxes
      * @param stub how far it runs straight out of its ends
      * @param lanes about how many lanes there may be each way, besides those near the ends
+     * @param haste how much more what lies ahead counts than what lies behind: with 1 the cheapest route is found, with more one
+     *     sooner that costs at most so many times as much
      */
-    record Effort(double margin, double stub, int lanes) {}
+    record Effort(double margin, double stub, int lanes, double haste) {}
 
     /**
      * The corners of routes that leave and arrive straight out of their sides; what is found counts against those further down
