@@ -2,6 +2,7 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
 import jasperwing.findings.Rule;
@@ -98,6 +99,33 @@ class RecallTest {
     /** So many entities are checked in several threads when nothing is known of them, and one by one after an edit. */
     @Test
     void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {
+        Design design = many();
+        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        ReportMemory memory = new ReportMemory();
+        List<String> atOnce = words(Report.of(design, schema, memory));
+        assertThat(atOnce).hasSizeGreaterThan(1000);
+        assertThat(words(Report.of(design, schema))).isEqualTo(atOnce);
+        Design every = design.withEntities(design.entities().stream()
+                .map(e -> e.withAttributes(new ArrayList<>(e.attributes())))
+                .toList());
+        assertThat(words(Report.of(every, Schema.derive(every, Dialect.POSTGRESQL), memory)))
+                .isEqualTo(atOnce);
+    }
+
+    @Test
+    void whatIsFoundWhileTablesAreDerivedIsWhatIsFoundAfterwards() {
+        SchemaMemory schemas = new SchemaMemory();
+        ReportMemory reports = new ReportMemory();
+        for (Design design :
+                List.of(many(), EntityEdits.change("Thing7", RecallTest::longer).on(many()))) {
+            Schema schema = Schema.derive(design, Dialect.MARIADB);
+            Checkup checkup = Checkup.of(design, Dialect.MARIADB, schemas, reports);
+            assertThat(checkup.schema().tables()).isEqualTo(schema.tables());
+            assertThat(words(checkup.report())).isEqualTo(words(Report.of(design, schema)));
+        }
+    }
+
+    private static Design many() {
         StringBuilder lines = new StringBuilder();
         for (int i = 0; i < 300; i++) {
             lines.append("entity Thing")
@@ -109,20 +137,11 @@ class RecallTest {
             lines.append("each Thing")
                     .append(i)
                     .append(" must be near one Thing")
-                    .append(i / 2)
+                    .append(i % 9 == 0 ? i + 1 : i / 2)
                     .append(" as near\n");
         }
-        Design design = Samples.design(lines.toString().split("\n"));
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-        ReportMemory memory = new ReportMemory();
-        List<String> atOnce = words(Report.of(design, schema, memory));
-        assertThat(atOnce).hasSizeGreaterThan(1000);
-        assertThat(words(Report.of(design, schema))).isEqualTo(atOnce);
-        Design every = design.withEntities(design.entities().stream()
-                .map(e -> e.withAttributes(new ArrayList<>(e.attributes())))
-                .toList());
-        assertThat(words(Report.of(every, Schema.derive(every, Dialect.POSTGRESQL), memory)))
-                .isEqualTo(atOnce);
+        lines.append("each Thing1 must be about one of Thing2, Thing3 as subject\n  deleting Thing2 empties it\n");
+        return Samples.design(lines.toString().split("\n"));
     }
 
     /** What was found before an edit is offered after it, and its fix is made on the design as it is then. */

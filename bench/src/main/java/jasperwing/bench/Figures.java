@@ -6,6 +6,7 @@ import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneMemory;
+import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
 import jasperwing.model.Attribute;
@@ -36,7 +37,7 @@ public final class Figures {
     private static final int WARM = 12;
     private static final int RUNS = 15;
     private static final int EDITS = 45;
-    private static final int WARM_SECONDS = 12;
+    private static final int WARM_SECONDS = 24;
 
     private Figures() {}
 
@@ -137,10 +138,11 @@ public final class Figures {
     private static void checking() throws Exception {
         for (int size : new int[] {100, 1000, 10_000}) {
             Design design = LargeDesign.of(size, 10, 2 * size);
-            double[] medians = warmMedians(WARM_SECONDS, RUNS, () -> Schema.derive(design, Dialect.POSTGRESQL), () -> {
-                Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
-                return Report.of(design, schema);
-            });
+            double[] medians = warmMedians(
+                    WARM_SECONDS,
+                    RUNS,
+                    () -> Schema.derive(design, Dialect.POSTGRESQL),
+                    () -> Checkup.of(design, Dialect.POSTGRESQL));
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);

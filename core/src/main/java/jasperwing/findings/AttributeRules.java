@@ -9,6 +9,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import jasperwing.schema.Dialect;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -43,7 +44,7 @@ final class AttributeRules {
     private AttributeRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
-        Dialect dialect = checked.schema().dialect();
+        Dialect dialect = checked.dialect();
         for (Attribute attribute : entity.attributes()) {
             Type type = attribute.type();
             if (type instanceof Type.Plain plain) {
@@ -78,7 +79,7 @@ final class AttributeRules {
 
     private static boolean isSecret(Attribute attribute) {
         List<String> words = Words.split(attribute.name());
-        return words.stream().anyMatch(SECRET::contains) && words.stream().noneMatch(GUARDED::contains);
+        return !Collections.disjoint(words, SECRET) && Collections.disjoint(words, GUARDED);
     }
 
     /** Whether it is in a key, in an index or unique, by itself or with others. */
@@ -186,7 +187,7 @@ final class AttributeRules {
 
     /** MariaDB and SQLite count up what is the key alone. */
     private static boolean countsUp(Checked checked, Entity entity, Attribute attribute) {
-        Dialect dialect = checked.schema().dialect();
+        Dialect dialect = checked.dialect();
         boolean anywhere = dialect == Dialect.POSTGRESQL || dialect == Dialect.H2;
         return anywhere || entity.outside() || entity.key().names().equals(List.of(attribute.name()));
     }

@@ -31,9 +31,11 @@ final class CascadeRules {
     static void check(Checked checked, Consumer<Finding> found) {
         CascadeRules rules = new CascadeRules(found);
         for (Role role : checked.roles()) {
-            role.targets().stream()
-                    .filter(t -> role.relationship().onDelete(t) == DeleteRule.DELETE_TOO)
-                    .forEach(t -> rules.add(role, t));
+            if (!role.relationship().deletes().isEmpty()) {
+                role.targets().stream()
+                        .filter(t -> role.relationship().onDelete(t) == DeleteRule.DELETE_TOO)
+                        .forEach(t -> rules.add(role, t));
+            }
         }
         rules.run();
     }

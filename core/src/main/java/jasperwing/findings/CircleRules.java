@@ -68,7 +68,7 @@ final class CircleRules {
                 .filter(ReferenceRules::canLoosen)
                 .forEach(r ->
                         fixes.add(new Fix("Let " + r.holder() + " be without " + r.name(), ReferenceRules.loosen(r))));
-        if (checked.schema().dialect().defersKeys()) {
+        if (checked.dialect().defersKeys()) {
             Role first = inside.get(0);
             fixes.add(new Fix(
                     "Check " + first.holder() + "'s " + first.name() + " at the end of a transaction",

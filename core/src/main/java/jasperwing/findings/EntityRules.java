@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Entity;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -34,6 +35,13 @@ record EntityRules(Check check, Optional<Standing> stands) {
         boolean changed(Aspect aspect) {
             return aspects.contains(aspect);
         }
+    }
+
+    /** What they find of one entity, in their order. */
+    List<Finding> findings(Checked checked, Entity entity) {
+        List<Finding> found = new ArrayList<>(0);
+        check.of(checked, entity, found::add);
+        return found;
     }
 
     /** Rules that look at nothing else. */

@@ -47,8 +47,7 @@ final class FirstRowRules {
 
     /** Whether a row can be pointed to only when it is there: a kind and an id can name one there is not, and a late key one there will be. */
     static boolean bindsAtOnce(Checked checked, Role role) {
-        boolean late =
-                role.relationship().checkedAtEnd() && checked.schema().dialect().defersKeys();
+        boolean late = role.relationship().checkedAtEnd() && checked.dialect().defersKeys();
         return !late && (!(role.relationship() instanceof OneOf oneOf) || oneOf.kept() != Keeping.KIND_AND_ID);
     }
 

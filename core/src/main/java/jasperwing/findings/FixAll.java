@@ -3,7 +3,6 @@ package jasperwing.findings;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.schema.Dialect;
-import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.HashSet;
 import java.util.Optional;
@@ -21,8 +20,7 @@ public final class FixAll {
             Set<String> tried = new HashSet<>();
             Design mended = design;
             while (true) {
-                Schema schema = Schema.derive(mended, dialect, schemas);
-                Optional<Finding> next = Report.of(mended, schema, reports).findings().stream()
+                Optional<Finding> next = Checkup.of(mended, dialect, schemas, reports).report().findings().stream()
                         .filter(f -> f.rule() == rule && !f.fixes().isEmpty() && tried.add(f.message()))
                         .findFirst();
                 if (next.isEmpty()) {

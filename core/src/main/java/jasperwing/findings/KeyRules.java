@@ -7,9 +7,11 @@ import jasperwing.model.Members;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.naming.Role;
 import jasperwing.schema.Leaves;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** Entities whose rows cannot be told apart. */
@@ -40,11 +42,23 @@ final class KeyRules {
 
     /** The members of the key that are no single value: lists, values of several parts, what is computed, and references to one of several kinds. */
     private static List<String> unfit(Checked checked, Entity entity) {
-        return entity.key().names().stream()
-                .filter(m -> entity.attribute(m).map(a -> isSeveral(checked, a)).orElse(false)
-                        || checked.heldBy(entity.name()).stream()
-                                .anyMatch(r -> r.name().equals(m) && r.relationship() instanceof OneOf))
-                .toList();
+        List<String> unfit = new ArrayList<>(0);
+        for (String member : entity.key().names()) {
+            Optional<Attribute> attribute = entity.attribute(member);
+            if (attribute.isPresent() && isSeveral(checked, attribute.get()) || isOneOf(checked, entity, member)) {
+                unfit.add(member);
+            }
+        }
+        return unfit;
+    }
+
+    private static boolean isOneOf(Checked checked, Entity entity, String member) {
+        for (Role role : checked.heldBy(entity.name())) {
+            if (role.relationship() instanceof OneOf && role.name().equals(member)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isSeveral(Checked checked, Attribute attribute) {

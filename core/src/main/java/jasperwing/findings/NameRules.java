@@ -23,6 +23,9 @@ import java.util.function.Consumer;
 
 /** Names that are the same, as written or as tables and columns. */
 final class NameRules {
+    /** As many attributes and roles as most entities do not have. */
+    private static final int MANY = 24;
+
     private NameRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
@@ -113,7 +116,7 @@ final class NameRules {
     }
 
     private static void duplicateMembers(Checked checked, Entity entity, Consumer<Finding> found) {
-        Map<String, String> seen = new HashMap<>();
+        Map<String, String> seen = new HashMap<>(2 * MANY);
         for (int i = 0; i < entity.attributes().size(); i++) {
             Attribute attribute = entity.attributes().get(i);
             if (seen.putIfAbsent(fold(attribute.name()), "attribute") != null) {

@@ -21,7 +21,7 @@ final class NamingRules {
     private NamingRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
-        Dialect dialect = checked.schema().dialect();
+        Dialect dialect = checked.dialect();
         if (!entity.outside()) {
             tooLong(entity, dialect, found);
         }
@@ -89,6 +89,10 @@ final class NamingRules {
 
     /** Whether a word of code can begin with it. */
     private static boolean isUsable(String name) {
+        char first = name.charAt(0);
+        if (first >= 'a' && first <= 'z' || first >= 'A' && first <= 'Z') {
+            return true;
+        }
         String snake = Words.snake(name);
         return !snake.isEmpty() && Character.isJavaIdentifierStart(snake.codePointAt(0));
     }

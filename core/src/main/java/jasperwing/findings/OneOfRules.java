@@ -30,7 +30,7 @@ final class OneOfRules {
                         KeyTypes.alike(checked.design(), oneOf.subjects())
                                 ? notEnforced(checked, oneOf)
                                 : differ(oneOf));
-            } else if (relationship instanceof OneOf oneOf && checked.schema().dialect() == Dialect.MARIADB) {
+            } else if (relationship instanceof OneOf oneOf && checked.dialect() == Dialect.MARIADB) {
                 oneOf.deletes().stream()
                         .filter(d -> d.rule() == DeleteRule.EMPTY)
                         .findFirst()
@@ -72,7 +72,7 @@ final class OneOfRules {
 
     /** Rows say the kind by its name. */
     private static Finding renamed(Checked checked, OneOf oneOf, Entity subject) {
-        Dialect dialect = checked.schema().dialect();
+        Dialect dialect = checked.dialect();
         String was = subject.notes().was();
         String sql = checked.schema()
                 .table(oneOf.from())

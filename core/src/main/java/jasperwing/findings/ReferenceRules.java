@@ -33,7 +33,7 @@ final class ReferenceRules {
                 && !tie.deletes().isEmpty()) {
             found.accept(ruleOnJoin(tie));
         }
-        if (relationship.checkedAtEnd() && !checked.schema().dialect().defersKeys()) {
+        if (relationship.checkedAtEnd() && !checked.dialect().defersKeys()) {
             found.accept(checkedAtOnce(checked, relationship));
         }
     }
@@ -59,8 +59,7 @@ final class ReferenceRules {
         return new Finding(
                 Rule.CHECKED_AT_ONCE,
                 Subject.of(relationship, ""),
-                checked.schema().dialect().title() + " checks what " + relationship.from()
-                        + " points to at every statement.",
+                checked.dialect().title() + " checks what " + relationship.from() + " points to at every statement.",
                 "What is to be checked at the end of a transaction is refused before.",
                 List.of(new Fix("Have it checked at once everywhere", checkedAtEnd(relationship, false))));
     }

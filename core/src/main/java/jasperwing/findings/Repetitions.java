@@ -32,10 +32,13 @@ final class Repetitions {
         private final Map<String, Integer> counts = new HashMap<>(4);
         private int hash;
 
-        void add(String entity) {
-            if (counts.merge(entity, 1, Integer::sum) == 1) {
+        /** @return whether it is the first of that name */
+        boolean add(String entity) {
+            boolean first = counts.merge(entity, 1, Integer::sum) == 1;
+            if (first) {
                 hash += entity.hashCode();
             }
+            return first;
         }
 
         void remove(String entity) {
@@ -111,8 +114,7 @@ final class Repetitions {
     private void add(Entity entity) {
         for (Signature signature : signatures(entity)) {
             Holders all = holders.computeIfAbsent(signature, s -> new Holders());
-            all.add(entity.name());
-            if (all.names().size() >= LEAST) {
+            if (all.add(entity.name()) && all.names().size() == LEAST) {
                 frequent.add(signature);
             }
         }

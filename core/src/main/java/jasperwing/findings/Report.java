@@ -24,14 +24,14 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     /** A caution and the reason why it is left as it is. */
     public record Aside(Finding finding, SetAside said) {}
 
-    private static final List<RuleSet> OF_DESIGN = List.of(
+    static final List<RuleSet> OF_DESIGN = List.of(
             RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.TYPES),
             RuleSet.of(AsideRules::check, Aspect.ASIDE),
             RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),
-            RuleSet.of(OneOfRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
+            RuleSet.ofTables(OneOfRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
@@ -66,7 +66,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     /** Holds the design against every rule. */
     public static Report of(Design design, Dialect dialect) {
-        return of(design, Schema.derive(design, dialect));
+        return Checkup.of(design, dialect).report();
     }
 
     /** As {@link #of(Design, Dialect)}, with the schema that was derived from the design already. */

@@ -70,17 +70,11 @@ public final class ReportMemory {
         private Known with(int rule, List<Finding> found) {
             List<List<Finding>> all = new ArrayList<>(findings);
             all.set(rule, found);
-            return with(all);
+            return with(all, all.stream().flatMap(List::stream).toList());
         }
 
-        private Known with(List<List<Finding>> found) {
-            return new Known(
-                    above,
-                    ancestor,
-                    relationships,
-                    table,
-                    found,
-                    found.stream().flatMap(List::stream).toList());
+        private Known with(List<List<Finding>> found, List<Finding> inOrder) {
+            return new Known(above, ancestor, relationships, table, found, inOrder);
         }
     }
 
@@ -94,11 +88,24 @@ public final class ReportMemory {
     private Known[] known = {};
     private TypeChanges types = TypeChanges.NONE;
     private Design last;
-    private Checked lastChecked;
+    private Facts facts;
+    private Ahead ahead = Ahead.NONE;
     private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
 
-    /** Begins to check a design: sees what has changed since the last. */
+    /** Begins with what looks at no table, where it is worth other threads; what they find is taken when the design is checked. */
+    void begin(Design design, Dialect dialect) {
+        boolean many = last == null && design.entities().size() > MANY;
+        ahead = many
+                ? new Ahead(
+                        new Checked(new Facts(design), dialect, Optional.empty(), repetitions, hints),
+                        Report.OF_DESIGN.stream()
+                                .filter(s -> !s.looksAtTables())
+                                .toList())
+                : Ahead.NONE;
+    }
+
+    /** Opens a design to be checked: sees what has changed since the last. */
     Checked open(Design design, Schema schema) {
         changed = EnumSet.allOf(Aspect.class);
         if (last != null) {
@@ -110,9 +117,10 @@ public final class ReportMemory {
         }
         last = design;
         dialect = schema.dialect();
-        Map<String, String> bySnake = changed.contains(Aspect.NAMES) ? null : lastChecked.bySnake();
-        lastChecked = new Checked(design, schema, repetitions, hints, bySnake);
-        return lastChecked;
+        facts = ahead.of(design)
+                .map(Checked::facts)
+                .orElse(changed.contains(Aspect.NAMES) ? new Facts(design) : new Facts(design, facts));
+        return new Checked(facts, dialect, Optional.of(schema), repetitions, hints);
     }
 
     /** The findings of families of rules, in their order. */
@@ -120,23 +128,9 @@ public final class ReportMemory {
         List<RuleSet> anew = sets.stream()
                 .filter(s -> !ofSets.containsKey(s) || s.looksAt().stream().anyMatch(changed::contains))
                 .toList();
-        boolean many = entities.isEmpty() && checked.design().entities().size() > MANY;
-        if (many) {
-            checked.prepare();
-        }
-        List<List<Finding>> all = (many ? anew.parallelStream() : anew.stream())
-                .map(s -> check(checked, s))
-                .toList();
-        for (int i = 0; i < all.size(); i++) {
-            ofSets.put(anew.get(i), all.get(i));
-        }
+        anew.forEach(s -> ofSets.put(s, ahead.of(checked.design(), s).orElseGet(() -> s.check(checked))));
+        ahead = Ahead.NONE;
         sets.forEach(s -> ofSets.get(s).forEach(found));
-    }
-
-    private static List<Finding> check(Checked checked, RuleSet set) {
-        List<Finding> found = new ArrayList<>();
-        set.rules().accept(checked, found::add);
-        return found;
     }
 
     /** The findings of each entity under some rules, in the order of the design. */
@@ -146,7 +140,6 @@ public final class ReportMemory {
         boolean fresh = entities.isEmpty() || changed.contains(Aspect.DIALECT);
         Known[] all = fresh ? new Known[now.size()] : recalled(checked, others);
         if (fresh) {
-            checked.prepare();
             IntStream indexes = IntStream.range(0, all.length);
             (all.length > MANY ? indexes.parallel() : indexes).forEach(i -> all[i] = anew(checked, now.get(i), rules));
         } else {
@@ -195,14 +188,13 @@ public final class ReportMemory {
 
     private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
         List<List<Finding>> found = new ArrayList<>(rules.size());
-        rules.forEach(r -> found.add(check(checked, entity, r)));
-        return Known.of(checked, entity).with(found);
-    }
-
-    private static List<Finding> check(Checked checked, Entity entity, EntityRules rules) {
-        List<Finding> found = new ArrayList<>(0);
-        rules.check().of(checked, entity, found::add);
-        return found;
+        List<Finding> all = new ArrayList<>(0);
+        for (EntityRules each : rules) {
+            int before = all.size();
+            each.check().of(checked, entity, all::add);
+            found.add(before == all.size() ? List.of() : List.copyOf(all.subList(before, all.size())));
+        }
+        return Known.of(checked, entity).with(found, all);
     }
 
     /** Completes what is known: finds what is not, and what does not hold among others that have changed. */
@@ -220,7 +212,7 @@ public final class ReportMemory {
             for (int rule : watchful) {
                 List<Finding> held = all[i].findings().get(rule);
                 if (!rules.get(rule).stands().orElseThrow().holds(checked, changes, entity, held)) {
-                    all[i] = all[i].with(rule, check(checked, entity, rules.get(rule)));
+                    all[i] = all[i].with(rule, rules.get(rule).findings(checked, entity));
                 }
             }
         }

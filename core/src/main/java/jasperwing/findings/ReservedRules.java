@@ -17,7 +17,7 @@ final class ReservedRules {
     private ReservedRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
-        Dialect dialect = checked.schema().dialect();
+        Dialect dialect = checked.dialect();
         String table = PhysicalNames.wantedTable(entity);
         if (!entity.outside() && dialect.reserved().contains(table)) {
             found.accept(table(entity, table, dialect));

@@ -65,8 +65,15 @@ final class RouteRules {
         return !others.near().contains(entity.name());
     }
 
-    /** A route on its way: its last reference, and the route to what holds that. */
-    private record Way(Role last, Way before, int length) {
+    /**
+     * A route on its way.
+     *
+     * @param first its first reference
+     * @param last its last reference
+     * @param before the route to what holds that; null for a route of one reference
+     * @param earlier the route to the same entity that was found before; null for the first one
+     */
+    private record Way(Role first, Role last, Way before, int length, Way earlier) {
         List<Role> route() {
             LinkedList<Role> route = new LinkedList<>();
             for (Way at = this; at != null; at = at.before) {
@@ -74,20 +81,28 @@ final class RouteRules {
             }
             return List.copyOf(route);
         }
+
+        /** It and those found before, the first one first. */
+        List<Way> all() {
+            LinkedList<Way> all = new LinkedList<>();
+            for (Way at = this; at != null; at = at.earlier) {
+                all.addFirst(at);
+            }
+            return List.copyOf(all);
+        }
     }
 
     /** For each ancestor the shortest route by each reference the entity holds. */
     private void from(String entity) {
-        Map<String, List<Way>> ways = new LinkedHashMap<>();
+        Map<String, Way> ways = new LinkedHashMap<>();
         for (Role first : checked.heldBy(entity)) {
             if (isFollowed(first)) {
-                Set<String> seen = new HashSet<>(Set.of(entity));
-                follow(new Way(first, null, 1), seen, ways);
+                follow(entity, first, null, first, ways);
             }
         }
-        ways.forEach((ancestor, all) -> {
-            if (all.size() > 1) {
-                compare(entity, ancestor, all.stream().map(Way::route).toList());
+        ways.forEach((ancestor, last) -> {
+            if (last.earlier() != null) {
+                compare(entity, ancestor, last.all());
             }
         });
     }
@@ -97,28 +112,31 @@ final class RouteRules {
         return role.relationship() instanceof Tie tie && tie.via().isEmpty() && !tie.isSelf();
     }
 
-    private void follow(Way way, Set<String> seen, Map<String, List<Way>> ways) {
-        String at = way.last().target();
-        if (!seen.add(at)) {
+    /** Goes on by a reference to where the way's first one has not led yet. */
+    private void follow(String start, Role first, Way before, Role next, Map<String, Way> ways) {
+        String at = next.target();
+        Way earlier = ways.get(at);
+        if (at.equals(start) || earlier != null && earlier.first() == first) {
             return;
         }
-        ways.computeIfAbsent(at, a -> new ArrayList<>(2)).add(way);
+        Way way = new Way(first, next, before, before == null ? 1 : before.length() + 1, earlier);
+        ways.put(at, way);
         if (way.length() < LONGEST) {
-            for (Role next : checked.heldBy(at)) {
-                if (isFollowed(next)) {
-                    follow(new Way(next, way, way.length() + 1), seen, ways);
+            for (Role further : checked.heldBy(at)) {
+                if (isFollowed(further)) {
+                    follow(start, first, way, further, ways);
                 }
             }
         }
     }
 
     /** The first two routes that end by what sounds the same and have nothing else in common. */
-    private void compare(String entity, String ancestor, List<List<Role>> routes) {
-        for (int i = 0; i < routes.size(); i++) {
-            for (int j = i + 1; j < routes.size(); j++) {
-                List<Role> one = routes.get(i);
-                List<Role> other = routes.get(j);
-                if (one.size() + other.size() > 2 && soundAlike(ancestor, one, other) && areApart(one, other)) {
+    private void compare(String entity, String ancestor, List<Way> ways) {
+        for (int i = 0; i < ways.size(); i++) {
+            for (int j = i + 1; j < ways.size(); j++) {
+                if (disagree(ancestor, ways.get(i), ways.get(j))) {
+                    List<Role> one = ways.get(i).route();
+                    List<Role> other = ways.get(j).route();
                     boolean swap = one.size() > other.size();
                     found.accept(disagree(entity, ancestor, swap ? other : one, swap ? one : other));
                     return;
@@ -127,9 +145,13 @@ final class RouteRules {
         }
     }
 
-    private static boolean soundAlike(String ancestor, List<Role> one, List<Role> other) {
-        String first = one.get(one.size() - 1).name();
-        String second = other.get(other.size() - 1).name();
+    private static boolean disagree(String ancestor, Way one, Way other) {
+        return one.length() + other.length() > 2
+                && soundAlike(ancestor, one.last().name(), other.last().name())
+                && areApart(one.route(), other.route());
+    }
+
+    private static boolean soundAlike(String ancestor, String first, String second) {
         return first.equals(second) || first.equals(Words.camel(ancestor)) || second.equals(Words.camel(ancestor));
     }
 
@@ -185,7 +207,7 @@ final class RouteRules {
         List<String> here = concat(first.columns(), direct.columns());
         String name = own.name() + "_" + String.join("_", here);
         String unique = "alter table " + quoted(middle.name()) + "\n  add unique (" + names(there) + ");\n";
-        return checked.schema().dialect() == Dialect.SQLITE
+        return checked.dialect() == Dialect.SQLITE
                 ? "create unique index " + quoted("uq_" + name) + " on " + quoted(middle.name()) + " (" + names(there)
                         + ");\n-- and in create table " + quoted(own.name()) + ":\nforeign key (" + names(here)
                         + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ")\n"
@@ -202,6 +224,6 @@ final class RouteRules {
     }
 
     private String quoted(String name) {
-        return checked.schema().dialect().quote(name);
+        return checked.dialect().quote(name);
     }
 }

@@ -129,12 +129,17 @@ public final class Relations {
     /** What follows from the relationships alone, found out when first asked for. */
     public <T> T known(Class<T> what, Consequence<T> consequence) {
         Object found = known.get(what);
+        return what.cast(found == null ? find(what, consequence) : found);
+    }
+
+    private synchronized <T> Object find(Class<T> what, Consequence<T> consequence) {
+        Object found = known.get(what);
         if (found == null) {
             found = consequence.of(this, formerly(what));
             known.put(what, found);
             former.remove(what);
         }
-        return what.cast(found);
+        return found;
     }
 
     private <T> Optional<Former<T>> formerly(Class<T> what) {

@@ -49,15 +49,16 @@ public sealed interface Relationship permits Tie, OneOf {
 
     /** Whether several things at the near end can share one at the far end. */
     default boolean backMany() {
-        return back().map(Reading::many).orElse(true);
+        return back().isEmpty() || back().get().many();
     }
 
     default DeleteRule onDelete(String entity) {
-        return deletes().stream()
-                .filter(d -> d.entity().equals(entity))
-                .map(OnDelete::rule)
-                .findFirst()
-                .orElse(DeleteRule.REFUSE);
+        for (OnDelete said : deletes()) {
+            if (said.entity().equals(entity)) {
+                return said.rule();
+            }
+        }
+        return DeleteRule.REFUSE;
     }
 
     private static OnDelete renamed(OnDelete rule, String oldName, String newName) {

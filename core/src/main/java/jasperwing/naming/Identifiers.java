@@ -14,13 +14,22 @@ public final class Identifiers {
     /** The most bytes of UTF-8 one char can need. */
     private static final int MOST_BYTES = 3;
 
+    /** About as many names as one table has. */
+    private static final int FEW = 24;
+
     private final int limit;
-    private final Set<String> taken = new HashSet<>();
+    private final Set<String> taken;
     private boolean clashed;
 
     /** @param limit the most bytes of UTF-8 a name may have; 0 for no limit */
     public Identifiers(int limit) {
+        this(limit, FEW);
+    }
+
+    /** @param names about as many as will be asked for */
+    public Identifiers(int limit, int names) {
         this.limit = limit;
+        this.taken = new HashSet<>(2 * names);
     }
 
     public int limit() {
@@ -29,7 +38,7 @@ public final class Identifiers {
 
     /** The same names taken. */
     public Identifiers copy() {
-        Identifiers copy = new Identifiers(limit);
+        Identifiers copy = new Identifiers(limit, taken.size());
         copy.taken.addAll(taken);
         copy.clashed = clashed;
         return copy;

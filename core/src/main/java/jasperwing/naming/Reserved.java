@@ -1,5 +1,7 @@
 package jasperwing.naming;
 
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -28,7 +30,12 @@ public enum Reserved {
 
     /** In no order. */
     public Set<String> all() {
-        return words();
+        return Collections.unmodifiableSet(words());
+    }
+
+    /** As {@link #contains}, of a name that is in small letters throughout. */
+    public boolean containsSmall(String name) {
+        return words().contains(name);
     }
 
     private Set<String> words() {
@@ -36,7 +43,7 @@ public enum Reserved {
         if (known == null) {
             known = WordFile.lines(file).stream()
                     .flatMap(line -> Stream.of(line.split(" ")))
-                    .collect(Collectors.toUnmodifiableSet());
+                    .collect(Collectors.toCollection(HashSet::new));
             words = known;
         }
         return known;

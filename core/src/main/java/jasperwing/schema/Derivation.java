@@ -18,7 +18,6 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Derives all tables of a design, taking those the memory holds and nothing has changed for. */
 final class Derivation {
@@ -215,16 +214,23 @@ final class Derivation {
     }
 
     private List<Table> listTables(Entity entity) {
-        List<KeyColumns.KeyColumn> key = keys.of(entity.name());
-        return key.isEmpty()
-                ? List.of()
-                : lists(entity).map(a -> listTable(entity, a)).toList();
+        List<Table> made = new ArrayList<>(0);
+        if (!keys.of(entity.name()).isEmpty()) {
+            lists(entity).forEach(a -> made.add(listTable(entity, a)));
+        }
+        return made;
     }
 
     /** The lists that are kept in tables of their own. */
-    private Stream<Attribute> lists(Entity entity) {
-        return entity.attributes().stream()
-                .filter(a -> !Leaves.isInRow(design, a) && !Leaves.of(design, a).isEmpty());
+    private List<Attribute> lists(Entity entity) {
+        List<Attribute> lists = new ArrayList<>(0);
+        for (Attribute attribute : entity.attributes()) {
+            boolean apart = attribute.list() && !Leaves.isInRow(design, attribute);
+            if (apart && !Leaves.of(design, attribute).isEmpty()) {
+                lists.add(attribute);
+            }
+        }
+        return lists;
     }
 
     private Table listTable(Entity entity, Attribute attribute) {
@@ -268,7 +274,7 @@ final class Derivation {
     }
 
     private TableDraft.Target target(String entity) {
-        return TableDraft.Target.of(keys, names, entity);
+        return keys.target(names, entity);
     }
 
     private static List<String> concat(List<String> first, List<String> second) {

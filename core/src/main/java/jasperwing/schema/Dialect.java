@@ -67,7 +67,7 @@ public enum Dialect {
 
     /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
     public String quote(String name) {
-        if (isPlain(name) && !reserved.contains(name)) {
+        if (isPlain(name) && !reserved.containsSmall(name)) {
             return name;
         }
         String mark = this == MARIADB ? "`" : "\"";

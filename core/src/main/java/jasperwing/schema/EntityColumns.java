@@ -36,6 +36,9 @@ final class EntityColumns {
     private final List<String> line;
     private final Optional<Table.Kinds> among;
     private final List<String> key;
+    private final List<Attribute> inKey = new ArrayList<>();
+    private final List<Attribute> others = new ArrayList<>();
+    private final List<Attribute> computed = new ArrayList<>();
     private final List<String> filled = new ArrayList<>();
 
     /**
@@ -54,20 +57,30 @@ final class EntityColumns {
         this.line = line;
         this.among = among;
         this.key = keys.members(entity);
+        entity.attributes().forEach(this::sort);
+    }
+
+    private void sort(Attribute attribute) {
+        if (attribute.isComputed()) {
+            computed.add(attribute);
+        } else if (Leaves.isInRow(design, attribute)) {
+            (key.contains(attribute.name()) ? inKey : others).add(attribute);
+        }
     }
 
     /** What tables are made with. */
     record Making(Design design, KeyColumns keys, ColumnTypes types, PhysicalNames names) {}
 
     void keyAttributes() {
-        attributes(true);
+        draft.of(line);
+        inKey.forEach(a -> attribute(a, true));
     }
 
     /** References, then the attributes that are not in the key, then what the row alone computes. */
     void rest() {
         draft.of(line);
         keys.rolesOf(entity.name()).forEach(this::role);
-        attributes(false);
+        others.forEach(a -> attribute(a, false));
         computed();
     }
 
@@ -84,24 +97,14 @@ final class EntityColumns {
         among.ifPresent(this::kindsOwn);
     }
 
-    private void attributes(boolean ofKey) {
-        draft.of(line);
-        for (Attribute attribute : entity.attributes()) {
-            boolean inKey = key.contains(attribute.name());
-            if (inKey == ofKey && Leaves.isInRow(design, attribute) && !attribute.isComputed()) {
-                attribute(attribute, inKey);
-            }
-        }
-    }
-
-    private void attribute(Attribute attribute, boolean inKey) {
+    private void attribute(Attribute attribute, boolean ofKey) {
         Attribute kept = among.isEmpty() ? attribute : empty(attribute);
         if (Leaves.value(design, attribute.type()).isPresent()) {
-            draft.value(Leaves.of(design, kept), kept, inKey);
+            draft.value(Leaves.of(design, kept), kept, ofKey);
         } else {
-            draft.attribute(kept, PhysicalNames.wantedColumn(attribute), inKey, attribute.name());
+            draft.attribute(kept, PhysicalNames.wantedColumn(attribute), ofKey, attribute.name());
         }
-        if (!attribute.optional()) {
+        if (!attribute.optional() && among.isPresent()) {
             draft.columnsOf(attribute.name()).stream().limit(1).forEach(filled::add);
         }
     }
@@ -142,13 +145,11 @@ final class EntityColumns {
 
     /** What is computed from the row alone is a column; the rest is left to a view. */
     private void computed() {
-        for (Attribute attribute : entity.attributes()) {
-            if (attribute.isComputed()) {
-                Formula formula = Formula.of(design, entity.name(), attribute);
-                if (formula.isSound() && RowFormulas.isOfRow(design, entity.name(), formula)) {
-                    String sql = types.formula(ownColumns()).kept(formula.term(), attribute.type());
-                    draft.computed(attribute, among.map(k -> ofKind(k, sql)).orElse(sql));
-                }
+        for (Attribute attribute : computed) {
+            Formula formula = Formula.of(design, entity.name(), attribute);
+            if (formula.isSound() && RowFormulas.isOfRow(design, entity.name(), formula)) {
+                String sql = types.formula(ownColumns()).kept(formula.term(), attribute.type());
+                draft.computed(attribute, among.map(k -> ofKind(k, sql)).orElse(sql));
             }
         }
     }
@@ -247,11 +248,13 @@ final class EntityColumns {
     }
 
     private TableDraft.Target target(String name) {
-        return TableDraft.Target.of(keys, names, name);
+        return keys.target(names, name);
     }
 
     private List<String> columns(List<String> members) {
-        return members.stream().flatMap(m -> draft.columnsOf(m).stream()).toList();
+        List<String> columns = new ArrayList<>(1);
+        members.forEach(m -> columns.addAll(draft.columnsOf(m)));
+        return columns;
     }
 
     private void uniqueRole(Role role) {

@@ -74,7 +74,7 @@ final class EntityTable {
         List<String> columns = draft.reference(making.keys().inherited(parent), true);
         draft.foreignKey(
                 columns,
-                TableDraft.Target.of(making.keys(), making.names(), parent),
+                making.keys().target(making.names(), parent),
                 DeleteRule.DELETE_TOO,
                 Optional.empty(),
                 Words.snake(parent));

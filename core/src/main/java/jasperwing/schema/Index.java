@@ -25,4 +25,9 @@ public record Index(String name, List<String> columns, List<String> covered, Str
     boolean isWhole() {
         return where.isEmpty();
     }
+
+    /** Whether rows can be found by these columns with it. */
+    boolean finds(List<String> wanted) {
+        return isWhole() && Table.startsWith(columns, wanted);
+    }
 }

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
 final class KeyColumns {
@@ -27,13 +28,17 @@ final class KeyColumns {
 
     private final Design design;
     private final int nameLimit;
-    private final Map<String, List<KeyColumn>> known = new HashMap<>();
+    private final Map<String, List<KeyColumn>> known;
+    private final Map<String, TableDraft.Target> targets;
     private final Set<String> visiting = new HashSet<>();
 
     /** @param nameLimit the most bytes a column's name may have; 0 for no limit */
     KeyColumns(Design design, int nameLimit) {
         this.design = design;
         this.nameLimit = nameLimit;
+        int entities = design.entities().size();
+        this.known = new HashMap<>(2 * entities);
+        this.targets = new ConcurrentHashMap<>(entities);
     }
 
     List<Role> rolesOf(String entity) {
@@ -100,6 +105,17 @@ final class KeyColumns {
                 .orElse(List.of());
     }
 
+    /** The entity, as a foreign key points to it. */
+    TableDraft.Target target(PhysicalNames names, String entity) {
+        TableDraft.Target target = targets.get(entity);
+        if (target == null) {
+            List<String> columns = of(entity).stream().map(KeyColumn::name).toList();
+            target = new TableDraft.Target(entity, names.table(entity), columns, !canBeEnforced(entity));
+            targets.put(entity, target);
+        }
+        return target;
+    }
+
     /** The columns a kind in a table of its own is told apart by: those of what it is a kind of. */
     List<KeyColumn> inherited(String parent) {
         return of(parent).stream()
@@ -113,13 +129,12 @@ final class KeyColumns {
     }
 
     List<KeyColumn> columns(String prefix, String target, String member) {
-        return of(target).stream()
-                .map(k -> new KeyColumn(fitted(prefix, k.name()), referenced(k.type()), member))
-                .toList();
-    }
-
-    private String fitted(String prefix, String column) {
-        return Identifiers.fit(PhysicalNames.wantedReference(prefix, column), nameLimit);
+        List<KeyColumn> columns = new ArrayList<>(1);
+        for (KeyColumn key : of(target)) {
+            String name = Identifiers.fit(PhysicalNames.wantedReference(prefix, key.name()), nameLimit);
+            columns.add(new KeyColumn(name, referenced(key.type()), member));
+        }
+        return columns;
     }
 
     /** A reference to a generated number is a plain number. */

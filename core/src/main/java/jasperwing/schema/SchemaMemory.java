@@ -72,6 +72,11 @@ public final class SchemaMemory {
             dialect = now;
             clear();
         }
+        if (isEmpty()) {
+            constraints = new Identifiers(
+                    now.nameLimit(),
+                    3 * design.relationships().size() + design.entities().size());
+        }
         Map<String, String> enums = names.ofEnums();
         names = names.then(design, now);
         changes = TypeChanges.between(last, design).and(renamed(enums));

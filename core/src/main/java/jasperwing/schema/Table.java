@@ -123,7 +123,7 @@ public record Table(
     public boolean isIndexed(List<String> wanted) {
         return startsWith(primaryKey, wanted)
                 || uniques.stream().anyMatch(u -> u.folded().isEmpty() && startsWith(u.columns(), wanted))
-                || indexes.stream().anyMatch(i -> i.isWhole() && startsWith(i.columns(), wanted));
+                || indexes.stream().anyMatch(i -> i.finds(wanted));
     }
 
     /** Whether a key says that no two rows share these columns. */
@@ -131,7 +131,7 @@ public record Table(
         return same(primaryKey, wanted) || uniques.stream().anyMatch(u -> same(u.columns(), wanted));
     }
 
-    private static boolean startsWith(List<String> columns, List<String> wanted) {
+    static boolean startsWith(List<String> columns, List<String> wanted) {
         return columns.size() >= wanted.size()
                 && columns.get(0).equals(wanted.get(0))
                 && columns.subList(0, wanted.size()).containsAll(wanted);

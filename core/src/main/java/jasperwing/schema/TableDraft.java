@@ -22,7 +22,6 @@ final class TableDraft {
     private final ColumnTypes types;
     private final Identifiers columnNames;
     private final List<Column> columns = new ArrayList<>();
-    private final Map<String, Map<String, List<String>>> byMember = new HashMap<>();
     private final List<ForeignKey> foreignKeys = new ArrayList<>();
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
@@ -56,15 +55,7 @@ final class TableDraft {
      *
      * @param beyond whether no one table has all rows it can point to, so that no constraint can be written
      */
-    record Target(String entity, String table, List<String> columns, boolean beyond) {
-        static Target of(KeyColumns keys, PhysicalNames names, String entity) {
-            return new Target(
-                    entity,
-                    names.table(entity),
-                    keys.of(entity).stream().map(KeyColumns.KeyColumn::name).toList(),
-                    !keys.canBeEnforced(entity));
-        }
-    }
+    record Target(String entity, String table, List<String> columns, boolean beyond) {}
 
     String name() {
         return name;
@@ -78,9 +69,6 @@ final class TableDraft {
 
     private void add(Column column) {
         columns.add(column);
-        byMember.computeIfAbsent(column.owner(), o -> new HashMap<>())
-                .computeIfAbsent(column.member(), m -> new ArrayList<>(2))
-                .add(column.name());
     }
 
     /** What a kind among others calls a column begins with the kind where another has the name. */
@@ -175,9 +163,11 @@ final class TableDraft {
 
     /** Adds the columns of a reference and gives their names. */
     List<String> reference(List<KeyColumns.KeyColumn> wanted, boolean required) {
-        return wanted.stream()
-                .map(k -> column(k.name(), types.type(k.type()), required, k.member()))
-                .toList();
+        List<String> added = new ArrayList<>(1);
+        for (KeyColumns.KeyColumn key : wanted) {
+            added.add(column(key.name(), types.type(key.type()), required, key.member()));
+        }
+        return added;
     }
 
     void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, String part) {
@@ -284,9 +274,14 @@ final class TableDraft {
     /** The columns of a member, of the nearest that has one of that name. */
     List<String> columnsOf(String member) {
         for (String owner : owners) {
-            List<String> found = byMember.getOrDefault(owner, Map.of()).get(member);
-            if (found != null) {
-                return List.copyOf(found);
+            List<String> found = new ArrayList<>(1);
+            for (Column column : columns) {
+                if (column.member().equals(member) && column.owner().equals(owner)) {
+                    found.add(column.name());
+                }
+            }
+            if (!found.isEmpty()) {
+                return found;
             }
         }
         return List.of();
@@ -312,13 +307,12 @@ final class TableDraft {
     /** The finished table; an index that a key or another index already gives is left out. */
     Table table(Table.Source source, String comment) {
         Table table = new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, own, kinds, comment);
+        List<Index> all = new ArrayList<>(own);
         for (List<String> wanted : indexes) {
-            if (!table.isIndexed(wanted)) {
-                List<Index> more = new ArrayList<>(table.indexes());
-                more.add(new Index(names.constraint("ix", name, wanted), wanted));
-                table = table.withIndexes(more);
+            if (!table.isIndexed(wanted) && all.stream().noneMatch(i -> i.finds(wanted))) {
+                all.add(new Index(names.constraint("ix", name, wanted), wanted));
             }
         }
-        return table;
+        return all.size() == own.size() ? table : table.withIndexes(all);
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.app.shell;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
 import jasperwing.model.Design;
@@ -25,7 +26,7 @@ public final class Projection {
     private final Future<Following> following;
 
     /** What follows, and how long it took to find out. */
-    private record Following(Schema schema, Report report, double millis) {}
+    private record Following(Checkup checkup, double millis) {}
 
     /** What the projections made before have found out, for the next one; and the thread they are made in. */
     static final class Memory {
@@ -39,9 +40,8 @@ public final class Projection {
 
         private Following following(Design design, Dialect dialect) {
             long start = System.nanoTime();
-            Schema derived = Schema.derive(design, dialect, schema);
-            Report checked = Report.of(design, derived, report);
-            return new Following(derived, checked, (System.nanoTime() - start) / 1e6);
+            Checkup checkup = Checkup.of(design, dialect, schema, report);
+            return new Following(checkup, (System.nanoTime() - start) / 1e6);
         }
     }
 
@@ -67,11 +67,11 @@ public final class Projection {
     }
 
     public Schema schema() {
-        return following().schema();
+        return following().checkup().schema();
     }
 
     public Report report() {
-        return following().report();
+        return following().checkup().report();
     }
 
     /** How long deriving and checking took. */
