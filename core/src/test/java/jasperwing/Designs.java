@@ -158,7 +158,8 @@ public final class Designs {
         return Combinators.combine(
                         Arbitraries.integers().between(0, 9).optional(0.2),
                         patterns,
-                        Arbitraries.of(false, false, true))
+                        Arbitraries.of(false, false, true),
+                        Arbitraries.of("", "", "sv", "zh", "zxx"))
                 .as(Form::new);
     }
 

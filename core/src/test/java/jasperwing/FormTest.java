@@ -44,7 +44,7 @@ class FormTest {
 
     @Test
     void isReadAndPrintedWithSlashesEscaped() {
-        assertThat(form(design, "sign")).isEqualTo(new Form(Optional.of(2), "[A-Z]{2}/\\d+(?:'|\"|#)?", false));
+        assertThat(form(design, "sign")).isEqualTo(new Form(Optional.of(2), "[A-Z]{2}/\\d+(?:'|\"|#)?", false, ""));
         assertThat(form(design, "motto")).isEqualTo(Form.NONE.withLongerThan(0));
         assertThat(Notation.print(design))
                 .contains(
@@ -74,7 +74,7 @@ class FormTest {
     @ParameterizedTest
     @ValueSource(strings = {"a\nb", "a\n"})
     void aPatternIsOneLine(String pattern) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Form(Optional.empty(), pattern, false));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Form(Optional.empty(), pattern, false, ""));
     }
 
     @ParameterizedTest

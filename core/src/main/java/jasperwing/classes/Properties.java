@@ -115,6 +115,7 @@ final class Properties {
         return new Column(
                 leaf.column(),
                 "",
+                "",
                 !leaf.optional(),
                 false,
                 "",
@@ -126,6 +127,6 @@ final class Properties {
 
     private static Column plain(Attribute attribute) {
         String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, "", !attribute.optional(), false, "", "", attribute.name(), "", "");
+        return new Column(column, "", "", !attribute.optional(), false, "", "", attribute.name(), "", "");
     }
 }

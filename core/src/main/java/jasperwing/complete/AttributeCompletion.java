@@ -196,6 +196,7 @@ public final class AttributeCompletion {
             {"longer than 0", "of more characters than this"},
             {"matching //", "of the form of a regular expression"},
             {"ignoring case", "capitals make no difference where it is unique"},
+            {"sorted as ", "in the order of a language, such as sv, de or pl"},
             {"= ", "computed by a formula"},
             {"kept as an array", "of a list: in the row, not in a table of its own"},
             {"label \"\"", "how people see it"},

@@ -8,6 +8,7 @@ import jasperwing.model.Members;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
+import jasperwing.schema.Collations;
 import jasperwing.schema.Dialect;
 import java.util.Collections;
 import java.util.List;
@@ -56,6 +57,10 @@ final class AttributeRules {
             if (isWide(type, dialect) && isIndexed(entity, attribute)) {
                 indexed(entity, attribute, dialect, found);
             }
+            String language = attribute.form().sortedAs();
+            if (!language.isEmpty() && Collations.of(dialect, language).isEmpty()) {
+                found.accept(sortedOtherwise(entity, attribute, dialect));
+            }
             if (type.is(Scalar.SERIAL) && !countsUp(checked, entity, attribute)) {
                 found.accept(notCounted(entity, attribute, dialect));
             }
@@ -70,6 +75,21 @@ final class AttributeRules {
         } else if (scalar == Scalar.LOCAL_TIMESTAMP) {
             found.accept(noZone(entity, attribute));
         }
+    }
+
+    private static Finding sortedOtherwise(Entity entity, Attribute attribute, Dialect dialect) {
+        return new Finding(
+                Rule.SORTED_OTHERWISE,
+                Subject.of(entity.name(), attribute.name()),
+                dialect.title() + " knows no order of "
+                        + Words.language(attribute.form().sortedAs()) + " to sort " + entity.name() + "'s "
+                        + attribute.name() + " in.",
+                "It comes in the order of the characters' numbers, capitals first, and nobody finds it where their language has it.",
+                List.of(change(
+                        entity,
+                        attribute,
+                        "Leave its order to the database",
+                        a -> a.withForm(a.form().withSortedAs("")))));
     }
 
     private static boolean isMoney(Attribute attribute) {

@@ -4,10 +4,15 @@ import jasperwing.formula.Formula;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Indexing;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.KeyWidth;
+import jasperwing.schema.Table;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
-/** Conditions of indexes that cannot be held against a row. */
+/** Indexes with conditions that cannot be held against a row, or that the database does not take. */
 final class IndexRules {
     private IndexRules() {}
 
@@ -23,6 +28,44 @@ final class IndexRules {
         }
     }
 
+    /** Indexes whose columns are together longer than MariaDB takes. */
+    static void width(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (checked.dialect() != Dialect.MARIADB || entity.indexes().isEmpty()) {
+            return;
+        }
+        checked.schema().table(entity.name()).ifPresent(table -> entity.indexes().stream()
+                .filter(i -> !i.unique() && KeyWidth.of(table, columns(table, i)) > KeyWidth.MOST)
+                .forEach(i -> found.accept(tooWide(entity, i))));
+    }
+
+    private static List<String> columns(Table table, Indexing index) {
+        return Stream.concat(index.members().names().stream(), index.covered().stream())
+                .flatMap(m -> table.columnsOf(m).stream())
+                .map(Column::name)
+                .distinct()
+                .toList();
+    }
+
+    private static Finding tooWide(Entity entity, Indexing index) {
+        String members = String.join(", ", index.members().names());
+        return new Finding(
+                Rule.CANNOT_INDEX,
+                Subject.of(entity.name(), index.members().names().get(0)),
+                entity.name() + "'s index on " + members + " would take more than " + KeyWidth.MOST + " bytes a row.",
+                "MariaDB refuses the index.",
+                List.of(without(entity, index)));
+    }
+
+    private static Fix without(Entity entity, Indexing index) {
+        return new Fix(
+                "Take the index away",
+                EntityEdits.change(
+                        entity.name(),
+                        e -> e.withIndexes(e.indexes().stream()
+                                .filter(i -> !i.equals(index))
+                                .toList())));
+    }
+
     private static Finding finding(Entity entity, Indexing index, String what) {
         String members = String.join(", ", index.members().names());
         return new Finding(
@@ -30,12 +73,6 @@ final class IndexRules {
                 Subject.of(entity.name(), index.members().names().get(0)),
                 "The condition of " + entity.name() + "'s index on " + members + " " + what + ".",
                 "The index is left out of the tables, so that they can be created.",
-                List.of(new Fix(
-                        "Take the index away",
-                        EntityEdits.change(
-                                entity.name(),
-                                e -> e.withIndexes(e.indexes().stream()
-                                        .filter(i -> !i.equals(index))
-                                        .toList())))));
+                List.of(without(entity, index)));
     }
 }

@@ -51,6 +51,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             EntityRules.naming(NamingRules::check),
             EntityRules.of(KeyShapeRules::check),
             EntityRules.of(AttributeRules::check),
+            EntityRules.of(IndexRules::width),
             EntityRules.of(ReferenceRules::check),
             EntityRules.of(JoinRules::said),
             EntityRules.of(JoinRules::check),

@@ -21,6 +21,8 @@ public enum Rule {
     REQUIRED_SELF("required-self-reference", Level.FAULT, "no entity must point to itself"),
     REQUIRED_CYCLE("required-cycle", Level.FAULT, "no circle of references that must all be filled"),
     CHECKED_AT_ONCE("checked-at-once", Level.CAUTION, "the database can check keys when it is asked to"),
+    SORTED_OTHERWISE(
+            "sorted-otherwise", Level.CAUTION, "the database knows the order of every language texts are sorted as"),
     UNDECLARED_REFERENCE("undeclared-reference", Level.CAUTION, "every reference is a relationship"),
     RULE_ON_JOIN("rule-on-join", Level.CAUTION, "no delete rule on a plain many-to-many"),
     ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.FAULT, "subjects kept as a kind and an id are keyed alike"),

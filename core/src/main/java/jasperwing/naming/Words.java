@@ -77,6 +77,11 @@ public final class Words {
         return String.join(" ", split(name));
     }
 
+    /** The English name of a language that is abbreviated as in ISO 639; the abbreviation itself when it is none. */
+    public static String language(String abbreviated) {
+        return Locale.forLanguageTag(abbreviated).getDisplayLanguage(Locale.ENGLISH);
+    }
+
     public static String capitalised(String word) {
         int first = word.offsetByCodePoints(0, Math.min(1, word.length()));
         return word.substring(0, first).toUpperCase(Locale.ROOT) + word.substring(first);

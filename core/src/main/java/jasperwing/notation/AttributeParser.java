@@ -84,7 +84,7 @@ final class AttributeParser {
                 once(range.isPresent());
                 range = Optional.of(token.isWord("up") ? upTo() : from());
             }
-            case "longer", "matching", "ignoring" -> form(token);
+            case "longer", "matching", "ignoring", "sorted" -> form(token);
             case "set" -> {
                 once(stamp.isPresent());
                 stamp = Optional.of(stamp());
@@ -108,6 +108,11 @@ final class AttributeParser {
             case "matching" -> {
                 once(!form.matching().isEmpty());
                 form = form.withMatching(pattern());
+            }
+            case "sorted" -> {
+                once(!form.sortedAs().isEmpty());
+                cursor.words("as");
+                form = form.withSortedAs(language());
             }
             default -> {
                 once(form.ignoringCase());
@@ -144,7 +149,7 @@ final class AttributeParser {
             return;
         }
         throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', '=', 'label', 'column', 'was' or the end of the line");
+                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line");
     }
 
     private boolean once(boolean already) throws SyntaxException {
@@ -185,6 +190,14 @@ final class AttributeParser {
             throw cursor.wrong(token, "a length cannot be negative", "a number of characters");
         }
         return length;
+    }
+
+    private String language() throws SyntaxException {
+        Token token = cursor.peek();
+        if (token.kind() != Token.Kind.WORD || !Form.isLanguage(token.text())) {
+            throw cursor.unexpected("a language by its two or three letters, such as sv, de or pl");
+        }
+        return cursor.next().text();
     }
 
     private String pattern() throws SyntaxException {

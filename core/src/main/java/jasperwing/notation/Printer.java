@@ -251,7 +251,11 @@ final class Printer {
         attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
         rules.append(pattern(attribute.form().matching()))
-                .append(attribute.form().ignoringCase() ? " ignoring case" : "");
+                .append(attribute.form().ignoringCase() ? " ignoring case" : "")
+                .append(
+                        attribute.form().sortedAs().isEmpty()
+                                ? ""
+                                : " sorted as " + attribute.form().sortedAs());
         attribute.formula().ifPresent(f -> rules.append(" = ").append(ExpressionPrinter.text(f)));
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))

@@ -6,6 +6,7 @@ import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Range;
@@ -181,15 +182,7 @@ public final class Narration {
                 .defaultValue()
                 .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
         attribute.stamped().ifPresent(s -> fact.append(stamp(attribute, s)));
-        attribute.form().longerThan().ifPresent(l -> fact.append("; longer than ")
-                .append(l)
-                .append(l == 1 ? " character" : " characters"));
-        if (!attribute.form().matching().isEmpty()) {
-            fact.append("; of the form ").append(attribute.form().matching());
-        }
-        if (attribute.form().ignoringCase()) {
-            fact.append("; capitals make no difference where it is unique");
-        }
+        fact.append(form(attribute.form()));
         attribute.formula().ifPresent(f -> fact.append("; computed as ").append(Notation.print(f)));
         if (attribute.unique()) {
             fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");
@@ -199,6 +192,22 @@ public final class Narration {
         }
         if (!attribute.notes().doc().isEmpty()) {
             fact.append(". ").append(attribute.notes().doc());
+        }
+        return fact.toString();
+    }
+
+    private static String form(Form form) {
+        StringBuilder fact = new StringBuilder();
+        form.longerThan()
+                .ifPresent(l -> fact.append("; longer than ").append(l).append(l == 1 ? " character" : " characters"));
+        if (!form.matching().isEmpty()) {
+            fact.append("; of the form ").append(form.matching());
+        }
+        if (form.ignoringCase()) {
+            fact.append("; capitals make no difference where it is unique");
+        }
+        if (!form.sortedAs().isEmpty()) {
+            fact.append("; sorted as in ").append(Words.language(form.sortedAs()));
         }
         return fact.toString();
     }

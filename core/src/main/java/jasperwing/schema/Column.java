@@ -4,6 +4,7 @@ package jasperwing.schema;
  * A column.
  *
  * @param type as the dialect writes it
+ * @param collation the order its texts are compared in, as the dialect writes it, or empty
  * @param generated whether the database counts it up
  * @param defaultSql the default as SQL, or empty
  * @param computed the expression the database computes it by, or empty
@@ -14,6 +15,7 @@ package jasperwing.schema;
 public record Column(
         String name,
         String type,
+        String collation,
         boolean required,
         boolean generated,
         String defaultSql,
@@ -23,6 +25,6 @@ public record Column(
         String owner) {
     /** The same column of the owner's own table. */
     Column own() {
-        return new Column(name, type, required, generated, defaultSql, computed, member, comment, "");
+        return new Column(name, type, collation, required, generated, defaultSql, computed, member, comment, "");
     }
 }

@@ -134,6 +134,21 @@ final class ColumnTypes {
         return attribute.form().ignoringCase() && Literals.formFits(attribute);
     }
 
+    /** The language an attribute is sorted as; empty when nothing is said, or of what is no single text. */
+    static String sortedAs(Attribute attribute) {
+        return Literals.formFits(attribute) ? attribute.form().sortedAs() : "";
+    }
+
+    /** The order an attribute's texts are compared in; empty for that of all texts. */
+    String collation(Attribute attribute) {
+        return collation(sortedAs(attribute));
+    }
+
+    /** The order of a language; empty when there is none to be had. */
+    String collation(String language) {
+        return Collations.of(dialect, language).orElse("");
+    }
+
     /** Whether something computed can be unique without a column of its own. */
     boolean indexesExpressions() {
         return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;

@@ -2,6 +2,7 @@ package jasperwing.schema;
 
 import jasperwing.formula.Kind;
 import jasperwing.formula.Term;
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
@@ -50,17 +51,19 @@ final class FormulaSql {
         if (term instanceof Term.Member member && member.steps().isEmpty()) {
             return member.formula()
                     .map(f -> "(" + kept(f.term(), member.leaf().type()) + ")")
-                    .orElseGet(() -> asText(member.leaf().type(), source.column(member)));
+                    .orElseGet(() -> asText(member.leaf(), source.column(member)));
         }
         return term instanceof Term.Apply apply ? apply(apply) : source.beyond(term);
     }
 
     /** A value of a type of the database as the text it is elsewhere; a cast would not do where the same must come of the same. */
-    private String asText(Type type, String column) {
-        if (!ColumnTypes.isNative(design, dialect, type)) {
-            return column;
+    private String asText(Attribute attribute, String column) {
+        if (!ColumnTypes.isNative(design, dialect, attribute.type())) {
+            boolean sorted = dialect == Dialect.MARIADB
+                    && !ColumnTypes.sortedAs(attribute).isEmpty();
+            return sorted ? "(" + column + " collate " + Collations.OF_CHARACTERS + ")" : column;
         }
-        return design.enumType(((Type.Named) type).name()).orElseThrow().values().stream()
+        return design.enumType(((Type.Named) attribute.type()).name()).orElseThrow().values().stream()
                 .map(v -> dialect.literal(v.name()))
                 .distinct()
                 .map(v -> " when " + v + " then " + v)

@@ -23,8 +23,8 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
 final class KeyColumns {
-    /** One column of a key: the name it has in its own table and its type without generation. */
-    record KeyColumn(String name, Type type, String member) {}
+    /** One column of a key: the name it has in its own table, its type, and the language it is sorted as, if any. */
+    record KeyColumn(String name, Type type, String sortedAs, String member) {}
 
     private final Design design;
     private final int nameLimit;
@@ -96,6 +96,7 @@ final class KeyColumns {
                     : List.of(new KeyColumn(
                             Identifiers.fit(PhysicalNames.wantedColumn(attribute.get()), nameLimit),
                             attribute.get().type(),
+                            ColumnTypes.sortedAs(attribute.get()),
                             member));
         }
         return rolesOf(entity.name()).stream()
@@ -119,7 +120,7 @@ final class KeyColumns {
     /** The columns a kind in a table of its own is told apart by: those of what it is a kind of. */
     List<KeyColumn> inherited(String parent) {
         return of(parent).stream()
-                .map(k -> new KeyColumn(k.name(), referenced(k.type()), ""))
+                .map(k -> new KeyColumn(k.name(), referenced(k.type()), k.sortedAs(), ""))
                 .toList();
     }
 
@@ -132,7 +133,7 @@ final class KeyColumns {
         List<KeyColumn> columns = new ArrayList<>(1);
         for (KeyColumn key : of(target)) {
             String name = Identifiers.fit(PhysicalNames.wantedReference(prefix, key.name()), nameLimit);
-            columns.add(new KeyColumn(name, referenced(key.type()), member));
+            columns.add(new KeyColumn(name, referenced(key.type()), key.sortedAs(), member));
         }
         return columns;
     }

@@ -62,8 +62,12 @@ final class TableDraft {
     }
 
     String column(String wanted, String type, boolean required, String member) {
+        return column(wanted, type, "", required, member);
+    }
+
+    private String column(String wanted, String type, String collation, boolean required, String member) {
         String column = name(wanted);
-        add(new Column(column, type, required, false, "", "", member, "", owners.get(0)));
+        add(new Column(column, type, collation, required, false, "", "", member, "", owners.get(0)));
         return column;
     }
 
@@ -114,6 +118,7 @@ final class TableDraft {
         add(new Column(
                 column,
                 type,
+                types.collation(attribute),
                 required,
                 generated,
                 types.defaultSql(attribute),
@@ -142,7 +147,8 @@ final class TableDraft {
     /** Adds a column with the text of another in small letters. */
     private String small(String column, String type) {
         String small = name(column + "_folded");
-        add(new Column(small, type, false, false, "", "(lower(" + types.quote(column) + "))", "", "", owners.get(0)));
+        add(new Column(
+                small, type, "", false, false, "", "(lower(" + types.quote(column) + "))", "", "", owners.get(0)));
         return small;
     }
 
@@ -152,6 +158,7 @@ final class TableDraft {
         add(new Column(
                 column,
                 types.type(attribute.type()),
+                "",
                 false,
                 false,
                 "",
@@ -165,7 +172,8 @@ final class TableDraft {
     List<String> reference(List<KeyColumns.KeyColumn> wanted, boolean required) {
         List<String> added = new ArrayList<>(1);
         for (KeyColumns.KeyColumn key : wanted) {
-            added.add(column(key.name(), types.type(key.type()), required, key.member()));
+            String collation = types.collation(key.sortedAs());
+            added.add(column(key.name(), types.type(key.type()), collation, required, key.member()));
         }
         return added;
     }
@@ -263,7 +271,7 @@ final class TableDraft {
                 .orElseThrow();
         String some = name(column + "_where");
         String sql = "(case when " + where + " then " + types.quote(column) + " end)";
-        add(new Column(some, of.type(), false, false, "", sql, "", "", owners.get(0)));
+        add(new Column(some, of.type(), of.collation(), false, false, "", sql, "", "", owners.get(0)));
         return some;
     }
 

@@ -34,9 +34,9 @@ class ParserTest {
                 .extracting(p -> p.line() + ":" + p.column() + " " + p.sentence())
                 .containsExactly(
                         "2:16 found 'green'; expected a colour: moss, sea, ochre, plum, slate",
-                        "5:17 found '('; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', '=', 'label', 'column', 'was' or the end of the line",
+                        "5:17 found '('; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
                         "6:16 found the end of the line; expected digits and decimals, as in decimal(8,2)",
-                        "10:17 found 'wibble'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', '=', 'label', 'column', 'was' or the end of the line",
+                        "10:17 found 'wibble'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
                         "11:11 found 'leader'; expected ':'",
                         "12:52 the way back must lead to Site, but leads to 'Dive'; expected Site");
         assertThat(parsed.value().entities()).extracting(Entity::name).containsExactly("Dive", "Site");

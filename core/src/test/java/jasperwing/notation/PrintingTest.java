@@ -53,7 +53,7 @@ class PrintingTest {
             delimiter = '|',
             value = {
                 "x                  | 1:2  | found the end of the line; expected a type such as text(40), int or timestamp",
-                "x int int          | 1:7  | found 'int'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', '=', 'label', 'column', 'was' or the end of the line",
+                "x int int          | 1:7  | found 'int'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
                 "x int key key      | 1:11 | 'key' is said twice",
                 "x int default      | 1:14 | found the end of the line; expected a number, a \"text\", a date or a word",
                 "x int from a       | 1:12 | found 'a'; expected a number or a date such as 2026-03-01",

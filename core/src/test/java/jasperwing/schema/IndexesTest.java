@@ -20,6 +20,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class IndexesTest {
     private static final Design DESIGN = Samples.design(
@@ -119,5 +120,25 @@ class IndexesTest {
                 .extracting(Finding::rule)
                 .contains(Rule.INDEX_CONDITION, Rule.UNKNOWN_NAME);
         assertThat(Schema.derive(design, Dialect.POSTGRESQL).sql()).doesNotContain("create index");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"names text(500)|codes text(500)", "names int list kept as json|codes int list kept as json"})
+    void anIndexMariadbRefusesIsAFaultAndItsFixMendsIt(String attributes) throws SQLException {
+        String[] both = attributes.split("\\|");
+        Design design = Samples.design(
+                "entity Berth", "  id serial key", "  " + both[0], "  " + both[1], "  index (names, codes)");
+        List<Finding> faults = Report.of(design, Dialect.MARIADB).of(Level.FAULT);
+        assertThat(faults).extracting(Finding::rule).containsExactly(Rule.CANNOT_INDEX);
+        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        Design mended = faults.get(0).fixes().get(0).edit().on(design);
+        try (Connection connection = Databases.open(Dialect.MARIADB);
+                Statement statement = connection.createStatement()) {
+            String refused = Schema.derive(design, Dialect.MARIADB).sql();
+            assertThatThrownBy(() -> statement.executeUpdate(refused)).hasMessageContaining("key was too long");
+            statement.execute("drop table if exists berths");
+            statement.executeUpdate(Schema.derive(mended, Dialect.MARIADB).sql());
+        }
     }
 }
