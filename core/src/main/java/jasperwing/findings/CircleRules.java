@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.model.Entity;
 import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,17 +32,15 @@ final class CircleRules {
     }
 
     private static void requiredCycles(Checked checked, List<Role> roles, Consumer<Finding> found) {
-        List<Role> musts = OnCircles.of(roles.stream()
-                .filter(r -> r.targets().size() == 1 && !r.target().equals(r.holder()))
-                .toList());
-        if (musts.isEmpty()) {
+        List<Need> needs = OnCircles.of(needs(checked, roles));
+        if (needs.isEmpty()) {
             return;
         }
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
-        for (Role role : musts) {
-            graph.addVertex(role.holder());
-            graph.addVertex(role.target());
-            graph.addEdge(role.holder(), role.target());
+        for (Need need : needs) {
+            graph.addVertex(need.from());
+            graph.addVertex(need.to());
+            graph.addEdge(need.from(), need.to());
         }
         Map<String, Set<String>> circles = new HashMap<>();
         new GabowStrongConnectivityInspector<>(graph)
@@ -49,10 +48,11 @@ final class CircleRules {
                         .filter(c -> c.size() > 1)
                         .forEach(c -> c.forEach(e -> circles.put(e, c)));
         Map<Set<String>, List<Role>> inside = new IdentityHashMap<>();
-        for (Role role : musts) {
-            Set<String> circle = circles.get(role.holder());
-            if (circle != null && circle == circles.get(role.target())) {
-                inside.computeIfAbsent(circle, c -> new ArrayList<>()).add(role);
+        for (Need need : needs) {
+            Set<String> circle = circles.get(need.from());
+            if (need.role().isPresent() && circle != null && circle == circles.get(need.to())) {
+                inside.computeIfAbsent(circle, c -> new ArrayList<>())
+                        .add(need.role().get());
             }
         }
         inside.entrySet().stream()
@@ -60,6 +60,19 @@ final class CircleRules {
                         checked, e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
                 .sorted(Comparator.comparing(Finding::message))
                 .forEach(found);
+    }
+
+    private static List<Need> needs(Checked checked, List<Role> musts) {
+        List<Need> needs = new ArrayList<>(musts.size());
+        for (Role role : musts) {
+            if (role.targets().size() == 1 && !role.target().equals(role.holder())) {
+                needs.add(Need.of(role));
+            }
+        }
+        for (Entity entity : checked.design().entities()) {
+            checked.design().parent(entity.name()).ifPresent(p -> needs.add(Need.ofKind(entity.name(), p.name())));
+        }
+        return needs;
     }
 
     private static Finding requiredCycle(Checked checked, String names, List<Role> inside) {

@@ -1,6 +1,5 @@
 package jasperwing.findings;
 
-import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -8,26 +7,26 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Leaves out the references that lie on no circle: those from what nothing points to, and those to what points to nothing, again and again.
+ * Leaves out the needs that lie on no circle: those of what nothing needs, and those of what needs nothing, again and again.
  * Linear, after Kahn, at both ends. What is left lies on circles, or between two.
  */
 final class OnCircles {
-    private final List<Role> roles;
+    private final List<Need> needs;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final int[] from;
     private final int[] to;
     private final boolean[] gone;
 
-    private OnCircles(List<Role> roles) {
-        this.roles = roles;
-        this.from = roles.stream().mapToInt(r -> number(r.holder())).toArray();
-        this.to = roles.stream().mapToInt(r -> number(r.target())).toArray();
-        this.gone = new boolean[roles.size()];
+    private OnCircles(List<Need> needs) {
+        this.needs = needs;
+        this.from = needs.stream().mapToInt(n -> number(n.from())).toArray();
+        this.to = needs.stream().mapToInt(n -> number(n.to())).toArray();
+        this.gone = new boolean[needs.size()];
     }
 
-    /** Those of references to one thing each that may lie on a circle, in order. */
-    static List<Role> of(List<Role> roles) {
-        OnCircles circles = new OnCircles(roles);
+    /** Those that may lie on a circle, in order. */
+    static List<Need> of(List<Need> needs) {
+        OnCircles circles = new OnCircles(needs);
         circles.prune(circles.from, circles.to);
         circles.prune(circles.to, circles.from);
         return circles.left();
@@ -42,11 +41,11 @@ final class OnCircles {
         return number;
     }
 
-    /** Takes away the references at a node that none leaves, then those at nodes none leaves for that. */
+    /** Takes away the needs at a node that none leaves, then those at nodes none leaves for that. */
     private void prune(int[] leaving, int[] coming) {
         int[] open = new int[numbers.size()];
         int[] first = new int[numbers.size()];
-        int[] next = new int[roles.size()];
+        int[] next = new int[needs.size()];
         Arrays.fill(first, -1);
         for (int i = 0; i < next.length; i++) {
             if (!gone[i]) {
@@ -72,11 +71,11 @@ final class OnCircles {
         }
     }
 
-    private List<Role> left() {
-        List<Role> left = new ArrayList<>();
+    private List<Need> left() {
+        List<Need> left = new ArrayList<>();
         for (int i = 0; i < gone.length; i++) {
             if (!gone[i]) {
-                left.add(roles.get(i));
+                left.add(needs.get(i));
             }
         }
         return left;

@@ -2,9 +2,6 @@ package jasperwing.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jasperwing.Samples;
-import jasperwing.naming.Role;
-import jasperwing.naming.Roles;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -18,53 +15,45 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 class OnCirclesTest {
-    private static Role role(String holder, String target) {
-        return Roles.of(Samples.design(
-                                "entity " + holder,
-                                "entity " + target,
-                                "each " + holder + " must be near one " + target + " as near")
-                        .relationships()
-                        .get(0))
-                .get(0);
+    private static Need need(String from, String to) {
+        return Need.ofKind(from, to);
     }
 
     @Test
     void whatLeadsToACircleAndWhatLeadsAwayIsLeftOut() {
-        Role into = role("Photo", "Dive");
-        Role one = role("Dive", "Site");
-        Role other = role("Site", "Dive");
-        Role away = role("Site", "Country");
+        Need into = need("Photo", "Dive");
+        Need one = need("Dive", "Site");
+        Need other = need("Site", "Dive");
+        Need away = need("Site", "Country");
         assertThat(OnCircles.of(List.of(into, one, away, other))).containsExactly(one, other);
         assertThat(OnCircles.of(List.of(into, one, away))).isEmpty();
     }
 
     @Property(tries = 200)
     void whatLiesOnACircleIsNeverLeftOut(@ForAll @Size(max = 20) List<@IntRange(max = 7) Integer> ends) {
-        List<Role> roles = new ArrayList<>();
+        List<Need> needs = new ArrayList<>();
         for (int i = 0; i + 1 < ends.size(); i += 2) {
             if (!ends.get(i).equals(ends.get(i + 1))) {
-                roles.add(new Role("E" + ends.get(i), "near", List.of("E" + ends.get(i + 1)), true, false, null));
+                needs.add(need("E" + ends.get(i), "E" + ends.get(i + 1)));
             }
         }
-        List<Role> left = OnCircles.of(roles);
-        assertThat(roles).containsAll(left);
-        for (Role role : roles) {
-            if (reaches(roles, role.target(), role.holder())) {
-                assertThat(left).contains(role);
+        List<Need> left = OnCircles.of(needs);
+        assertThat(needs).containsAll(left);
+        for (Need need : needs) {
+            if (reaches(needs, need.to(), need.from())) {
+                assertThat(left).contains(need);
             }
         }
-        boolean circle = roles.stream().anyMatch(r -> reaches(roles, r.target(), r.holder()));
+        boolean circle = needs.stream().anyMatch(n -> reaches(needs, n.to(), n.from()));
         assertThat(left.isEmpty()).isEqualTo(!circle);
     }
 
-    private static boolean reaches(List<Role> roles, String from, String to) {
+    private static boolean reaches(List<Need> needs, String from, String to) {
         Set<String> seen = new HashSet<>(Set.of(from));
         Deque<String> open = new ArrayDeque<>(seen);
         while (!open.isEmpty()) {
             String at = open.remove();
-            roles.stream()
-                    .filter(r -> r.holder().equals(at) && seen.add(r.target()))
-                    .forEach(r -> open.add(r.target()));
+            needs.stream().filter(n -> n.from().equals(at) && seen.add(n.to())).forEach(n -> open.add(n.to()));
         }
         return seen.contains(to);
     }

@@ -39,12 +39,18 @@ final class AnyModels {
             "int default 4",
             "timestamp set on insert",
             "text(14) unique ignoring case",
+            "text(20) sorted as sv",
+            "text(12) unique sorted as de",
             "int = 2 + 3");
+
+    private static final List<String> KINDS =
+            List.of("kinds kept in one table", "kinds kept in a table each", "kinds kept in a complete table each");
 
     private static final List<String> WAYS = List.of("", " kept as a type", " kept as a table");
 
     private final Random random;
     private final List<String> lines = new ArrayList<>();
+    private final List<String> inside = new ArrayList<>();
     private final int count;
 
     private AnyModels(long seed) {
@@ -73,8 +79,16 @@ final class AnyModels {
     }
 
     private void entity(String name, int index) {
+        if (index > 0 && random.nextInt(5) == 0) {
+            kind(name, index);
+            return;
+        }
         boolean outside = index > 0 && random.nextInt(12) == 0;
-        lines.add("entity " + name + (outside ? ", outside" : random.nextInt(4) == 0 ? " with Stamped" : ""));
+        if (!outside) {
+            inside.add(name);
+        }
+        String standing = outside ? ", outside" : random.nextInt(6) == 0 ? ", only its kinds" : "";
+        lines.add("entity " + name + (standing.isEmpty() && random.nextInt(4) == 0 ? " with Stamped" : standing));
         switch (random.nextInt(outside ? 2 : 6)) {
             case 0 -> lines.add("  code text(8) key");
             case 1 -> lines.add("  id uuid key");
@@ -85,6 +99,9 @@ final class AnyModels {
             }
             default -> lines.add("  id serial key");
         }
+        if (!outside && random.nextInt(3) == 0) {
+            lines.add("  " + KINDS.get(random.nextInt(KINDS.size())));
+        }
         int attributes = outside ? 0 : random.nextInt(5);
         for (int i = 0; i < attributes; i++) {
             lines.add("  f" + (char) ('A' + i) + "x " + TYPES.get(random.nextInt(TYPES.size())));
@@ -93,6 +110,16 @@ final class AnyModels {
             lines.add("  level int?");
             lines.add(random.nextBoolean() ? "  index (level) where level > 3" : "  unique (level) where level < 9");
         }
+    }
+
+    /** A kind of an earlier entity, which may itself be one. */
+    private void kind(String name, int index) {
+        lines.add("entity " + name + " is a kind of " + inside.get(random.nextInt(inside.size())));
+        inside.add(name);
+        if (random.nextBoolean()) {
+            lines.add("  own" + index + " text(9) list");
+        }
+        lines.add("  mark" + index + " int");
     }
 
     private String any() {

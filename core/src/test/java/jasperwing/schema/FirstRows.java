@@ -2,9 +2,11 @@ package jasperwing.schema;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Family;
 import jasperwing.model.Keeping;
+import jasperwing.model.KindsKept;
 import jasperwing.model.Literal;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
@@ -14,6 +16,7 @@ import jasperwing.naming.Roles;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,11 +24,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** Stores one row in each table of a design without kinds, in the order the tables can be filled in, each pointing to the rows stored before. */
+/**
+ * Stores a row of each entity in the order the tables can be filled in, each pointing to rows stored before. Of a family each kind has a row:
+ * in every table that keeps a part of it. Rows that must wait for others of the same circle of tables are stored when it is gone through again.
+ */
 final class FirstRows {
     private final Design design;
     private final Schema schema;
-    private final Map<String, Map<String, String>> rows = new HashMap<>();
+    /** By the table and the entity, the entities of a table in the order their rows were stored. */
+    private final Map<String, Map<String, Map<String, String>>> rows = new HashMap<>();
+
+    /** How many parts of its row each entity still waits for. */
+    private final Map<String, Integer> parts = new HashMap<>();
+
+    /** By the reference, the row it points to, where no other may. */
+    private final Map<Role, Map<String, String>> taken = new HashMap<>();
+
+    private int number;
 
     FirstRows(Design design, Schema schema) {
         this.design = design.whole();
@@ -35,25 +50,120 @@ final class FirstRows {
     /** @throws SQLException when the database refuses one; its message has the statement */
     void insert(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
-            for (Table table : Order.of(schema).tables()) {
-                if (table.source() instanceof Table.Source.OfEnum of) {
-                    String value = of.type().values().get(0).name();
-                    rows.put(table.name(), Map.of(Table.VALUE, schema.dialect().literal(value)));
-                    continue;
+            List<Wanted> wanted = wanted();
+            while (!wanted.isEmpty()) {
+                List<Wanted> waiting = new ArrayList<>();
+                for (Wanted each : wanted) {
+                    if (canBeStored(each)) {
+                        store(statement, each);
+                    } else {
+                        waiting.add(each);
+                    }
                 }
-                String sql = insert(table);
-                try {
-                    statement.executeUpdate(sql);
-                } catch (SQLException e) {
-                    throw new SQLException(e.getMessage() + "\n" + sql, e);
+                if (waiting.size() == wanted.size()) {
+                    store(statement, waiting.remove(0));
                 }
+                wanted = waiting;
             }
         }
     }
 
-    private String insert(Table table) {
-        Map<String, String> values = values(table);
-        rows.put(table.name(), values);
+    /** A row of an entity in one of its tables; of no entity for pairs and elements of lists. */
+    private record Wanted(Table table, String entity) {}
+
+    private List<Wanted> wanted() {
+        List<Wanted> wanted = new ArrayList<>();
+        for (Table table : Order.of(schema).tables()) {
+            if (table.source() instanceof Table.Source.OfEnum of) {
+                String value = of.type().values().get(0).name();
+                rows.put(
+                        table.name(),
+                        Map.of("", Map.of(Table.VALUE, schema.dialect().literal(value))));
+            } else if (table.source() instanceof Table.Source.OfEntity of) {
+                Entity entity = design.entity(of.entity()).orElseThrow();
+                boolean complete = Family.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES);
+                (complete ? List.of(entity) : Family.withRows(design, entity))
+                        .forEach(e -> wanted.add(new Wanted(table, e.name())));
+            } else {
+                wanted.add(new Wanted(table, ""));
+            }
+        }
+        wanted.forEach(w -> parts.merge(w.entity(), 1, Integer::sum));
+        return wanted;
+    }
+
+    private void store(Statement statement, Wanted wanted) throws SQLException {
+        for (ForeignKey key : wanted.table().foreignKeys()) {
+            Optional<Role> alone = key.role().filter(r -> r.unique() && r.must() && isOf(key, wanted));
+            Map<String, String> target = alone.flatMap(r -> target(key, wanted)).orElse(null);
+            if (target != null && target.equals(taken.get(alone.get()))) {
+                another(statement, key);
+            }
+        }
+        String sql = insert(wanted);
+        try {
+            statement.executeUpdate(sql);
+        } catch (SQLException e) {
+            throw new SQLException(e.getMessage() + "\n" + sql, e);
+        }
+        parts.merge(wanted.entity(), -1, Integer::sum);
+    }
+
+    /** Stores one more row of what a reference points to that has a row of its own already; of a family there are several. */
+    private void another(Statement statement, ForeignKey key) throws SQLException {
+        Optional<Table> table = schema.tables().stream()
+                .filter(t -> t.name().equals(key.target()))
+                .findFirst();
+        if (table.isPresent() && !Family.has(design, key.targetEntity())) {
+            parts.merge(key.targetEntity(), 1, Integer::sum);
+            store(statement, new Wanted(table.get(), key.targetEntity()));
+        }
+    }
+
+    /** Whether each reference that must be filled can be. */
+    private boolean canBeStored(Wanted wanted) {
+        Map<Object, Boolean> filled = new HashMap<>();
+        for (ForeignKey key : wanted.table().foreignKeys()) {
+            boolean must = key.role().map(Role::must).orElse(true) && isOf(key, wanted);
+            if (must) {
+                Object what = key.role().isPresent() ? key.role().get() : key;
+                boolean can = !key.enforced() || target(key, wanted).isPresent();
+                filled.merge(what, can, Boolean::logicalOr);
+            }
+        }
+        return !filled.containsValue(false);
+    }
+
+    /** Whether a row of the entity fills the key at all: where rows of other kinds lie beside it, it need not. */
+    private boolean isOf(ForeignKey key, Wanted wanted) {
+        String owner = wanted.table().column(key.columns().get(0)).orElseThrow().owner();
+        return owner.isEmpty() || isIn(wanted.entity(), owner);
+    }
+
+    private boolean isIn(String kind, String entity) {
+        return kind.equals(entity)
+                || Family.ancestors(design, kind).stream()
+                        .anyMatch(a -> a.name().equals(entity));
+    }
+
+    /** The row a key points to: of a part of a kind that kind's, of a reference the first one that is whole and one of its target. */
+    private Optional<Map<String, String>> target(ForeignKey key, Wanted wanted) {
+        Map<String, Map<String, String>> there = rows.getOrDefault(key.target(), Map.of());
+        boolean part = key.role().isEmpty() && !wanted.entity().isEmpty();
+        return there.entrySet().stream()
+                .filter(e -> e.getKey().isEmpty()
+                        || (part
+                                ? e.getKey().equals(wanted.entity())
+                                : parts.get(e.getKey()) == 0 && isIn(e.getKey(), key.targetEntity())))
+                .map(Map.Entry::getValue)
+                .findFirst();
+    }
+
+    private String insert(Wanted wanted) {
+        Table table = wanted.table();
+        number++;
+        Map<String, String> values = values(wanted);
+        rows.computeIfAbsent(table.name(), t -> new LinkedHashMap<>()).put(wanted.entity(), values);
         String start = "insert into " + quote(table.name());
         if (values.isEmpty()) {
             return start + (schema.dialect() == Dialect.MARIADB ? " () values ()" : " default values");
@@ -66,13 +176,19 @@ final class FirstRows {
         return schema.dialect().quote(name);
     }
 
-    private Map<String, String> values(Table table) {
+    private Map<String, String> values(Wanted wanted) {
+        Table table = wanted.table();
         Map<String, String> values = new LinkedHashMap<>();
-        references(table, values);
+        references(wanted, values);
         if (table.source() instanceof Table.Source.OfEntity of) {
-            looseReferences(table, of.entity(), values);
-            for (Attribute attribute : design.entity(of.entity()).orElseThrow().attributes()) {
-                leaves(table.columnsOf(attribute.name()), attribute, values);
+            table.kinds().ifPresent(k -> values.put(k.column(), schema.dialect().literal(wanted.entity())));
+            for (Entity part :
+                    Family.line(design, design.entity(wanted.entity()).orElseThrow())) {
+                String owner = part.name().equals(of.entity()) || !isIn(part.name(), of.entity()) ? "" : part.name();
+                looseReferences(table, owner, part.name(), values);
+                for (Attribute attribute : part.attributes()) {
+                    leaves(columnsOf(table, owner, attribute.name()), attribute, values);
+                }
             }
         } else if (table.source() instanceof Table.Source.OfList of) {
             element(table, of, values);
@@ -80,16 +196,24 @@ final class FirstRows {
         return values;
     }
 
+    private static List<Column> columnsOf(Table table, String owner, String member) {
+        return table.columns().stream()
+                .filter(c -> c.owner().equals(owner) && c.member().equals(member))
+                .toList();
+    }
+
     /** Each points to the row its target has by now; of a one-of only the first that can. */
-    private void references(Table table, Map<String, String> values) {
+    private void references(Wanted wanted, Map<String, String> values) {
+        Table table = wanted.table();
         Map<Role, Boolean> chosen = new HashMap<>();
         for (ForeignKey key : table.foreignKeys()) {
-            Map<String, String> target = rows.get(key.target());
+            Map<String, String> target = isOf(key, wanted) ? target(key, wanted).orElse(null) : null;
             boolean oneOf =
                     key.role().filter(r -> r.relationship() instanceof OneOf).isPresent();
             boolean first = !oneOf || chosen.get(key.role().orElseThrow()) == null;
-            if (key.enforced() && target != null && first) {
+            if (key.enforced() && target != null && first && isFree(key, target)) {
                 key.role().ifPresent(r -> chosen.put(r, true));
+                key.role().filter(Role::unique).ifPresent(r -> taken.put(r, target));
                 for (int i = 0; i < key.columns().size(); i++) {
                     values.put(
                             key.columns().get(i), target.get(key.targetColumns().get(i)));
@@ -100,31 +224,49 @@ final class FirstRows {
             boolean oneOf = key.role()
                     .filter(r -> r.relationship() instanceof OneOf && r.must())
                     .isPresent();
-            if (oneOf && !key.enforced() && chosen.putIfAbsent(key.role().orElseThrow(), true) == null) {
-                values.put(key.columns().get(0), outside(key));
+            if (oneOf
+                    && isOf(key, wanted)
+                    && !key.enforced()
+                    && chosen.putIfAbsent(key.role().orElseThrow(), true) == null) {
+                for (int i = 0; i < key.columns().size(); i++) {
+                    values.put(key.columns().get(i), outside(key, i));
+                }
             }
-            for (String column : key.columns()) {
+            for (int i = 0; i < key.columns().size(); i++) {
+                String column = key.columns().get(i);
                 boolean must = table.column(column).orElseThrow().required()
                         || table.primaryKey().contains(column);
                 if (must && !values.containsKey(column)) {
-                    values.put(column, key.enforced() ? "null" : outside(key));
+                    values.put(column, key.enforced() ? "null" : outside(key, i));
                 }
             }
         }
     }
 
     /** What lives in another system can be pointed to by any value of its key's type. */
-    private String outside(ForeignKey key) {
-        return design.entity(key.targetEntity())
-                .flatMap(e -> e.attribute(e.key().names().get(0)))
-                .map(this::sample)
-                .orElse("null");
+    private String outside(ForeignKey key, int index) {
+        return keyAttribute(key.targetEntity(), index).map(this::sample).orElse("null");
     }
 
-    private void looseReferences(Table table, String entity, Map<String, String> values) {
+    private Optional<Attribute> keyAttribute(String entity, int index) {
+        return design.entity(Family.root(design, entity))
+                .flatMap(e -> e.attribute(e.key().names().get(index)));
+    }
+
+    /** Whether a reference may point to a row: of those that no two may share, to one that none points to yet. */
+    private boolean isFree(ForeignKey key, Map<String, String> target) {
+        return key.role()
+                .filter(r -> r.unique() && !r.must() && target.equals(taken.get(r)))
+                .isEmpty();
+    }
+
+    private void looseReferences(Table table, String owner, String entity, Map<String, String> values) {
         for (Role role : Roles.heldBy(design, entity)) {
             if (role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
-                List<Column> both = table.columnsOf(role.name());
+                List<Column> both = columnsOf(table, owner, role.name());
+                if (both.isEmpty()) {
+                    continue;
+                }
                 String subject = oneOf.subjects().get(0);
                 values.put(both.get(0).name(), schema.dialect().literal(subject));
                 values.put(
@@ -136,12 +278,11 @@ final class FirstRows {
 
     /** The key of the row stored before; where there is none, one that a row could have. */
     private String key(String entity) {
-        Optional<String> stored = schema.table(entity).flatMap(t -> Optional.ofNullable(rows.get(t.name()))
-                .map(r -> r.get(t.primaryKey().get(0))));
-        return stored.or(() -> design.entity(entity)
-                        .flatMap(e -> e.attribute(e.key().names().get(0)))
-                        .map(this::sample))
-                .orElse("1");
+        Optional<String> stored = schema.table(entity)
+                .flatMap(t -> rows.getOrDefault(t.name(), Map.of()).values().stream()
+                        .map(r -> r.get(t.primaryKey().get(0)))
+                        .findFirst());
+        return stored.or(() -> keyAttribute(entity, 0).map(this::sample)).orElse("1");
     }
 
     private void leaves(List<Column> columns, Attribute attribute, Map<String, String> values) {
@@ -149,7 +290,9 @@ final class FirstRows {
         for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
             Column column = columns.get(i);
             boolean bare = column.computed().isEmpty() && column.defaultSql().isEmpty();
-            if (bare && !attribute.isListInRow() && (column.required() || column.generated())) {
+            boolean must =
+                    column.required() || column.generated() || !leaves.get(i).optional();
+            if (bare && must && !attribute.isListInRow()) {
                 values.putIfAbsent(column.name(), sample(leaves.get(i).attribute()));
             }
         }
@@ -183,11 +326,11 @@ final class FirstRows {
                             .orElse("a"));
         }
         if (type.isText()) {
-            int length = attribute.form().longerThan().orElse(0) + 1;
-            return schema.dialect().literal("a".repeat(length));
+            int length = attribute.form().longerThan().orElse(0);
+            return schema.dialect().literal("a".repeat(length) + (char) ('a' + number % 26));
         }
         if (type.isNumeric()) {
-            return bound.map(Literal::text).orElse("1");
+            return bound.map(Literal::text).orElse(String.valueOf(number % 100 + 1));
         }
         return sample(((Type.Plain) type).scalar(), bound);
     }
@@ -199,7 +342,7 @@ final class FirstRows {
             case DATE -> dialect.literal(bound.map(Literal::text).orElse("2026-03-01"));
             case TIME -> "'08:00:00'";
             case TIMESTAMP, LOCAL_TIMESTAMP -> "'2026-03-01 08:00:00'";
-            case UUID -> "'6f1b0a52-0f43-4a53-9c0e-1d8f5f2c7a11'";
+            case UUID -> "'6f1b0a52-0f43-4a53-9c0e-1d8f5f2c7a%02d'".formatted(number % 100);
             case JSON -> (dialect == Dialect.H2 ? "json " : "") + "'{}'";
             case BINARY -> dialect == Dialect.POSTGRESQL ? "'\\x00'" : "x'00'";
             default -> "1";

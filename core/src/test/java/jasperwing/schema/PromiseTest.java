@@ -27,7 +27,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** No fault, so it works; a fault, so it does not: both are tried on the databases themselves. */
 class PromiseTest {
     /** Faults for which something is left out of the tables, or said otherwise, so that these can be created and filled. */
-    private static final Set<Rule> SIDESTEPPED = Set.of(Rule.ONE_OF_KEYS_DIFFER, Rule.EMPTY_ON_MUST);
+    private static final Set<Rule> SIDESTEPPED =
+            Set.of(Rule.ONE_OF_KEYS_DIFFER, Rule.EMPTY_ON_MUST, Rule.COUNTED_KEY_APART);
 
     @Property(tries = 250, seed = "20261128")
     void aDesignIsFreeOfFaultsJustWhenItsFirstRowsCanBeStoredInSqlite(
@@ -67,7 +68,7 @@ class PromiseTest {
         if (faults.isEmpty() && refused != null) {
             fail(refused + "\n" + schema.sql() + "\n" + Notation.print(design));
         }
-        if (refused == null && !SIDESTEPPED.containsAll(faults)) {
+        if (refused == null && !SIDESTEPPED.containsAll(faults) && !faults.contains(Rule.NO_KINDS)) {
             fail("works in spite of " + faults + "\n" + schema.sql() + "\n" + Notation.print(design));
         }
     }
