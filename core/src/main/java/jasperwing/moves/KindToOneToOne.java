@@ -7,6 +7,7 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Kinship;
 import jasperwing.model.Members;
@@ -19,7 +20,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Lets a kind be one no more: it points to a row of what it was a kind of, with which it shares its key. */
+/**
+ * Lets a kind be one no more: it points to a row of what it was a kind of, with which it shares its key. What has only its kinds has rows of
+ * its own when that was the last of them.
+ */
 public record KindToOneToOne(String kind) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
@@ -66,6 +70,7 @@ public record KindToOneToOne(String kind) implements Move {
                 Optional.of(new Reading(false, "be", false, Words.camel(kind))),
                 List.of(new OnDelete(of, DeleteRule.DELETE_TOO)),
                 Notes.of(Comments.NONE));
-        return Making.relate(alone, tie);
+        boolean last = design.kinds(of).size() == 1;
+        return Making.relate(last ? KindEdits.onlyKinds(of, false).on(alone) : alone, tie);
     }
 }

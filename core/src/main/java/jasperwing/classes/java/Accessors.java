@@ -1,15 +1,18 @@
 package jasperwing.classes.java;
 
 import jasperwing.classes.Association;
+import jasperwing.classes.Computed;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
 import jasperwing.model.TargetOption;
+import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The methods that read and change a class; those of associations keep both ends in step. */
 final class Accessors {
@@ -32,10 +35,24 @@ final class Accessors {
 
     void write(Code code) {
         subject.properties().forEach(p -> property(code, p));
-        subject.computed()
-                .forEach(c -> new FormulaCode(target.model(), subject, imports, types).write(code.about(c.name()), c));
+        subject.computed().forEach(c -> computed(code.about(c.name()), c));
         subject.associations().forEach(a -> association(code.about(a.name()), a));
         code.about("");
+    }
+
+    /** None when the formula names what the classes do not lead to. */
+    private void computed(Code code, Computed computed) {
+        Stream<String> taken = Stream.concat(
+                subject.properties().stream().map(Property::name),
+                subject.associations().stream().map(Association::name));
+        Type type = computed.attribute().type();
+        List<String> statements =
+                new FormulaCode(new Getters(target.model()), taken, imports).statements(computed.formula(), type);
+        if (!statements.isEmpty()) {
+            code.blank().doc(computed.attribute().notes().doc());
+            code.line("public " + types.type(type) + " " + method("get", computed.name()) + "() {");
+            code.lines(statements).line("}");
+        }
     }
 
     private void property(Code code, Property property) {

@@ -1,8 +1,6 @@
 package jasperwing.classes.java;
 
-import jasperwing.classes.ClassModel;
-import jasperwing.classes.Computed;
-import jasperwing.classes.ModelClass;
+import jasperwing.formula.Formula;
 import jasperwing.formula.Kind;
 import jasperwing.formula.Term;
 import jasperwing.model.Literal;
@@ -12,35 +10,32 @@ import jasperwing.naming.Identifiers;
 import jasperwing.naming.Step;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** The getter of a computed attribute: its formula as code that gives what the database gives, and null where that gives nothing. */
+/** A formula as code that gives what the database gives, and null where that gives nothing. Made anew for each method. */
 final class FormulaCode {
     private final Imports imports;
-    private final JavaTypes types;
     private final Reach reach;
     private final FormulaOperations operations;
     private final Identifiers locals = new Identifiers(0);
     private final List<String> statements = new ArrayList<>();
 
-    FormulaCode(ClassModel model, ModelClass subject, Imports imports, JavaTypes types) {
+    /** @param taken names that variables must not have */
+    FormulaCode(Reach reach, Stream<String> taken, Imports imports) {
         this.imports = imports;
-        this.types = types;
-        this.reach = new Reach(model);
+        this.reach = reach;
         this.operations = new FormulaOperations(this, imports);
-        subject.properties().forEach(p -> locals.take(p.name()));
-        subject.associations().forEach(a -> locals.take(a.name()));
+        taken.forEach(locals::take);
     }
 
-    /** Writes the getter; nothing when the formula names what the classes do not lead to. */
-    void write(Code code, Computed computed) {
-        if (!computed.formula().term().all().allMatch(this::isReached)) {
-            return;
+    /** The statements that give its value as a type has it; none when it names what the classes do not lead to. */
+    List<String> statements(Formula formula, Type type) {
+        if (!formula.term().all().allMatch(this::isReached)) {
+            return List.of();
         }
-        Type type = computed.attribute().type();
-        Value value = kept(value(computed.formula().term()), type);
-        code.blank().doc(computed.attribute().notes().doc());
-        code.line("public " + types.type(type) + " " + Accessors.method("get", computed.name()) + "() {");
-        code.lines(statements).line("return " + value.orNull() + ";").line("}");
+        Value value = kept(value(formula.term()), type);
+        statements.add("return " + value.orNull() + ";");
+        return List.copyOf(statements);
     }
 
     private boolean isReached(Term term) {
@@ -108,6 +103,9 @@ final class FormulaCode {
         }
         Kind kind = member.kind();
         Value all = new Value(guards, code, kind);
+        if (reach.isAlways(member)) {
+            return kind == Kind.WHOLE ? all.with("(long) " + code, kind) : all;
+        }
         boolean enumerated = getters.get(getters.size() - 1).equals("stored");
         return enumerated ? all : unboxed(all);
     }

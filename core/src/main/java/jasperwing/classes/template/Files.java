@@ -7,11 +7,14 @@ import freemarker.template.TemplateException;
 import freemarker.template.TemplateMethodModelEx;
 import freemarker.template.TemplateModel;
 import freemarker.template.TemplateModelException;
+import freemarker.template.TemplateSequenceModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.Imports;
+import jasperwing.classes.java.RecordFormula;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -75,6 +78,30 @@ final class Files {
                 throw new TemplateModelException("of(\"attribute\") stands within a file");
             }
             return Origins.mark(((TemplateModel) arguments.get(0)).toString());
+        };
+    }
+
+    /**
+     * {@code code("bottomTime", ["maxDepth"])}: the statements of Java that give a computed property.
+     *
+     * @param formulas by the properties; the second argument names the components whose type has no null
+     */
+    TemplateMethodModelEx code(Map<String, RecordFormula> formulas) {
+        return arguments -> {
+            if (imports == null
+                    || arguments.size() != 2
+                    || !(arguments.get(1) instanceof TemplateSequenceModel given)) {
+                throw new TemplateModelException("code(\"property\", [\"primitive\"]) stands within a file");
+            }
+            RecordFormula formula = formulas.get(arguments.get(0).toString());
+            if (formula == null) {
+                throw new TemplateModelException(arguments.get(0) + " is not computed");
+            }
+            Set<String> primitives = new HashSet<>();
+            for (int i = 0; i < given.size(); i++) {
+                primitives.add(given.get(i).toString());
+            }
+            return formula.statements(imports, primitives);
         };
     }
 

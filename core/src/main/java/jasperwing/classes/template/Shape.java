@@ -45,6 +45,8 @@ enum Shape {
             "of a kind whose rows lie among others, what tells them apart, as SQL; else empty",
             "columns",
             "what its rows keep, in order, but what the database computes: a list of **column**",
+            "computed",
+            "what is computed from a row alone, in order: a list of **column**",
             "key",
             "the columns of its key, in order",
             "uniques",
@@ -92,6 +94,8 @@ enum Shape {
             "`insert` or `update` when it is set by itself, else empty",
             "version",
             "whether it counts the updates of its row",
+            "formula",
+            "what the database computes it by, as SQL of PostgreSQL, or empty",
             "doc",
             "its documentation, or empty"),
     REFERENCE(

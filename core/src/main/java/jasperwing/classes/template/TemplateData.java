@@ -2,11 +2,14 @@ package jasperwing.classes.template;
 
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.java.RecordFormula;
+import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
+import jasperwing.model.Family;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Stamp;
@@ -20,6 +23,7 @@ import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -47,7 +51,15 @@ final class TemplateData {
     private final ColumnAttributes attributes;
     private final Map<String, String> rows = new HashMap<>();
     private final String values;
-    private final Map<String, Map<String, Map<String, Object>>> columns = new HashMap<>();
+    private final Map<String, Known> known = new HashMap<>();
+    private final Map<String, Map<String, RecordFormula>> formulas = new HashMap<>();
+
+    /** The columns of a table by name: those that are filled, and those that are computed. */
+    private record Known(Map<String, Map<String, Object>> columns, Map<String, Map<String, Object>> computed) {
+        Map<String, Object> of(String column) {
+            return columns.containsKey(column) ? columns.get(column) : computed.get(column);
+        }
+    }
 
     TemplateData(Design given, Schema schema, JavaOptions options) {
         this.design = given.whole();
@@ -102,6 +114,7 @@ final class TemplateData {
     Map<String, Object> entity(Entity entity) {
         Table table = schema.table(entity.name()).orElseThrow();
         Map<String, Map<String, Object>> known = columns(table);
+        formulas.put(entity.name(), formulas(entity, table));
         return Shape.ENTITY.of(
                 entity.name(),
                 entity.notes().label(),
@@ -113,6 +126,7 @@ final class TemplateData {
                 DIALECT.quote(table.name()),
                 condition(table),
                 List.copyOf(known.values()),
+                List.copyOf(known(table).computed().values()),
                 all(known, table.primaryKey()),
                 table.uniques().stream()
                         .map(u -> u.columns())
@@ -144,16 +158,72 @@ final class TemplateData {
                 .orElse("");
     }
 
+    /** What computes the attributes of an entity that follow from a row alone, by their properties. */
+    Map<String, RecordFormula> formulas(String entity) {
+        return formulas.getOrDefault(entity, Map.of());
+    }
+
+    private Map<String, RecordFormula> formulas(Entity entity, Table table) {
+        Map<String, RecordFormula> all = new HashMap<>();
+        Map<String, RecordFormula.Component> components = components(entity, table);
+        for (Column column : table.columns()) {
+            Map<String, Object> computed = known(table).computed().get(column.name());
+            if (computed != null) {
+                Attribute attribute =
+                        Family.attribute(design, entity.name(), column.member()).orElseThrow();
+                Formula formula = Formula.of(design, entity.name(), attribute);
+                all.put((String) computed.get("property"), new RecordFormula(formula, attribute.type(), components));
+            }
+        }
+        return all;
+    }
+
+    private Map<String, RecordFormula.Component> components(Entity entity, Table table) {
+        Map<String, RecordFormula.Component> components = new HashMap<>();
+        table.columns().stream()
+                .map(Column::member)
+                .distinct()
+                .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
+                .forEach(attribute -> {
+                    List<Column> columns = table.columnsOf(attribute.name());
+                    List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+                    for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
+                        Map<String, Object> column =
+                                known(table).of(columns.get(i).name());
+                        if (column != null) {
+                            components.put(leaves.get(i).name(), component(column));
+                        }
+                    }
+                });
+        return components;
+    }
+
+    private static RecordFormula.Component component(Map<String, Object> column) {
+        return new RecordFormula.Component(
+                (String) column.get("property"), !column.get("enum").equals(""));
+    }
+
     /** The columns of a table by name, but those the database computes. */
     private Map<String, Map<String, Object>> columns(Table table) {
-        return columns.computeIfAbsent(table.name() + " " + table.source(), t -> {
+        return known(table).columns();
+    }
+
+    private Known known(Table table) {
+        return known.computeIfAbsent(table.name() + " " + table.source(), t -> {
             Identifiers properties = new Identifiers(0);
-            Map<String, Map<String, Object>> all = new LinkedHashMap<>();
-            table.columns().stream()
-                    .filter(c -> c.computed().isEmpty())
-                    .forEach(c -> all.put(c.name(), column(table, c, properties)));
+            Known all = new Known(new LinkedHashMap<>(), new LinkedHashMap<>());
+            table.columns().stream().filter(c -> c.computed().isEmpty()).forEach(c -> all.columns()
+                    .put(c.name(), column(table, c, properties)));
+            table.columns().stream().filter(c -> isComputedAttribute(table, c)).forEach(c -> all.computed()
+                    .put(c.name(), column(table, c, properties)));
             return all;
         });
+    }
+
+    private boolean isComputedAttribute(Table table, Column column) {
+        return !column.computed().isEmpty()
+                && attributes.of(table, column).isComputed()
+                && attributes.of(table, column).name().equals(column.member());
     }
 
     private Map<String, Object> column(Table table, Column column, Identifiers properties) {
@@ -182,6 +252,7 @@ final class TemplateData {
                 table.primaryKey().contains(column.name()),
                 version ? "" : stamp.map(Stamp::word).orElse(""),
                 version,
+                column.computed(),
                 column.comment());
     }
 

@@ -26,7 +26,8 @@ public final class TemplateGuide {
             make any number of them. Its path is below the folder that is written to; it cannot lead out of it. For Java a file can say its `package` and its
             `name` too; `use("java.util.List")` then gives the simple name of a class, or the qualified one where the simple name means something else, and
             `%imports%` on a line of its own stands for the imports. `${of(c.member)}` says what the lines from this one on are made of, and `${of("")}` that they are
-            made of the whole; both leave nothing behind. Lines of `.java` files that are longer than 120 characters are broken.
+            made of the whole; both leave nothing behind. `code(c.property, primitives)` gives the statements of Java, a list of lines, that a record computes one of
+            `entity.computed` by; `primitives` are the properties of columns whose type has no null. Lines of `.java` files that are longer than 120 characters are broken.
 
             Templates reach this data and the other templates of their folder, and nothing else: no class, no file, no network. A mistake is told with its template,
             its line and what it was run for, and nothing is written.

@@ -94,12 +94,12 @@ public final class TemplateTarget {
      * @param options what is chosen of packages and the head of files
      */
     public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
-        Map<String, Object> data =
-                new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options).design();
+        TemplateData all = new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options);
+        Map<String, Object> data = all.design();
         Files files = new Files(Neighbours.of(data));
         run("design.ftl", data, "", Map.of(), files);
         for (Object entity : (List<?>) data.get("entities")) {
-            run("entity.ftl", data, name(entity), Map.of("entity", entity), files);
+            run(data, all, entity, files);
         }
         for (Object type : (List<?>) data.get("enums")) {
             run("enum.ftl", data, name(type), Map.of("enum", type), files);
@@ -116,11 +116,12 @@ public final class TemplateTarget {
      */
     public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, String entity)
             throws TemplateProblemException {
-        Map<String, Object> data = new TemplateData(design, schema, options).design();
+        TemplateData all = new TemplateData(design, schema, options);
+        Map<String, Object> data = all.design();
         Files files = new Files(Neighbours.of(data));
         for (Object each : (List<?>) data.get("entities")) {
             if (name(each).equals(entity)) {
-                run("entity.ftl", data, entity, Map.of("entity", each), files);
+                run(data, all, each, files);
             }
         }
         return files.all();
@@ -128,6 +129,12 @@ public final class TemplateTarget {
 
     private static String name(Object data) {
         return (String) ((Map<?, ?>) data).get("name");
+    }
+
+    private void run(Map<String, Object> design, TemplateData all, Object entity, Files files)
+            throws TemplateProblemException {
+        String name = name(entity);
+        run("entity.ftl", design, name, Map.of("entity", entity, "code", files.code(all.formulas(name))), files);
     }
 
     private void run(String template, Map<String, Object> design, String about, Map<String, Object> more, Files files)

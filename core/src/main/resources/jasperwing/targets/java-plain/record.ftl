@@ -67,6 +67,20 @@ ${of("")}
         return ${use("java.util.Objects")}.hash(<#list columns as c><#if arrays?map(a -> a.property)?seq_contains(c.property)>${use("java.util.Arrays")}.hashCode(${c.property})<#else>${c.property}</#if><#sep>, </#sep></#list>);
     }
 </#if>
+<#assign primitives = columns?filter(c -> java.is_primitive(c))?map(c -> c.property)>
+<#list entity.computed as c>
+<#assign lines = code(c.property, primitives)>
+<#if lines?has_content>
+
+    ${of(c.member)}/** <#if c.doc?has_content>${java.comment(c.doc)} </#if>Computed from the row; null when that gives nothing. */
+    public ${java.single_type(c)} ${c.property}() {
+<#list lines as line>
+        ${line}
+</#list>
+    }
+</#if>
+</#list>
+${of("")}
 <#list entity.oneOfs as oneOf>
 
     ${of(oneOf.role)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
