@@ -6,6 +6,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
+import jasperwing.model.TargetOption;
 import jasperwing.model.Tie;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
@@ -33,12 +34,18 @@ public final class ClassMemory {
     public List<GeneratedFile> files(Target wanted, Design design) {
         Schema derived = Schema.derive(design, Dialect.POSTGRESQL, schemas);
         Optional<Set<String>> concerned =
-                wanted == target && wanted == Target.JAVA_JAKARTA ? concerned(design, derived) : Optional.empty();
+                wanted == target && isOfClasses(wanted, design) ? concerned(design, derived) : Optional.empty();
         files = concerned.isPresent() ? patched(wanted, design, derived, concerned.get()) : wanted.generate(design);
         target = wanted;
         last = design;
         schema = derived;
         return files;
+    }
+
+    /** Whether each file is of one class, or of what all share: a mapping beside the classes is of all of them. */
+    private static boolean isOfClasses(Target wanted, Design design) {
+        return wanted == Target.JAVA_JAKARTA
+                && !design.target(wanted.word()).value(TargetOption.MAPPING).equals("xml");
     }
 
     private List<GeneratedFile> patched(Target wanted, Design design, Schema derived, Set<String> concerned) {

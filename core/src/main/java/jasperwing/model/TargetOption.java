@@ -9,6 +9,11 @@ public enum TargetOption {
     PACKAGE("package", "the package of what belongs to no area; the first word of the design's name when not said"),
     AREAS("areas", "whether each area has a package below it", "packages", "together"),
     HEADER("header", "a line at the head of every file"),
+    MAPPING(
+            "mapping",
+            "where the mapping to tables is said: in the classes, or beside them in META-INF/orm.xml",
+            "annotations",
+            "xml"),
     DIRECTIONS("directions", "whether relationships are known at both ends, or only where the key is", "both", "one"),
     FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
     COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),

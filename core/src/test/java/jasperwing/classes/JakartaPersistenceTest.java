@@ -19,21 +19,24 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The demo's classes, compiled, booted in a persistence provider against the derived schema, and used. */
 class JakartaPersistenceTest {
     @TempDir
     Path folder;
 
-    @Test
-    void oneGraphWithAKindAndAnIdIsSavedReadBackAndDeleted() throws Exception {
-        roundTrip(Samples.demo(), false);
+    @ParameterizedTest
+    @ValueSource(strings = {"annotations", "xml"})
+    void oneGraphWithAKindAndAnIdIsSavedReadBackAndDeleted(String mapping) throws Exception {
+        roundTrip(Persisting.mapped(Samples.demo(), mapping), false);
     }
 
-    @Test
-    void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted() throws Exception {
+    @ParameterizedTest
+    @ValueSource(strings = {"annotations", "xml"})
+    void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted(String mapping) throws Exception {
         Design demo = Samples.demo();
         Design fixed = Report.of(demo, Dialect.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER)
@@ -44,7 +47,7 @@ class JakartaPersistenceTest {
                 .edit()
                 .then(JakartaPersistenceTest::withKeywordsSorted)
                 .on(demo);
-        roundTrip(fixed, true);
+        roundTrip(Persisting.mapped(fixed, mapping), true);
     }
 
     private static Design withKeywordsSorted(Design design) {

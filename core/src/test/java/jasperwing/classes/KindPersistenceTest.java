@@ -16,7 +16,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Classes that are kinds of others, saved and read back in each of the ways their family can be kept. */
 class KindPersistenceTest {
@@ -56,9 +56,16 @@ class KindPersistenceTest {
     }
 
     @ParameterizedTest
-    @EnumSource(KindsKept.class)
-    void isSavedReadBackAsItsKindAndDeleted(KindsKept way) throws Exception {
-        Design design = design(way);
+    @CsvSource({
+        "ONE_TABLE, annotations",
+        "TABLE_EACH, annotations",
+        "COMPLETE_TABLES, annotations",
+        "ONE_TABLE, xml",
+        "TABLE_EACH, xml",
+        "COMPLETE_TABLES, xml"
+    })
+    void isSavedReadBackAsItsKindAndDeleted(KindsKept way, String mapping) throws Exception {
+        Design design = Persisting.mapped(design(way), mapping);
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory factory = Persisting.boot(loader, url)) {

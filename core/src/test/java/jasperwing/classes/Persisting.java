@@ -3,7 +3,9 @@ package jasperwing.classes;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jakarta.persistence.Persistence;
+import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
@@ -44,6 +46,10 @@ final class Persisting {
         Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), classes);
         Files.createDirectories(classes.resolve("META-INF"));
+        Path mapping = folder.resolve("src/META-INF/orm.xml");
+        if (Files.exists(mapping)) {
+            Files.copy(mapping, classes.resolve("META-INF/orm.xml"));
+        }
         String names;
         try (var walk = Files.walk(classes)) {
             names = walk.filter(p -> p.toString().endsWith(".class"))
@@ -60,6 +66,12 @@ final class Persisting {
                         + names
                         + "<exclude-unlisted-classes>true</exclude-unlisted-classes></persistence-unit></persistence>");
         return new URLClassLoader(new URL[] {classes.toUri().toURL()}, Persisting.class.getClassLoader());
+    }
+
+    /** A design whose classes have their mapping in them ({@code annotations}), or beside them ({@code xml}). */
+    static Design mapped(Design design, String mapping) {
+        return CodeTargetEdits.choose(Target.JAVA_JAKARTA.word(), TargetOption.MAPPING, mapping)
+                .on(design);
     }
 
     static EntityManagerFactory boot(ClassLoader loader, String url) {

@@ -10,17 +10,19 @@ import jasperwing.model.Design;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A graph of what is kept in the less usual ways, through the classes of a persistence provider, on PostgreSQL. */
 class WaysPersistenceTest {
     @TempDir
     Path folder;
 
-    @Test
-    void aGraphIsStoredChangedReadBackAndDeleted() throws Exception {
-        Design design = Samples.ways();
+    @ParameterizedTest
+    @ValueSource(strings = {"annotations", "xml"})
+    void aGraphIsStoredChangedReadBackAndDeleted(String mapping) throws Exception {
+        Design design = Persisting.mapped(Samples.ways(), mapping);
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory factory = Persisting.boot(loader, url)) {

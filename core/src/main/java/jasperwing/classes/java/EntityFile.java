@@ -15,8 +15,6 @@ import java.util.stream.Stream;
 
 /** The source of the class of one entity. */
 final class EntityFile {
-    private static final String PERSISTENCE = "jakarta.persistence.";
-
     /** More parameters than this help nobody. */
     private static final int MOST_PARAMETERS = 40;
 
@@ -24,20 +22,22 @@ final class EntityFile {
     private final ModelClass subject;
     private final Imports imports;
     private final JavaTypes types;
+    private final Mappings mappings;
 
     EntityFile(JavaTarget target, ModelClass subject, Imports imports) {
         this.target = target;
         this.subject = subject;
         this.imports = imports;
         this.types = new JavaTypes(target.model(), imports, target.options());
+        this.mappings = new Mappings(imports, target.options().mapsInSource());
     }
 
     Code code() {
         Code code = new Code(0);
         head(code);
-        new Fields(target, subject, imports, types).write(code);
+        new Fields(target, subject, imports, types, mappings).write(code);
         constructors(code);
-        new Stamps(subject, imports, types).write(code);
+        new Stamps(subject, types, mappings).write(code);
         new Accessors(target, subject, imports, types).write(code);
         new Identity(target, subject, imports, types).write(code);
         return code.line("}");
@@ -45,14 +45,15 @@ final class EntityFile {
 
     private void head(Code code) {
         code.doc(subject.entity().notes().doc());
-        code.line("@" + imports.use(PERSISTENCE + "Entity"));
+        mappings.ofClass(code, Mapping.of("Entity"));
         FamilyLines family = new FamilyLines(target, subject, imports);
         if (family.hasTable()) {
-            table(code, subject.table());
+            mappings.ofClass(code, table(subject.table()));
         }
-        family.annotations(code);
+        family.mappings().forEach(m -> mappings.ofClass(code, m));
         if (subject.hasCompositeKey() && hasKey()) {
-            code.line("@" + imports.use(PERSISTENCE + "IdClass") + "(" + subject.name() + ".Key.class)");
+            Mapping.ClassName key = new Mapping.ClassName(target.packageOf(subject) + "." + subject.name(), "Key");
+            mappings.ofClass(code, Mapping.of("IdClass").with("value", key));
         }
         String interfaces = Stream.concat(
                         target.traitsOf(subject), subject.subjectOf().stream().map(this::subjectInterface))
@@ -75,26 +76,30 @@ final class EntityFile {
         return !subject.keyProperties().isEmpty() || !subject.keyReferences().isEmpty();
     }
 
-    private void table(Code code, Table table) {
-        String open = "@" + imports.use(PERSISTENCE + "Table") + "(name = " + sqlName(table.name());
-        if (table.uniques().isEmpty()) {
-            code.line(open + ")");
-            return;
-        }
-        String unique = "@" + imports.use(PERSISTENCE + "UniqueConstraint");
-        code.line(open + ", uniqueConstraints = {");
-        for (UniqueKey key : table.uniques()) {
-            String columns = key.columns().stream().map(EntityFile::sqlName).collect(Collectors.joining(", "));
-            boolean last = key == table.uniques().get(table.uniques().size() - 1);
-            code.line(unique + "(name = " + sqlName(key.name()) + ", columnNames = {" + columns + "})"
-                    + (last ? "" : ","));
-        }
-        code.line("})");
+    private static Mapping table(Table table) {
+        Mapping mapping = Mapping.of("Table").with("name", sqlText(table.name()));
+        return table.uniques().isEmpty()
+                ? mapping
+                : mapping.with(
+                        "uniqueConstraints",
+                        table.uniques().stream().map(EntityFile::unique).toList());
     }
 
-    /** A physical name as a string literal, quoted for SQL where PostgreSQL needs it. */
-    static String sqlName(String name) {
-        return Code.quote(Dialect.POSTGRESQL.quote(name));
+    private static Mapping unique(UniqueKey key) {
+        return Mapping.of("UniqueConstraint")
+                .with("name", sqlText(key.name()))
+                .with(
+                        "columnNames",
+                        key.columns().stream().map(EntityFile::sqlText).toList());
+    }
+
+    /** A physical name, quoted for SQL where PostgreSQL needs it. */
+    static String sqlText(String name) {
+        return Dialect.POSTGRESQL.quote(name);
+    }
+
+    Mappings mappings() {
+        return mappings;
     }
 
     /** @param inherited whether the constructor of what it is a kind of sets it */

@@ -3,12 +3,12 @@ package jasperwing.classes.java;
 import jasperwing.classes.ModelClass;
 import jasperwing.model.KindsKept;
 import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /** What the head of a class says of what it is a kind of, and of its own kinds. */
 final class FamilyLines {
-    private static final String PERSISTENCE = "jakarta.persistence.";
-
     private final JavaTarget target;
     private final ModelClass subject;
     private final Imports imports;
@@ -33,16 +33,17 @@ final class FamilyLines {
         return !amongOthers && !(isKept(KindsKept.COMPLETE_TABLES) && isAbstract());
     }
 
-    void annotations(Code code) {
+    List<Mapping> mappings() {
+        List<Mapping> all = new ArrayList<>();
         if (subject.isRoot()) {
-            String type = imports.use(PERSISTENCE + "InheritanceType") + "." + strategy();
-            code.line(annotation("Inheritance") + "(strategy = " + type + ")");
-            subject.table().kinds().ifPresent(k -> discriminator(code, k));
+            all.add(Mapping.of("Inheritance").with("strategy", new Mapping.Constant("InheritanceType", strategy())));
+            subject.table().kinds().map(FamilyLines::discriminator).ifPresent(all::add);
         }
         if (subject.lineage().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !isAbstract()) {
-            code.line(annotation("DiscriminatorValue") + "("
-                    + Code.quote(subject.entity().name()) + ")");
+            all.add(Mapping.of("DiscriminatorValue")
+                    .with("value", subject.entity().name()));
         }
+        return all;
     }
 
     private String strategy() {
@@ -51,10 +52,11 @@ final class FamilyLines {
                 : isKept(KindsKept.TABLE_EACH) ? "JOINED" : "TABLE_PER_CLASS";
     }
 
-    private void discriminator(Code code, Table.Kinds kinds) {
+    private static Mapping discriminator(Table.Kinds kinds) {
         int longest = kinds.names().stream().mapToInt(String::length).reduce(20, Math::max);
-        code.line(annotation("DiscriminatorColumn") + "(name = " + EntityFile.sqlName(kinds.column()) + ", length = "
-                + longest + ")");
+        return Mapping.of("DiscriminatorColumn")
+                .with("name", EntityFile.sqlText(kinds.column()))
+                .with("length", longest);
     }
 
     /** The word before {@code class}, with a space after it; or nothing. */
@@ -66,9 +68,5 @@ final class FamilyLines {
     String superclass() {
         Optional<String> parent = subject.parent();
         return parent.map(p -> " extends " + imports.use(target.qualified(p))).orElse("");
-    }
-
-    private String annotation(String name) {
-        return "@" + imports.use(PERSISTENCE + name);
     }
 }

@@ -11,27 +11,25 @@ import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The fields of a class with their mapping. */
 final class Fields {
-    private static final String PERSISTENCE = "jakarta.persistence.";
-
     private final JavaTarget target;
     private final ModelClass subject;
     private final Imports imports;
     private final JavaTypes types;
+    private final Mappings mappings;
 
-    Fields(JavaTarget target, ModelClass subject, Imports imports, JavaTypes types) {
+    Fields(JavaTarget target, ModelClass subject, Imports imports, JavaTypes types, Mappings mappings) {
         this.target = target;
         this.subject = subject;
         this.imports = imports;
         this.types = types;
+        this.mappings = mappings;
     }
 
     void write(Code code) {
@@ -58,7 +56,7 @@ final class Fields {
             listInRow(code, property);
             return;
         }
-        PropertyFields fields = new PropertyFields(imports, types);
+        PropertyFields fields = new PropertyFields(imports, types, mappings);
         if (property.isValue()) {
             fields.value(code, property);
             return;
@@ -67,7 +65,7 @@ final class Fields {
             key(code, attribute);
         }
         if (Stamps.isVersion(subject, property)) {
-            code.line(annotation("Version"));
+            mappings.add(code, Mapping.of("Version"));
         }
         boolean generated = property.column().orElseThrow().generated();
         fields.column(code, property, generated || generatedUuid(property));
@@ -80,33 +78,40 @@ final class Fields {
     }
 
     private void key(Code code, Attribute attribute) {
-        code.line(annotation("Id"));
+        mappings.add(code, Mapping.of("Id"));
         boolean alone = !subject.hasCompositeKey();
         String strategy = attribute.type().is(Scalar.SERIAL) ? "IDENTITY" : "UUID";
         if (alone && (attribute.type().is(Scalar.SERIAL) || attribute.type().is(Scalar.UUID))) {
-            code.line(annotation("GeneratedValue") + "(strategy = " + imports.use(PERSISTENCE + "GenerationType") + "."
-                    + strategy + ")");
+            mappings.add(
+                    code,
+                    Mapping.of("GeneratedValue").with("strategy", new Mapping.Constant("GenerationType", strategy)));
         }
     }
 
     private void listInRow(Code code, Property property) {
         Column column = property.column().orElseThrow();
-        code.line(types.listConverter(property.attribute()));
-        code.line(annotation("Column") + "(name = " + EntityFile.sqlName(column.name())
-                + (column.required() ? ", nullable = false" : "") + ")");
+        mappings.add(code, types.listConverter(property.attribute()));
+        mappings.add(
+                code,
+                Mapping.of("Column")
+                        .with("name", EntityFile.sqlText(column.name()))
+                        .required(column.required()));
         collection(code, "List", "ArrayList", types.type(property.attribute().type()), property.name());
     }
 
     private void list(Code code, Property property, Table table) {
         Type type = property.attribute().type();
-        code.line(annotation("ElementCollection"));
-        code.line(annotation("CollectionTable") + "(name = " + EntityFile.sqlName(table.name()) + ", "
-                + joinColumns("joinColumns", table.foreignKeys().get(0), false) + ")");
+        mappings.add(code, Mapping.of("ElementCollection"));
+        mappings.add(
+                code,
+                Mapping.of("CollectionTable")
+                        .with("name", EntityFile.sqlText(table.name()))
+                        .with("joinColumns", joinColumns(table.foreignKeys().get(0), false)));
         int owner = table.primaryKey().size() - 1;
         Column position = table.columns().get(owner);
-        code.line(annotation("OrderColumn") + "(name = " + EntityFile.sqlName(position.name()) + ")");
+        mappings.add(code, Mapping.of("OrderColumn").with("name", EntityFile.sqlText(position.name())));
         if (property.isValue()) {
-            new PropertyFields(imports, types).overrides(code, property);
+            new PropertyFields(imports, types, mappings).overrides(code, property);
         } else {
             element(code, type, table.columns().get(owner + 1));
         }
@@ -114,12 +119,8 @@ final class Fields {
     }
 
     private void element(Code code, Type type, Column element) {
-        String converter = types.converter(type);
-        if (!converter.isEmpty()) {
-            code.line(converter);
-        }
-        code.line(annotation("Column") + "(name = " + EntityFile.sqlName(element.name()) + ", nullable = false"
-                + JavaTypes.size(type) + ")");
+        types.converter(type).ifPresent(c -> mappings.add(code, c));
+        mappings.add(code, JavaTypes.column(element.name(), true, type));
     }
 
     private void association(Code code, Association association) {
@@ -133,9 +134,8 @@ final class Fields {
         } else if (association instanceof Association.Joined joined) {
             joined(code.blank(), joined);
         } else if (association instanceof Association.JoinedInverse inverse) {
-            code.blank()
-                    .line(annotation("ManyToMany") + "(mappedBy = \"" + inverse.mappedBy() + "\""
-                            + cascades(inverse.name(), List.of()) + ")");
+            Mapping many = Mapping.of("ManyToMany").with("mappedBy", inverse.mappedBy());
+            mappings.add(code.blank(), cascading(many, inverse.name(), List.of()));
             joined(code, inverse.target(), inverse.name(), inverse.sortedBy());
         } else if (association instanceof Association.OneOfEach each) {
             each.subjects().forEach(s -> toOne(code.blank(), s));
@@ -147,67 +147,69 @@ final class Fields {
 
     private void toOne(Code code, Association.ToOne one) {
         if (one.key()) {
-            code.line(annotation("Id"));
+            mappings.add(code, Mapping.of("Id"));
         }
-        String optional = one.must() ? "optional = false, " : "";
-        code.line(annotation(one.unique() ? "OneToOne" : "ManyToOne") + "(" + optional + "fetch = " + fetch()
-                + cascades(one.name(), List.of()) + ")");
-        code.line(joinColumnsAlone(one.foreignKey(), one.must() || one.key()));
+        Mapping relation = Mapping.of(one.unique() ? "OneToOne" : "ManyToOne");
+        relation = (one.must() ? relation.with("optional", false) : relation).with("fetch", fetch());
+        mappings.add(code, cascading(relation, one.name(), List.of()));
+        mappings.add(code, joinColumnsAlone(one.foreignKey(), one.must() || one.key()));
         if (one.must()) {
             code.line(types.notNull());
         }
-        code.line("private " + className(one.target()) + " " + one.name() + ";");
+        mappings.field(code, "private " + className(one.target()) + " " + one.name() + ";", one.name());
     }
 
     /** Parts go with what has them; what is chosen to be is stored with it. */
-    private String cascade(Association.Inverse inverse) {
+    private Mapping cascading(Mapping relation, Association.Inverse inverse) {
         boolean goes = inverse.onDelete() == DeleteRule.DELETE_TOO;
         return goes && inverse.must()
-                ? cascadeOf("ALL") + ", orphanRemoval = true"
-                : cascades(inverse.name(), goes ? List.of("REMOVE") : List.of());
+                ? cascading(relation, List.of("ALL")).with("orphanRemoval", true)
+                : cascading(relation, inverse.name(), goes ? List.of("REMOVE") : List.of());
     }
 
     /** @param others what cascades besides storing, where that is chosen for the role */
-    private String cascades(String role, List<String> others) {
+    private Mapping cascading(Mapping relation, String role, List<String> others) {
         boolean stored = target.options()
                 .chosen()
                 .named(TargetOption.CASCADE)
                 .contains(subject.entity().name() + "." + role);
-        List<String> all = Stream.concat(
-                        stored ? Stream.of("PERSIST", "MERGE") : Stream.<String>empty(), others.stream())
-                .toList();
-        return all.isEmpty() ? "" : cascadeOf(all.toArray(String[]::new));
+        return cascading(
+                relation,
+                Stream.concat(stored ? Stream.of("PERSIST", "MERGE") : Stream.<String>empty(), others.stream())
+                        .toList());
     }
 
-    private String cascadeOf(String... kinds) {
-        String type = imports.use(PERSISTENCE + "CascadeType");
-        String all = Arrays.stream(kinds).map(k -> type + "." + k).collect(Collectors.joining(", "));
-        return ", cascade = " + (kinds.length == 1 ? all : "{" + all + "}");
+    private static Mapping cascading(Mapping relation, List<String> kinds) {
+        return kinds.isEmpty()
+                ? relation
+                : relation.with(
+                        "cascade",
+                        kinds.stream()
+                                .map(k -> new Mapping.Constant("CascadeType", k))
+                                .toList());
     }
 
-    private String fetch() {
-        return imports.use(PERSISTENCE + "FetchType")
-                + (target.options().is(TargetOption.FETCH, "eager") ? ".EAGER" : ".LAZY");
+    private Mapping.Constant fetch() {
+        return new Mapping.Constant("FetchType", target.options().is(TargetOption.FETCH, "eager") ? "EAGER" : "LAZY");
     }
 
     private void outside(Code code, Association.ToOutside out) {
         code.doc("Points to " + out.target() + ", which lives in another system.");
         if (out.key()) {
-            code.line(annotation("Id"));
+            mappings.add(code, Mapping.of("Id"));
         }
-        String nullable = out.column().required() ? ", nullable = false" : "";
-        code.line(annotation("Column") + "(name = "
-                + EntityFile.sqlName(out.column().name()) + nullable + JavaTypes.size(out.type()) + ")");
+        mappings.add(code, JavaTypes.column(out.column().name(), out.column().required(), out.type()));
         if (out.must()) {
             code.line(types.notNull());
         }
-        code.line("private " + types.type(out.type()) + " " + out.name() + ";");
+        mappings.field(code, "private " + types.type(out.type()) + " " + out.name() + ";", out.name());
     }
 
     private void inverse(Code code, Association.Inverse inverse) {
-        String mapped = "(mappedBy = \"" + inverse.mappedBy() + "\"" + cascade(inverse);
+        Mapping relation = Mapping.of(inverse.many() ? "OneToMany" : "OneToOne").with("mappedBy", inverse.mappedBy());
+        Mapping mapped = cascading(relation, inverse);
         if (inverse.many()) {
-            code.line(annotation("OneToMany") + mapped + ")");
+            mappings.add(code, mapped);
             sorted(code, inverse.sortedBy());
             boolean set = target.keepsInSet(inverse);
             collection(
@@ -217,18 +219,19 @@ final class Fields {
                     className(inverse.target()),
                     inverse.name());
         } else {
-            code.line(annotation("OneToOne") + mapped + ", fetch = " + fetch() + ")");
-            code.line("private " + className(inverse.target()) + " " + inverse.name() + ";");
+            mappings.add(code, mapped.with("fetch", fetch()));
+            mappings.field(code, "private " + className(inverse.target()) + " " + inverse.name() + ";", inverse.name());
         }
     }
 
     private void joined(Code code, Association.Joined joined) {
-        String cascade = cascades(joined.name(), List.of());
-        code.line(annotation("ManyToMany") + (cascade.isEmpty() ? "" : "(" + cascade.substring(2) + ")"));
-        code.line(annotation("JoinTable") + "(name = "
-                + EntityFile.sqlName(joined.table().name()) + ",");
-        code.line("        " + joinColumns("joinColumns", joined.here(), false) + ",");
-        code.line("        " + joinColumns("inverseJoinColumns", joined.there(), false) + ")");
+        mappings.add(code, cascading(Mapping.of("ManyToMany"), joined.name(), List.of()));
+        mappings.add(
+                code,
+                Mapping.of("JoinTable")
+                        .with("name", EntityFile.sqlText(joined.table().name()))
+                        .with("joinColumns", joinColumns(joined.here(), false))
+                        .with("inverseJoinColumns", joinColumns(joined.there(), false)));
         joined(code, joined.target(), joined.name(), joined.sortedBy());
     }
 
@@ -240,57 +243,50 @@ final class Fields {
     }
 
     private void sorted(Code code, Optional<Association.SortedBy> sortedBy) {
-        sortedBy.ifPresent(s ->
-                code.line(annotation("OrderBy") + "(\"" + s.property() + (s.falling() ? " DESC" : " ASC") + "\")"));
+        sortedBy.ifPresent(s -> mappings.add(
+                code, Mapping.of("OrderBy").with("value", s.property() + (s.falling() ? " DESC" : " ASC"))));
     }
 
     private void kindAndId(Code code, Association.OneOfKind kind) {
-        String nullable = kind.must() ? ", nullable = false" : "";
         code.blank().doc("The kind of " + kind.name() + ": one of " + String.join(", ", kind.subjects()) + ".");
-        code.line(annotation("Column") + "(name = "
-                + EntityFile.sqlName(kind.kind().name()) + nullable + ")");
-        code.line("private " + imports.use("java.lang.String") + " " + kind.name() + "Kind;")
-                .blank();
-        code.doc("The key of " + kind.name() + ", whose table its kind names.");
-        code.line(annotation("Column") + "(name = "
-                + EntityFile.sqlName(kind.id().name()) + nullable + JavaTypes.size(kind.idType()) + ")");
-        code.line("private " + types.type(kind.idType()) + " " + kind.name() + "Id;");
+        mappings.add(
+                code,
+                Mapping.of("Column")
+                        .with("name", EntityFile.sqlText(kind.kind().name()))
+                        .required(kind.must()));
+        String kindField = kind.name() + "Kind";
+        mappings.field(code, "private " + imports.use("java.lang.String") + " " + kindField + ";", kindField);
+        code.blank().doc("The key of " + kind.name() + ", whose table its kind names.");
+        mappings.add(code, JavaTypes.column(kind.id().name(), kind.must(), kind.idType()));
+        String idField = kind.name() + "Id";
+        mappings.field(code, "private " + types.type(kind.idType()) + " " + idField + ";", idField);
     }
 
     private void collection(Code code, String type, String implementation, String element, String name) {
-        code.line("private " + imports.use("java.util." + type) + "<" + element + "> " + name + " = new "
-                + imports.use("java.util." + implementation) + "<>();");
+        String declared = "private " + imports.use("java.util." + type) + "<" + element + "> " + name;
+        mappings.field(code, declared + " = new " + imports.use("java.util." + implementation) + "<>();", name);
     }
 
-    private String joinColumnsAlone(ForeignKey key, boolean required) {
-        if (key.columns().size() == 1) {
-            return joinColumn(key, 0, required);
-        }
-        return annotation("JoinColumns") + "({" + all(key, required) + "})";
+    private static Mapping joinColumnsAlone(ForeignKey key, boolean required) {
+        return key.columns().size() == 1
+                ? joinColumn(key, 0, required)
+                : Mapping.of("JoinColumns").with("value", joinColumns(key, required));
     }
 
-    private String joinColumns(String parameter, ForeignKey key, boolean required) {
-        String columns = all(key, required);
-        return parameter + " = " + (key.columns().size() == 1 ? columns : "{" + columns + "}");
-    }
-
-    private String all(ForeignKey key, boolean required) {
+    private static List<Mapping> joinColumns(ForeignKey key, boolean required) {
         return IntStream.range(0, key.columns().size())
                 .mapToObj(i -> joinColumn(key, i, required))
-                .collect(Collectors.joining(", "));
+                .toList();
     }
 
-    private String joinColumn(ForeignKey key, int index, boolean required) {
+    private static Mapping joinColumn(ForeignKey key, int index, boolean required) {
         List<String> targets = key.targetColumns();
-        String referenced =
-                targets.size() == 1 ? "" : ", referencedColumnName = " + EntityFile.sqlName(targets.get(index));
-        return annotation("JoinColumn") + "(name = "
-                + EntityFile.sqlName(key.columns().get(index)) + referenced + (required ? ", nullable = false" : "")
-                + ")";
-    }
-
-    private String annotation(String name) {
-        return "@" + imports.use(PERSISTENCE + name);
+        Mapping column = Mapping.of("JoinColumn")
+                .with("name", EntityFile.sqlText(key.columns().get(index)));
+        return (targets.size() == 1
+                        ? column
+                        : column.with("referencedColumnName", EntityFile.sqlText(targets.get(index))))
+                .required(required);
     }
 
     private String className(String entity) {

@@ -49,6 +49,11 @@ public record JavaOptions(String basePackage, boolean byArea, String header, Cod
         return chosen.value(option).equals(value);
     }
 
+    /** Whether the mapping is said in the classes themselves. */
+    boolean mapsInSource() {
+        return !is(TargetOption.MAPPING, "xml");
+    }
+
     /** The package of an area; for an empty name that of what belongs to none. */
     public String packageOf(String area) {
         return area.isEmpty() || !byArea ? basePackage : basePackage + "." + segment(area);

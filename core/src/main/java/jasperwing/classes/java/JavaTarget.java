@@ -37,6 +37,7 @@ public final class JavaTarget {
     private final JavaOptions options;
     private final Map<String, Set<String>> namesByPackage = new HashMap<>();
     private final List<GeneratedFile> files = new ArrayList<>();
+    private final OrmXml mapping = new OrmXml();
 
     private JavaTarget(ClassModel model, JavaOptions options) {
         this.model = model;
@@ -72,6 +73,9 @@ public final class JavaTarget {
         if (usesDuration()) {
             Imports imports = imports(options.basePackage(), ConverterFile.NAME);
             add(options.basePackage(), ConverterFile.NAME, imports, ConverterFile.text(imports), "");
+        }
+        if (!options.mapsInSource()) {
+            files.add(new GeneratedFile(OrmXml.PATH, mapping.toString(), ""));
         }
         files.sort(Comparator.comparing(GeneratedFile::path));
         return List.copyOf(files);
@@ -110,9 +114,16 @@ public final class JavaTarget {
         Imports imports = imports(options.basePackage(), group.name());
         JavaTypes types = new JavaTypes(model, imports, options);
         String text = group.group().is(AttributeGroup.Kind.VALUE)
-                ? new ValueFile(group, imports, types).text()
+                ? valueText(group, imports, types)
                 : TraitFile.text(group, imports, types);
         add(options.basePackage(), group.name(), imports, text, "");
+    }
+
+    private String valueText(ModelGroup value, Imports imports, JavaTypes types) {
+        Mappings mappings = new Mappings(imports, options.mapsInSource());
+        String text = new ValueFile(value, imports, types, mappings).text();
+        mapping.embeddable(options.basePackage() + "." + value.name(), mappings);
+        return text;
     }
 
     /** The interfaces of the traits of a class that it has all properties of, as the trait calls them. */
@@ -142,12 +153,9 @@ public final class JavaTarget {
     private void classFiles(ModelClass each) {
         String home = packageOf(each);
         Imports imports = imports(home, each.name());
-        add(
-                home,
-                each.name(),
-                imports,
-                new EntityFile(this, each, imports).code(),
-                each.entity().name());
+        EntityFile file = new EntityFile(this, each, imports);
+        add(home, each.name(), imports, file.code(), each.entity().name());
+        mapping.entity(home + "." + each.name(), file.mappings());
         for (Association.OneOfEach oneOf : each.all(Association.OneOfEach.class)) {
             String name = subjectName(each, oneOf);
             Imports own = imports(home, name);

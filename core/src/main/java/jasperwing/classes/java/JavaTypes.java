@@ -48,12 +48,15 @@ final class JavaTypes {
         return name.substring(name.lastIndexOf('.') + 1);
     }
 
-    /** The annotation that converts a list that is kept in the row. */
-    String listConverter(Attribute attribute) {
+    /** What converts a list that is kept in the row. */
+    Mapping listConverter(Attribute attribute) {
         String name =
                 ListFiles.converter(simple(attribute.type()), attribute.kept().orElseThrow());
-        return "@" + imports.use("jakarta.persistence.Convert") + "(converter = "
-                + imports.use(options.basePackage() + "." + name) + ".class)";
+        return converter(options.basePackage() + "." + name, "");
+    }
+
+    private static Mapping converter(String qualified, String nested) {
+        return Mapping.of("Convert").with("converter", new Mapping.ClassName(qualified, nested));
     }
 
     boolean isEnum(Type type) {
@@ -83,25 +86,27 @@ final class JavaTypes {
         };
     }
 
-    /** The annotation that converts values, or empty. */
-    String converter(Type type) {
-        String convert = "jakarta.persistence.Convert";
+    /** What converts values, if anything has to. */
+    Optional<Mapping> converter(Type type) {
         if (isEnum(type)) {
-            return "@" + imports.use(convert) + "(converter = " + type(type) + ".Stored.class)";
+            String name = model.enumNames().get(((Type.Named) type).name());
+            return Optional.of(converter(options.basePackage() + "." + name, "Stored"));
         }
-        if (type.is(Scalar.DURATION)) {
-            String converter = imports.use(options.basePackage() + "." + ConverterFile.NAME);
-            return "@" + imports.use(convert) + "(converter = " + converter + ".class)";
-        }
-        return "";
+        return type.is(Scalar.DURATION)
+                ? Optional.of(converter(options.basePackage() + "." + ConverterFile.NAME, ""))
+                : Optional.empty();
     }
 
-    /** Length, precision and scale for a column annotation, each with a comma before it. */
-    static String size(Type type) {
+    /** The column of a name, with length, precision and scale of what it keeps. */
+    static Mapping column(String name, boolean required, Type type) {
+        Mapping column =
+                Mapping.of("Column").with("name", EntityFile.sqlText(name)).required(required);
         if (type instanceof Type.Text text) {
-            return ", length = " + text.length();
+            return column.with("length", text.length());
         }
-        return type instanceof Type.Decimal d ? ", precision = " + d.precision() + ", scale = " + d.scale() : "";
+        return type instanceof Type.Decimal d
+                ? column.with("precision", d.precision()).with("scale", d.scale())
+                : column;
     }
 
     /** The validation annotations of an attribute's values. */

@@ -10,13 +10,13 @@ import java.util.Optional;
 /** The methods the persistence provider calls to set what is set by itself. Those of a kind leave those of what it is a kind of in force. */
 final class Stamps {
     private final ModelClass subject;
-    private final Imports imports;
     private final JavaTypes types;
+    private final Mappings mappings;
 
-    Stamps(ModelClass subject, Imports imports, JavaTypes types) {
+    Stamps(ModelClass subject, JavaTypes types, Mappings mappings) {
         this.subject = subject;
-        this.imports = imports;
         this.types = types;
+        this.mappings = mappings;
     }
 
     /** Whether the provider counts a property up itself, and refuses to change what another has changed: the first count is, but of a kind. */
@@ -49,7 +49,8 @@ final class Stamps {
         if (properties.isEmpty()) {
             return;
         }
-        code.blank().line("@" + imports.use("jakarta.persistence." + event)).line("void " + name + "() {");
+        mappings.callback(code.blank(), event, name);
+        code.line("void " + name + "() {");
         for (Property property : properties) {
             String type = types.type(property.attribute().type());
             String value = isCount(property.attribute()) ? counted(type, property.name()) : type + ".now()";

@@ -10,18 +10,20 @@ final class ValueFile {
     private final ModelGroup value;
     private final Imports imports;
     private final JavaTypes types;
+    private final Mappings mappings;
 
-    ValueFile(ModelGroup value, Imports imports, JavaTypes types) {
+    ValueFile(ModelGroup value, Imports imports, JavaTypes types, Mappings mappings) {
         this.value = value;
         this.imports = imports;
         this.types = types;
+        this.mappings = mappings;
     }
 
     String text() {
         Code code = new Code(0).doc(value.group().notes().doc());
-        code.line("@" + imports.use("jakarta.persistence.Embeddable"));
+        mappings.ofClass(code, Mapping.of("Embeddable"));
         code.line("public class " + value.name() + " {");
-        PropertyFields fields = new PropertyFields(imports, types);
+        PropertyFields fields = new PropertyFields(imports, types, mappings);
         for (Property property : value.properties()) {
             code.blank().doc(property.attribute().notes().doc());
             if (property.isValue()) {
