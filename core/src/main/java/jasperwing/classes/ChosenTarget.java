@@ -14,7 +14,8 @@ import java.util.Optional;
 /** One of our targets, or a folder with templates of the user's own. */
 public final class ChosenTarget {
     /** What can be chosen where templates make the files. */
-    static final List<TargetOption> TEMPLATED = List.of(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER);
+    static final List<TargetOption> TEMPLATED =
+            List.of(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.ROWS);
 
     private final String said;
     private final String word;

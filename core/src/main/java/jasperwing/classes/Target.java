@@ -21,6 +21,10 @@ public enum Target {
     JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence", "Persistence 3.1, Validation 3.0"),
     JAVA_PLAIN("java-plain", "Java, records and JDBC", "records, and what keeps them");
 
+    private static final List<TargetOption> OF_CLASSES = Arrays.stream(TargetOption.values())
+            .filter(o -> o != TargetOption.ROWS)
+            .toList();
+
     private final String word;
     private final String title;
     private final String about;
@@ -55,7 +59,7 @@ public enum Target {
 
     /** What can be chosen for it. */
     public List<TargetOption> options() {
-        return this == JAVA_JAKARTA ? List.of(TargetOption.values()) : ChosenTarget.TEMPLATED;
+        return this == JAVA_JAKARTA ? OF_CLASSES : ChosenTarget.TEMPLATED;
     }
 
     /** The former names of entities by their names, for files to move with what they are made of. */

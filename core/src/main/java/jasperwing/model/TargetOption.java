@@ -9,6 +9,7 @@ public enum TargetOption {
     PACKAGE("package", "the package of what belongs to no area; the first word of the design's name when not said"),
     AREAS("areas", "whether each area has a package below it", "packages", "together"),
     HEADER("header", "a line at the head of every file"),
+    ROWS("rows", "what a row is: a record, or a class with the same methods", "records", "classes"),
     MAPPING(
             "mapping",
             "where the mapping to tables is said: in the classes, or beside them in META-INF/orm.xml",

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Designs;
 import jasperwing.Samples;
 import jasperwing.classes.java.Compiling;
+import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -100,5 +102,39 @@ class PlainClassesTest {
     @Property(tries = 60, seed = "42")
     void thoseOfAnyDesignCompile(@ForAll("designs") Design design) {
         assertThat(remarks(design)).isEmpty();
+        assertThat(remarks(withClasses(design))).isEmpty();
+    }
+
+    private static Design withClasses(Design design) {
+        return CodeTargetEdits.choose(Target.JAVA_PLAIN.word(), TargetOption.ROWS, "classes")
+                .on(design);
+    }
+
+    @Test
+    void aClassIsLikeTheRecordItStandsFor() {
+        Design design = Samples.design(
+                "entity Photo",
+                "  id serial key",
+                "  pixels binary \"As they come.\"",
+                "  tags text(9) list kept as an array",
+                "  hashCode int",
+                "  double int = hashCode * 2");
+        assertThat(remarks(withClasses(design))).isEmpty();
+        assertThat(Target.JAVA_PLAIN.generate(withClasses(design)))
+                .filteredOn(f -> f.path().endsWith("/Photo.java"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.text())
+                        .contains(
+                                "public final class Photo {",
+                                "    private final byte[] pixels;",
+                                "this.pixels = Objects.requireNonNull(pixels, \"pixels\").clone();",
+                                "this.tags = List.copyOf(Objects.requireNonNull(tags, \"tags\"));",
+                                "/** As they come. */",
+                                "return pixels == null ? null : pixels.clone();",
+                                "Arrays.equals(this.pixels, that.pixels)",
+                                "Arrays.toString(pixels)",
+                                "public Integer double_() {",
+                                "hashCode_=")
+                        .doesNotContain("record"));
     }
 }

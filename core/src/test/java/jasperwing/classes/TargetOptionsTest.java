@@ -29,7 +29,9 @@ class TargetOptionsTest {
 
     private static Map<String, String> files(Target target, Design design) {
         Map<String, String> files = new LinkedHashMap<>();
-        target.generate(design).forEach(f -> files.put(f.path(), f.text()));
+        target.generate(design).stream()
+                .filter(f -> f.path().endsWith(".java"))
+                .forEach(f -> files.put(f.path(), f.text()));
         return files;
     }
 

@@ -7,7 +7,9 @@ import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
 import java.io.InputStream;
 import java.net.URL;
 import java.net.URLClassLoader;
@@ -16,8 +18,9 @@ import java.sql.Connection;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A graph is stored, changed, read back and deleted through records and what reads and writes their rows, on PostgreSQL. */
 class PlainPersistenceTest {
@@ -72,14 +75,21 @@ class PlainPersistenceTest {
     @TempDir
     Path folder;
 
-    @Test
-    void everythingGoesThereAndBack() throws Exception {
-        plays("PlainScenario", DESIGN);
+    @ParameterizedTest
+    @ValueSource(strings = {"records", "classes"})
+    void everythingGoesThereAndBack(String rows) throws Exception {
+        plays("PlainScenario", chosen(DESIGN, rows));
     }
 
-    @Test
-    void soItDoesInTheOtherWaysToKeepIt() throws Exception {
-        plays("WaysScenario", Samples.ways());
+    @ParameterizedTest
+    @ValueSource(strings = {"records", "classes"})
+    void soItDoesInTheOtherWaysToKeepIt(String rows) throws Exception {
+        plays("WaysScenario", chosen(Samples.ways(), rows));
+    }
+
+    private static Design chosen(Design design, String rows) {
+        return CodeTargetEdits.choose(Target.JAVA_PLAIN.word(), TargetOption.ROWS, rows)
+                .on(design);
     }
 
     private void plays(String scenario, Design design) throws Exception {

@@ -49,6 +49,11 @@ public record JavaOptions(String basePackage, boolean byArea, String header, Cod
         return chosen.value(option).equals(value);
     }
 
+    /** Whether rows are records. */
+    public boolean areRecords() {
+        return !is(TargetOption.ROWS, "classes");
+    }
+
     /** Whether the mapping is said in the classes themselves. */
     boolean mapsInSource() {
         return !is(TargetOption.MAPPING, "xml");

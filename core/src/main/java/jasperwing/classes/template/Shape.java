@@ -16,6 +16,8 @@ enum Shape {
             "the package of what belongs to no area, such as `saltmarsh`",
             "header",
             "what is to stand at the head of every file, or empty",
+            "records",
+            "whether rows are to be records; else classes like them",
             "values",
             "the name of a class for what all share that no other class has",
             "entities",

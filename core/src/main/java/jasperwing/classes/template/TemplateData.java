@@ -79,6 +79,7 @@ final class TemplateData {
                 design.name(),
                 options.packageOf(""),
                 options.header(),
+                options.areRecords(),
                 values,
                 design.entities().stream()
                         .filter(e -> schema.table(e.name()).isPresent())

@@ -13,7 +13,10 @@
 package ${entity.package};
 
 %imports%
-<#include "record.ftl">
+<#assign references = columns?filter(c -> c.required && !c.generated && !c.stamp?has_content && !java.is_primitive(c))>
+<#assign lists = columns?filter(c -> c.list)>
+<#assign arrays = columns?filter(c -> c.type == "binary" && !c.list)>
+<#if design.records><#include "record.ftl"><#else><#include "class.ftl"></#if>
 </@file>
 <#assign rowsName = entity.rows>
 <@file path="${entity.package?replace('.', '/')}/${rowsName}.java" package=entity.package name=rowsName>

@@ -93,6 +93,16 @@
   <#return text?replace("\\s+", " ", "r")?replace("\\", "&#92;")?replace("*/", "*&#47;")?replace("@", "&#64;")?replace("<", "&lt;")?trim>
 </#function>
 
+<#-- What is to be said of a column. -->
+<#function about column>
+  <#local about = []>
+  <#if column.doc?has_content><#local about = about + [comment(column.doc)]></#if>
+  <#if column.generated><#local about = about + ["counted up by the database; null before the row is stored"]><#elseif !column.required><#local about = about + ["null when there is none"]></#if>
+  <#if column.stamp?has_content><#local about = about + ["set by itself on " + column.stamp + "; may be null in a row that is given"]></#if>
+  <#if column.version><#local about = about + ["counts the updates of the row"]></#if>
+  <#return about>
+</#function>
+
 <#function names columns><#return columns?map(c -> c.name)?join(", ")></#function>
 
 <#function signature columns><#local all = []><#list columns as c><#local all = all + [component(c) + " " + c.property]></#list><#return all?join(", ")></#function>
