@@ -26,7 +26,12 @@ public enum TargetOption {
             "all",
             "keyless",
             "none"),
-    SETTERS("setters", "whether setters give back the object", "plain", "fluent"),
+    SETTERS(
+            "setters",
+            "whether setters give back the object; without any, objects are made whole and stay as they are",
+            "plain",
+            "fluent",
+            "none"),
     EQUALS("equals", "whether objects of the same key are equal", "key", "none"),
     DISPLAY(
             "display",

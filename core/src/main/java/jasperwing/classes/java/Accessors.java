@@ -20,12 +20,14 @@ final class Accessors {
     private final ModelClass subject;
     private final Imports imports;
     private final JavaTypes types;
+    private final boolean changes;
 
     Accessors(JavaTarget target, ModelClass subject, Imports imports, JavaTypes types) {
         this.target = target;
         this.subject = subject;
         this.imports = imports;
         this.types = types;
+        this.changes = target.options().areChanged();
     }
 
     static String method(String verb, String property) {
@@ -73,11 +75,14 @@ final class Accessors {
     /** One in the row is stored anew only when it is another one: a provider need not see what changes within it. */
     private void list(Code code, Property property, String type) {
         String name = property.name();
-        if (!property.attribute().isListInRow()) {
+        if (changes && !property.attribute().isListInRow()) {
             getter(code, type, name);
             return;
         }
         view(code, "List", types.type(property.attribute().type()), name);
+        if (!changes) {
+            return;
+        }
         code.blank().doc("Keeps a copy.");
         setterHead(code, type, name);
         code.line("this." + name + " = new " + imports.use("java.util.ArrayList") + "<>(" + name + ");");
@@ -90,6 +95,9 @@ final class Accessors {
     }
 
     private void setter(Code code, String type, String name) {
+        if (!changes) {
+            return;
+        }
         setterHead(code.blank(), type, name);
         code.line("this." + name + " = " + name + ";");
         setterEnd(code);
@@ -155,7 +163,7 @@ final class Accessors {
 
     /** A setter that tells the object let go and the one taken up. */
     private void reference(Code code, String type, String name, Optional<String> inverse, boolean one) {
-        if (inverse.isEmpty()) {
+        if (inverse.isEmpty() || !changes) {
             setter(code, type, name);
             return;
         }
@@ -198,6 +206,9 @@ final class Accessors {
         String reader = reader(inverse);
         String field = "this." + inverse.name();
         view(code, target.keepsInSet(inverse) ? "Set" : "List", type, inverse.name());
+        if (!changes) {
+            return;
+        }
         code.blank().line("public void " + element("add", inverse.name()) + "(" + type + " other) {");
         code.line("if (!" + field + ".contains(other)) {")
                 .line(field + ".add(other);")
@@ -212,6 +223,9 @@ final class Accessors {
     private void joined(Code code, String entity, String name, Optional<String> inverse, boolean list) {
         String type = className(entity);
         view(code, list ? "List" : "Set", type, name);
+        if (!changes) {
+            return;
+        }
         for (String verb : List.of("add", "remove")) {
             boolean guarded = list && verb.equals("add");
             String change =
@@ -242,7 +256,8 @@ final class Accessors {
 
     private void throughLink(Code code, Association.ThroughLink through) {
         String type = className(through.target());
-        code.blank().doc("Read through " + through.links() + "; add or remove a " + through.link() + " to change it.");
+        String change = changes ? "; add or remove a " + through.link() + " to change it." : ".";
+        code.blank().doc("Read through " + through.links() + change);
         code.line(
                 "public " + imports.use("java.util.List") + "<" + type + "> " + method("get", through.name()) + "() {");
         code.line("return " + through.links() + ".stream().map(" + className(through.link()) + "::"
@@ -274,6 +289,9 @@ final class Accessors {
                 .line("return " + s.name() + ";")
                 .line("}"));
         code.line("return null;").line("}");
+        if (!changes) {
+            return;
+        }
         setterHead(code.blank(), type, name);
         String before = local("before", name);
         code.line(type + " " + before + " = " + method("get", name) + "();");

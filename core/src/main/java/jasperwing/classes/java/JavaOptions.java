@@ -49,6 +49,11 @@ public record JavaOptions(String basePackage, boolean byArea, String header, Cod
         return chosen.value(option).equals(value);
     }
 
+    /** Whether objects can be changed. */
+    boolean areChanged() {
+        return !is(TargetOption.SETTERS, "none");
+    }
+
     /** Whether rows are records. */
     public boolean areRecords() {
         return !is(TargetOption.ROWS, "classes");

@@ -3,6 +3,7 @@ package jasperwing.classes.java;
 import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.model.Type;
+import java.util.List;
 
 /** The accessors of a kind-and-id pair. */
 record KindAccessors(JavaTarget target, ModelClass owner, Imports imports, JavaTypes types) {
@@ -18,7 +19,7 @@ record KindAccessors(JavaTarget target, ModelClass owner, Imports imports, JavaT
                 .line("public " + idType + " " + get + "Id() {")
                 .line("return " + kind.name() + "Id;")
                 .line("}");
-        for (String entity : kind.subjects()) {
+        for (String entity : target.options().areChanged() ? kind.subjects() : List.<String>of()) {
             setter(code, kind, entity, idType);
         }
         if (!kind.subjects().isEmpty()) {

@@ -15,6 +15,9 @@ final class SubjectFile {
             boolean many = backIsMany(target, oneOf);
             if (many) {
                 code.line(imports.use("java.util.List") + "<" + type + "> " + Accessors.method("get", back) + "();");
+                if (!target.options().areChanged()) {
+                    return;
+                }
                 code.blank().line("void " + Accessors.element("add", back) + "(" + type + " other);");
                 code.blank().line("void " + Accessors.element("remove", back) + "(" + type + " other);");
             } else {
