@@ -10,7 +10,9 @@ import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Family;
+import jasperwing.model.Literal;
 import jasperwing.model.OneOf;
+import jasperwing.model.Range;
 import jasperwing.model.Scalar;
 import jasperwing.model.Stamp;
 import jasperwing.model.Tie;
@@ -24,6 +26,7 @@ import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Leaves;
+import jasperwing.schema.Literals;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -34,6 +37,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** A design and its tables as the data templates see: maps, lists, texts, numbers and truth values of the {@link Shape}s. */
@@ -49,6 +53,7 @@ final class TemplateData {
     private final ClassModel model;
     private final JavaOptions options;
     private final ColumnAttributes attributes;
+    private final AssociationData associations;
     private final Map<String, String> rows = new HashMap<>();
     private final String values;
     private final Map<String, Known> known = new HashMap<>();
@@ -67,6 +72,7 @@ final class TemplateData {
         this.model = ClassModel.of(given, schema);
         this.options = options;
         this.attributes = new ColumnAttributes(design, schema);
+        this.associations = new AssociationData(model, options);
         Identifiers names = new Identifiers(0);
         model.classNames().values().forEach(names::take);
         model.enumNames().values().forEach(names::take);
@@ -140,7 +146,11 @@ final class TemplateData {
                         .toList(),
                 oneOfs(entity, table, known),
                 lists(entity),
-                joins(entity));
+                joins(entity),
+                associations.of(entity),
+                entity.kinship().of(),
+                entity.kinship().onlyKinds(),
+                entity.shown().names());
     }
 
     private static List<Map<String, Object>> all(Map<String, Map<String, Object>> known, List<String> names) {
@@ -254,7 +264,22 @@ final class TemplateData {
                 version ? "" : stamp.map(Stamp::word).orElse(""),
                 version,
                 column.computed(),
+                bound(attribute, own, Range::from),
+                bound(attribute, own, Range::to),
+                own && Literals.formFits(attribute)
+                        ? attribute.form().longerThan().orElse(-1)
+                        : -1,
+                own && Literals.formFits(attribute) ? attribute.form().matching() : "",
                 column.comment());
+    }
+
+    private static String bound(Attribute attribute, boolean own, Function<Range, Optional<Literal>> end) {
+        return attribute
+                .range()
+                .filter(r -> own && Literals.rangeFits(attribute.type(), r))
+                .flatMap(end)
+                .map(Literal::text)
+                .orElse("");
     }
 
     /** A type in the design's words, without sizes; what is unknown is taken for text. */

@@ -13,6 +13,7 @@ import jasperwing.model.Design;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -53,6 +54,74 @@ class TemplateTargetTest {
                 .containsExactly(
                         "dive.txt | Dive | dives: id serial, siteId serial, number int, depth decimal?\n",
                         "site.txt | Site | sites: id serial\n");
+    }
+
+    @Test
+    void aTemplateSeesWhatObjectsKnowOfEachOther() throws Exception {
+        Design design = Samples.design(
+                "entity Site",
+                "  id serial key",
+                "entity Account, outside",
+                "  id text(36) key",
+                "entity Dive",
+                "  id serial key",
+                "  depth int from 0 to 120",
+                "  name text(9) longer than 2 matching /[A-Z]+/",
+                "  shown as name",
+                "entity Person, only its kinds",
+                "  id serial key",
+                "entity Diver is a kind of Person",
+                "  badge int",
+                "entity Duty",
+                "  task text(9)",
+                "entity Note",
+                "  id serial key",
+                "each Dive must be at one Site as site, which may have many Dive as dives in falling order of depth",
+                "  deleting Site deletes Dive too",
+                "each Dive may have many Person as crew via Duty, which may have many Dive as dives",
+                "each Dive may know many Dive as others, which may be known by many Dive as knowers",
+                "each Person may sign in as one Account as account",
+                "each Note must be about one of Dive, Site as subject, which may have many Note as notes",
+                "each Note may be of one of Dive, Person as other",
+                "  kept as a kind and an id");
+        Files.createDirectories(root.resolve("theirs"));
+        Files.writeString(
+                root.resolve("theirs/entity.ftl"),
+                """
+                <#macro say a>${a.kind} ${a.name}<#if a.class?has_content>: ${a.class}</#if>\
+                <#if a.owner> owns ${(a.columns + a.far)?join(",")} ${a.table}</#if><#if a.back?has_content> back ${a.back}</#if>\
+                <#if a.must> must</#if><#if a.deleted> goes</#if><#if a.links?has_content> by ${a.links}</#if>\
+                <#if a.sortedBy?has_content> by ${a.sortedBy} ${a.falling?then("falling", "rising")}</#if>\
+                <#list a.subjects> (<#items as s><@say s/><#sep>; </#sep></#items>)</#list></#macro>
+                <@file path="${entity.class}.txt">
+                ${entity.parent} ${entity.onlyKinds?c} ${entity.shown?join(",")}
+                <#list entity.associations as a>
+                * <@say a/>.
+                </#list>
+                <#list entity.columns?filter(c -> c.to?has_content || c.matching?has_content) as c>
+                ${c.name} ${c.from}..${c.to} ${c.longerThan} ${c.matching}
+                </#list>
+                </@file>
+                """);
+        Map<String, String> said = new LinkedHashMap<>();
+        TemplateTarget.of(root.resolve("theirs"))
+                .generate(design, JavaOptions.of(design))
+                .forEach(f -> said.put(f.path(), f.text()));
+        assertThat(said.get("Site.txt"))
+                .contains(" false \n", "many dives: Dive back site goes by depth falling.\n", "many notes: Note back ");
+        assertThat(said.get("Dive.txt"))
+                .contains(
+                        " false name\n",
+                        "one site: Site owns site_id  back dives must.\n",
+                        "many others: Dive owns knower_id,other_id dive_others back knowers.\n",
+                        "through crew: Person by duties",
+                        "depth 0..120 -1 \n",
+                        "name .. 2 [A-Z]+\n");
+        assertThat(said.get("Person.txt")).contains(" true \n", "outside accountId owns account_id ");
+        assertThat(said.get("Diver.txt")).startsWith("Person false \n");
+        assertThat(said.get("Note.txt"))
+                .contains("each subject owns   back notes must (one subjectDive: Dive owns ")
+                .contains("kind other owns other_kind,other_id  (one other: Dive; one other: Person).\n");
     }
 
     @Test
