@@ -12,6 +12,7 @@ import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -95,6 +96,32 @@ class PromiseTest {
                     }
                 })
                 .isInstanceOf(SQLException.class);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void aKeyThatIsCountedInSeveralTablesIsOfTwoRows(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                "entity Net, only its kinds",
+                "  id serial key",
+                "  kinds kept in a complete table each",
+                "entity Trawl is a kind of Net",
+                "  width int",
+                "entity Seine is a kind of Net",
+                "  length int");
+        assertThat(Report.of(design, dialect).of(Level.FAULT))
+                .extracting(Finding::rule)
+                .containsExactly(Rule.COUNTED_KEY_APART);
+        try (Connection connection = Databases.loaded(design, dialect);
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into trawls (width) values (1)");
+            statement.execute("insert into seines (length) values (1)");
+            try (ResultSet both =
+                    statement.executeQuery("select count(*) from trawls t join seines s on s.id = t.id")) {
+                both.next();
+                assertThat(both.getInt(1)).isEqualTo(1);
+            }
+        }
     }
 
     @Test
