@@ -7,25 +7,26 @@ import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What follows from a design and many rules look at, found out when first asked for. Safe for several threads. */
 final class Facts {
     private final Design design;
-    private volatile Map<String, String> bySnake;
-    private volatile List<Role> roles;
-    private volatile Set<String> outside;
+    private final Lazy<Map<String, String>> bySnake;
+    private final Lazy<List<Role>> roles = new Lazy<>(this::findRoles);
+    private final Lazy<Set<String>> outside = new Lazy<>(this::findOutside);
 
     Facts(Design design) {
         this.design = design;
+        this.bySnake = new Lazy<>(this::findBySnake);
     }
 
     /** Those of a design whose entities have the same names as another's. */
     Facts(Design design, Facts named) {
-        this(design);
+        this.design = design;
         this.bySnake = named.bySnake;
     }
 
@@ -35,34 +36,24 @@ final class Facts {
 
     /** The first entity of each name, by the name in snake case. */
     Map<String, String> bySnake() {
-        if (bySnake == null) {
-            findBySnake();
-        }
-        return bySnake;
+        return bySnake.get();
     }
 
-    private synchronized void findBySnake() {
-        if (bySnake == null) {
-            Map<String, String> all = new HashMap<>(design.entities().size() * 2);
-            design.entities().forEach(e -> all.putIfAbsent(Words.snake(e.name()), e.name()));
-            bySnake = all;
-        }
+    private Map<String, String> findBySnake() {
+        Map<String, String> all = new HashMap<>(design.entities().size() * 2);
+        design.entities().forEach(e -> all.putIfAbsent(Words.snake(e.name()), e.name()));
+        return all;
     }
 
     /** Every reference an entity holds, in the order of the entities. */
     List<Role> roles() {
-        if (roles == null) {
-            findRoles();
-        }
-        return roles;
+        return roles.get();
     }
 
-    private synchronized void findRoles() {
-        if (roles == null) {
-            List<Role> all = new ArrayList<>();
-            design.entities().forEach(e -> all.addAll(heldBy(e)));
-            roles = all;
-        }
+    private List<Role> findRoles() {
+        List<Role> all = new ArrayList<>();
+        design.entities().forEach(e -> all.addAll(heldBy(e)));
+        return all;
     }
 
     /** The references an entity holds; those of two of one name the first of them. */
@@ -76,17 +67,13 @@ final class Facts {
 
     /** The entities that are kept by other systems. */
     Set<String> outside() {
-        if (outside == null) {
-            findOutside();
-        }
-        return outside;
+        return outside.get();
     }
 
-    private synchronized void findOutside() {
-        if (outside == null) {
-            Set<String> all = new HashSet<>();
-            design.entities().stream().filter(Entity::outside).forEach(e -> all.add(e.name()));
-            outside = all;
-        }
+    private Set<String> findOutside() {
+        return design.entities().stream()
+                .filter(Entity::outside)
+                .map(Entity::name)
+                .collect(Collectors.toSet());
     }
 }

@@ -3,13 +3,11 @@ package jasperwing.classes.template;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.RecordFormula;
-import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
-import jasperwing.model.Family;
 import jasperwing.model.Literal;
 import jasperwing.model.OneOf;
 import jasperwing.model.Range;
@@ -25,7 +23,6 @@ import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -61,8 +58,8 @@ final class TemplateData {
 
     /** The columns of a table by name: those that are filled, and those that are computed. */
     private record Known(Map<String, Map<String, Object>> columns, Map<String, Map<String, Object>> computed) {
-        Map<String, Object> of(String column) {
-            return columns.containsKey(column) ? columns.get(column) : computed.get(column);
+        Optional<Map<String, Object>> of(String column) {
+            return Optional.ofNullable(columns.getOrDefault(column, computed.get(column)));
         }
     }
 
@@ -121,7 +118,7 @@ final class TemplateData {
     Map<String, Object> entity(Entity entity) {
         Table table = schema.table(entity.name()).orElseThrow();
         Map<String, Map<String, Object>> known = columns(table);
-        formulas.put(entity.name(), formulas(entity, table));
+        formulas.put(entity.name(), FormulaData.of(design, entity, table, known(table)::of));
         return Shape.ENTITY.of(
                 entity.name(),
                 entity.notes().label(),
@@ -172,46 +169,6 @@ final class TemplateData {
     /** What computes the attributes of an entity that follow from a row alone, by their properties. */
     Map<String, RecordFormula> formulas(String entity) {
         return formulas.getOrDefault(entity, Map.of());
-    }
-
-    private Map<String, RecordFormula> formulas(Entity entity, Table table) {
-        Map<String, RecordFormula> all = new HashMap<>();
-        Map<String, RecordFormula.Component> components = components(entity, table);
-        for (Column column : table.columns()) {
-            Map<String, Object> computed = known(table).computed().get(column.name());
-            if (computed != null) {
-                Attribute attribute =
-                        Family.attribute(design, entity.name(), column.member()).orElseThrow();
-                Formula formula = Formula.of(design, entity.name(), attribute);
-                all.put((String) computed.get("property"), new RecordFormula(formula, attribute.type(), components));
-            }
-        }
-        return all;
-    }
-
-    private Map<String, RecordFormula.Component> components(Entity entity, Table table) {
-        Map<String, RecordFormula.Component> components = new HashMap<>();
-        table.columns().stream()
-                .map(Column::member)
-                .distinct()
-                .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
-                .forEach(attribute -> {
-                    List<Column> columns = table.columnsOf(attribute.name());
-                    List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
-                    for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
-                        Map<String, Object> column =
-                                known(table).of(columns.get(i).name());
-                        if (column != null) {
-                            components.put(leaves.get(i).name(), component(column));
-                        }
-                    }
-                });
-        return components;
-    }
-
-    private static RecordFormula.Component component(Map<String, Object> column) {
-        return new RecordFormula.Component(
-                (String) column.get("property"), !column.get("enum").equals(""));
     }
 
     /** The columns of a table by name, but those the database computes. */

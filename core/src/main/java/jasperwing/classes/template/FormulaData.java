@@ -1,0 +1,65 @@
+package jasperwing.classes.template;
+
+import jasperwing.classes.java.RecordFormula;
+import jasperwing.formula.Formula;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.schema.Column;
+import jasperwing.schema.Leaves;
+import jasperwing.schema.Table;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** What computes the attributes of an entity that follow from a row alone. */
+final class FormulaData {
+    private FormulaData() {}
+
+    /**
+     * By the properties of the columns.
+     *
+     * @param data what templates see of a column, by its name; empty for one that they do not see
+     */
+    static Map<String, RecordFormula> of(
+            Design design, Entity entity, Table table, Function<String, Optional<Map<String, Object>>> data) {
+        Map<String, RecordFormula.Component> components = components(design, entity, table, data);
+        Map<String, RecordFormula> formulas = new HashMap<>();
+        for (Column column : table.columns()) {
+            Optional<Attribute> computed = Family.attribute(design, entity.name(), column.member())
+                    .filter(a -> a.isComputed() && !column.computed().isEmpty());
+            computed.ifPresent(attribute -> data.apply(column.name())
+                    .ifPresent(d -> formulas.put(
+                            (String) d.get("property"),
+                            new RecordFormula(
+                                    Formula.of(design, entity.name(), attribute), attribute.type(), components))));
+        }
+        return formulas;
+    }
+
+    private static Map<String, RecordFormula.Component> components(
+            Design design, Entity entity, Table table, Function<String, Optional<Map<String, Object>>> data) {
+        Map<String, RecordFormula.Component> components = new HashMap<>();
+        table.columns().stream()
+                .map(Column::member)
+                .distinct()
+                .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
+                .forEach(attribute -> {
+                    List<Column> columns = table.columnsOf(attribute.name());
+                    List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+                    for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
+                        String path = leaves.get(i).name();
+                        data.apply(columns.get(i).name()).ifPresent(d -> components.put(path, component(d)));
+                    }
+                });
+        return components;
+    }
+
+    private static RecordFormula.Component component(Map<String, Object> column) {
+        return new RecordFormula.Component(
+                (String) column.get("property"), !column.get("enum").equals(""));
+    }
+}
