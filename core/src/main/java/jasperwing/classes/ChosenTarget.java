@@ -13,24 +13,20 @@ import java.util.Optional;
 
 /** One of our targets, or a folder with templates of the user's own. */
 public final class ChosenTarget {
-    /** What can be chosen where templates make the files. */
-    static final List<TargetOption> TEMPLATED =
-            List.of(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.ROWS);
-
     private final String said;
     private final String word;
     private final Optional<Target> ours;
-    private final Optional<TemplateTarget> own;
+    private final TemplateTarget templates;
 
-    private ChosenTarget(String said, String word, Optional<Target> ours, Optional<TemplateTarget> own) {
+    private ChosenTarget(String said, String word, Optional<Target> ours, TemplateTarget templates) {
         this.said = said;
         this.word = word;
         this.ours = ours;
-        this.own = own;
+        this.templates = templates;
     }
 
     public static ChosenTarget of(Target target) {
-        return new ChosenTarget(target.word(), target.word(), Optional.of(target), Optional.empty());
+        return new ChosenTarget(target.word(), target.word(), Optional.of(target), target.templates());
     }
 
     /** @throws IOException when there is no such folder */
@@ -58,7 +54,7 @@ public final class ChosenTarget {
     }
 
     private static ChosenTarget of(String said, Path templates) throws IOException {
-        return new ChosenTarget(said, word(templates), Optional.empty(), Optional.of(TemplateTarget.of(templates)));
+        return new ChosenTarget(said, word(templates), Optional.empty(), TemplateTarget.of(templates));
     }
 
     private static String word(Path templates) {
@@ -81,15 +77,17 @@ public final class ChosenTarget {
         return ours;
     }
 
-    /** What can be chosen for a target. */
-    public static List<TargetOption> options(String said) {
-        return Target.of(said).map(Target::options).orElse(TEMPLATED);
+    /**
+     * What can be chosen for it.
+     *
+     * @throws IOException when its templates cannot be read
+     */
+    public List<TargetOption> options() throws IOException {
+        return templates.options();
     }
 
     /** All files for a design, sorted by path. */
     public List<GeneratedFile> generate(Design design) throws TemplateProblemException {
-        return ours.isPresent()
-                ? ours.get().generate(design)
-                : own.orElseThrow().generate(design, JavaOptions.of(design, design.target(said)));
+        return templates.generate(design, JavaOptions.of(design, design.target(said)));
     }
 }

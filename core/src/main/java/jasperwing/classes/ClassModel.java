@@ -10,6 +10,7 @@ import jasperwing.model.Tie;
 import jasperwing.naming.Step;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,11 +24,17 @@ public final class ClassModel {
     private final ClassModelBuilder builder;
     private final MemberNames names;
     private final Map<String, Optional<ModelClass>> known = new HashMap<>();
+    private final Map<String, String> classNames;
+    private final List<ModelGroup> groups;
 
     private ClassModel(Design given, Schema schema) {
         this.design = given.whole();
         this.names = new MemberNames(design);
         this.builder = new ClassModelBuilder(design, schema, names);
+        Map<String, String> all = new LinkedHashMap<>();
+        entities().filter(builder::hasClass).forEach(e -> all.put(e, names.className(e)));
+        this.classNames = Collections.unmodifiableMap(all);
+        this.groups = design.groups().stream().distinct().map(builder::group).toList();
     }
 
     /** Derives the classes; the physical names are those of PostgreSQL. */
@@ -56,9 +63,7 @@ public final class ClassModel {
 
     /** The names of all classes that are made of entities, by the entities' names in the design's order. */
     public Map<String, String> classNames() {
-        Map<String, String> all = new LinkedHashMap<>();
-        entities().filter(builder::hasClass).forEach(e -> all.put(e, names.className(e)));
-        return all;
+        return classNames;
     }
 
     /** The class names of the enums, by their names in the design. */
@@ -68,7 +73,7 @@ public final class ClassModel {
 
     /** The values and traits, in the order of the design. */
     public List<ModelGroup> groups() {
-        return design.groups().stream().distinct().map(builder::group).toList();
+        return groups;
     }
 
     /** The value or trait of that name. */

@@ -2,11 +2,9 @@ package jasperwing.classes;
 
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaPath;
-import jasperwing.classes.java.JavaTarget;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import jasperwing.schema.Schema;
 import jasperwing.walk.Walk;
 import java.util.Arrays;
@@ -15,15 +13,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** What a design can become in code. */
 public enum Target {
     JAVA_JAKARTA("java-jakarta", "Java, Jakarta Persistence", "Persistence 3.1, Validation 3.0"),
     JAVA_PLAIN("java-plain", "Java, records and JDBC", "records, and what keeps them");
 
-    private static final List<TargetOption> OF_CLASSES = Arrays.stream(TargetOption.values())
-            .filter(o -> o != TargetOption.ROWS)
-            .toList();
+    private static final Map<Target, TemplateTarget> TEMPLATES = new ConcurrentHashMap<>();
 
     private final String word;
     private final String title;
@@ -57,11 +54,6 @@ public enum Target {
         return JavaOptions.of(design, design.target(word));
     }
 
-    /** What can be chosen for it. */
-    public List<TargetOption> options() {
-        return this == JAVA_JAKARTA ? OF_CLASSES : ChosenTarget.TEMPLATED;
-    }
-
     /** The former names of entities by their names, for files to move with what they are made of. */
     public static Map<String, String> formerNames(Design design) {
         Map<String, String> former = new HashMap<>();
@@ -73,44 +65,33 @@ public enum Target {
 
     /** All files for a design, sorted by path; the same design gives the same bytes. */
     public List<GeneratedFile> generate(Design design) {
-        JavaOptions options = options(design);
-        if (this == JAVA_JAKARTA) {
-            return JavaTarget.generate(design, options);
-        }
         try {
-            return TemplateTarget.builtIn(word).generate(design, options);
+            return templates().generate(design, options(design));
         } catch (TemplateProblemException e) {
             throw ofOurs(e);
         }
+    }
+
+    /**
+     * The files of some entities, enums, values and traits alone, the same as among all; sorted by path.
+     *
+     * @param schema of the design, for PostgreSQL
+     */
+    public List<GeneratedFile> generate(Design design, Schema schema, Set<String> names) {
+        try {
+            return templates().generate(design, schema, options(design), names);
+        } catch (TemplateProblemException e) {
+            throw ofOurs(e);
+        }
+    }
+
+    /** Its templates, read once. */
+    TemplateTarget templates() {
+        return TEMPLATES.computeIfAbsent(this, t -> TemplateTarget.builtIn(t.word()));
     }
 
     private static IllegalStateException ofOurs(TemplateProblemException e) {
         return new IllegalStateException("a template of our own cannot be run: " + e.getMessage(), e);
-    }
-
-    /**
-     * The files of one entity alone, the same as among all.
-     *
-     * @param schema of the design, for PostgreSQL
-     */
-    public List<GeneratedFile> generate(Design design, Schema schema, String entity) {
-        if (this == JAVA_JAKARTA) {
-            return generate(design, schema, Set.of(entity));
-        }
-        try {
-            return TemplateTarget.builtIn(word).generate(design, schema, options(design), entity);
-        } catch (TemplateProblemException e) {
-            throw ofOurs(e);
-        }
-    }
-
-    /**
-     * The files of some entities and enums alone, the same as among all; sorted by path.
-     *
-     * @param schema of the design, for PostgreSQL
-     */
-    public List<GeneratedFile> generate(Design design, Schema schema, Set<String> entities) {
-        return JavaTarget.generate(design, schema, options(design), entities);
     }
 
     /**

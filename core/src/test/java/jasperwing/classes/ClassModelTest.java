@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.java.JavaOptions;
-import jasperwing.classes.java.JavaTarget;
+import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.Design;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -62,7 +62,7 @@ class ClassModelTest {
     }
 
     @Test
-    void filesLieInPackagesByAreaAndCarryDocumentation() {
+    void filesLieInPackagesByAreaAndCarryDocumentation() throws Exception {
         Design design = Samples.design(
                 "area `Field work` moss",
                 "enum Duty: leader \"The leader\", `class`",
@@ -71,7 +71,7 @@ class ClassModelTest {
                 "  \"One descent.\"",
                 "  length duration?",
                 "  duty Duty default leader");
-        List<GeneratedFile> files = JavaTarget.generate(design, new JavaOptions("marsh"));
+        List<GeneratedFile> files = TemplateTarget.builtIn("java-jakarta").generate(design, new JavaOptions("marsh"));
         assertThat(files)
                 .extracting(GeneratedFile::path)
                 .containsExactly("marsh/DurationMillis.java", "marsh/Duty.java", "marsh/fieldwork/Dive.java");

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -46,7 +47,7 @@ final class Elsewhere {
         ClassModel model = ClassModel.of(design, schema);
         return Arrays.stream(Target.values())
                 .filter(t -> !t.word().equals(shown))
-                .flatMap(t -> t.generate(design, schema, entity).stream()
+                .flatMap(t -> t.generate(design, schema, Set.of(entity)).stream()
                         .map(f -> line(t, f, model, origin))
                         .flatMap(Optional::stream))
                 .toList();

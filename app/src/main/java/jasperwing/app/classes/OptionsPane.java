@@ -7,8 +7,11 @@ import jasperwing.classes.ChosenTarget;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.TargetOption;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -33,12 +36,23 @@ final class OptionsPane extends SidePane {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Options", "lens-title"));
         nodes.add(text(TargetsPane.title(target), "quiet"));
-        for (TargetOption option : ChosenTarget.options(target)) {
+        for (TargetOption option : options(target)) {
             nodes.add(text(option.word(), "section"));
             nodes.add(text(option.meaning(), "option-meaning"));
             nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));
         }
         content().getChildren().setAll(nodes);
+    }
+
+    /** What its templates ask for; nothing when they cannot be read, which the stage tells of. */
+    private List<TargetOption> options(String target) {
+        try {
+            Optional<Path> from =
+                    workspace.path().get().map(Path::toAbsolutePath).map(Path::getParent);
+            return ChosenTarget.of(target, from).options();
+        } catch (IOException e) {
+            return List.of();
+        }
     }
 
     private Node choices(String target, TargetOption option, CodeTarget said) {

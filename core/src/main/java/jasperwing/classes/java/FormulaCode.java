@@ -82,7 +82,7 @@ final class FormulaCode {
             case WHOLE -> Value.of(literal.text() + "L", Kind.WHOLE);
             case DECIMAL -> Value.of(
                     "new " + imports.use("java.math.BigDecimal") + "(\"" + literal.text() + "\")", Kind.DECIMAL);
-            case TEXT -> Value.of(Code.quote(literal.text()), Kind.TEXT);
+            case TEXT -> Value.of(JavaNames.quote(literal.text()), Kind.TEXT);
             case DATE -> Value.of(imports.use("java.time.LocalDate") + ".parse(\"" + literal.text() + "\")", Kind.DATE);
             case NOTHING -> new Value(List.of("true"), "null", Kind.NOTHING);
             default -> Value.of(literal.text(), Kind.BOOLEAN);

@@ -26,7 +26,7 @@ final class Getters implements Reach {
             if (property.isEmpty()) {
                 return Optional.empty();
             }
-            getters.add(Accessors.method("get", property.get()));
+            getters.add(JavaNames.method("get", property.get()));
         }
         return Optional.of(getters);
     }
@@ -35,11 +35,11 @@ final class Getters implements Reach {
     public List<String> attribute(Term.Member member) {
         List<String> getters = new ArrayList<>();
         List<Attribute> path = member.path();
-        getters.add(Accessors.method("get", model.property(member.entity(), path.get(0))));
+        getters.add(JavaNames.method("get", model.property(member.entity(), path.get(0))));
         for (int i = 1; i < path.size(); i++) {
             String value = ((Type.Named) path.get(i - 1).type()).name();
             AttributeGroup group = model.design().value(value).orElseThrow();
-            getters.add(Accessors.method("get", model.property(group, path.get(i))));
+            getters.add(JavaNames.method("get", model.property(group, path.get(i))));
         }
         boolean isEnum = member.leaf().type() instanceof Type.Named named
                 && model.design().enumType(named.name()).isPresent();

@@ -45,7 +45,7 @@ public record JavaOptions(String basePackage, boolean byArea, String header, Cod
         return Arrays.stream(said.split("\\.")).map(JavaOptions::segment).collect(Collectors.joining("."));
     }
 
-    boolean is(TargetOption option, String value) {
+    public boolean is(TargetOption option, String value) {
         return chosen.value(option).equals(value);
     }
 

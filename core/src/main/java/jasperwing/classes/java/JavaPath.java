@@ -36,7 +36,7 @@ public final class JavaPath {
             if (property.isEmpty()) {
                 return Optional.empty();
             }
-            path.follow(step, Accessors.method("get", property.get()));
+            path.follow(step, JavaNames.method("get", property.get()));
         }
         return Optional.of(path.expression + (path.kind == Kind.STREAM ? ".distinct().toList()" : ""));
     }

@@ -1,7 +1,6 @@
 /**
- * Java classes with Jakarta Persistence 3.1 and Jakarta Validation annotations.
+ * What is Java's own: names, imports, lines, what computes something, what a path through classes is called, and the compiler.
  *
- * <p>In: a {@link jasperwing.classes.ClassModel}. Out: source files that compile without warnings. One class a part of a
- * source file; {@link jasperwing.classes.java.JavaTarget} is the entry.
+ * <p>In: a {@link jasperwing.classes.ClassModel}, or parts of sources. Out: parts of sources, which templates put together.
  */
 package jasperwing.classes.java;

@@ -1,50 +1,65 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.Association;
-import jasperwing.classes.ClassModel;
 import jasperwing.classes.ModelClass;
-import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.Property;
+import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.classes.java.JavaTypes;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
+import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** What classes know of each other as the data templates see. */
 final class AssociationData {
-    private final ClassModel model;
-    private final JavaOptions options;
+    private static final List<String> TRUTHS =
+            List.of("owner", "must", "unique", "key", "deleted", "falling", "joined", "backShared", "sameKey");
+    private static final List<String> TEXTS = List.of(
+            "back",
+            "opposite",
+            "table",
+            "sortedBy",
+            "links",
+            "doc",
+            "interface",
+            "keyProperty",
+            "link",
+            "linkClass",
+            "linkPackage",
+            "linkRole");
+    private static final List<String> LISTS = List.of("columns", "far", "subjects", "others");
 
-    AssociationData(ClassModel model, JavaOptions options) {
-        this.model = model;
-        this.options = options;
+    private final ChosenClasses classes;
+    private final TypeData types;
+
+    AssociationData(ChosenClasses classes) {
+        this.classes = classes;
+        this.types = new TypeData(classes);
     }
 
     /** Those of an entity, in the order of the class; none of one that has no class. */
-    List<Map<String, Object>> of(Entity entity) {
-        return model.find(entity.name()).map(ModelClass::associations).orElse(List.of()).stream()
-                .map(this::data)
+    List<Data> of(Entity entity) {
+        return classes.find(entity.name()).stream()
+                .flatMap(c -> c.associations().stream().map(a -> data(c, a)))
                 .toList();
     }
 
-    private Map<String, Object> data(Association association) {
+    private Data data(ModelClass subject, Association association) {
         if (association instanceof Association.ToOne one) {
             return toOne(one);
         }
         if (association instanceof Association.ToOutside out) {
-            Said said = new Said("outside", out.name(), out.target())
-                    .owner()
-                    .must(out.must())
-                    .key(out.key());
-            return said.columns(List.of(quoted(out.column()))).data();
+            return outside(out);
         }
         if (association instanceof Association.Inverse inverse) {
             return new Said(inverse.many() ? "many" : "one", inverse.name(), inverse.target())
-                    .back(Optional.of(inverse.mappedBy()))
+                    .back(Optional.of(inverse.mappedBy()), Optional.of(classes.reader(inverse)))
                     .with("unique", !inverse.many())
                     .with("deleted", inverse.onDelete() == DeleteRule.DELETE_TOO)
                     .sorted(inverse.sortedBy())
@@ -56,16 +71,18 @@ final class AssociationData {
         if (association instanceof Association.JoinedInverse inverse) {
             return new Said("many", inverse.name(), inverse.target())
                     .back(Optional.of(inverse.mappedBy()))
+                    .with("joined", true)
                     .sorted(inverse.sortedBy())
                     .data();
         }
-        return several(association);
+        return several(subject, association);
     }
 
-    private Map<String, Object> joined(Association.Joined joined) {
+    private Data joined(Association.Joined joined) {
         return new Said("many", joined.name(), joined.target())
                 .owner()
                 .back(joined.inverse())
+                .with("joined", true)
                 .columns(quoted(joined.here()))
                 .with("table", Dialect.POSTGRESQL.quote(joined.table().name()))
                 .with("far", quoted(joined.there()))
@@ -73,10 +90,15 @@ final class AssociationData {
                 .data();
     }
 
-    private Map<String, Object> several(Association association) {
+    private Data several(ModelClass subject, Association association) {
         if (association instanceof Association.ThroughLink through) {
+            ModelClass link = classes.of(through.link());
             return new Said("through", through.name(), through.target())
                     .with("links", through.links())
+                    .with("link", through.link())
+                    .with("linkClass", link.name())
+                    .with("linkPackage", classes.packageOf(link))
+                    .with("linkRole", through.linkRole())
                     .sorted(through.sortedBy())
                     .data();
         }
@@ -86,21 +108,59 @@ final class AssociationData {
                     .must(each.must())
                     .back(each.back())
                     .with("subjects", each.subjects().stream().map(this::toOne).toList())
+                    .with("others", each.outside().stream().map(this::outside).toList())
+                    .with("interface", classes.subjectInterface(subject, each))
+                    .with("backShared", isBackShared(each))
                     .data();
         }
-        Association.OneOfKind kind = (Association.OneOfKind) association;
-        List<Map<String, Object>> subjects = kind.subjects().stream()
-                .map(s -> new Said("one", kind.name(), s).data())
-                .toList();
+        return oneOfKind((Association.OneOfKind) association);
+    }
+
+    private static boolean isBackShared(Association.OneOfEach each) {
+        return each.back().isPresent()
+                && each.subjects().stream().allMatch(s -> s.inverse().equals(each.back()));
+    }
+
+    private Data oneOfKind(Association.OneOfKind kind) {
         return new Said("kind", kind.name(), "")
                 .owner()
                 .must(kind.must())
                 .columns(List.of(quoted(kind.kind()), quoted(kind.id())))
-                .with("subjects", subjects)
+                .with("type", types.of(kind.idType()))
+                .with(
+                        "subjects",
+                        kind.subjects().stream().map(s -> subject(kind, s)).toList())
                 .data();
     }
 
-    private Map<String, Object> toOne(Association.ToOne one) {
+    /** One of the kinds of thing that a kind and an id can point to. */
+    private Data subject(Association.OneOfKind kind, String entity) {
+        Said said = new Said("one", kind.name(), entity);
+        List<Property> key =
+                classes.find(entity).isPresent() ? classes.keyed(entity).keyProperties() : List.of();
+        if (key.size() == 1 && !classes.keyed(entity).hasCompositeKey()) {
+            Type type = key.get(0).attribute().type();
+            said.with("keyProperty", key.get(0).name()).with("sameKey", isSame(type, kind.idType()));
+        }
+        return said.data();
+    }
+
+    private boolean isSame(Type one, Type other) {
+        return JavaTypes.qualified(classes.model(), classes.options(), one)
+                .equals(JavaTypes.qualified(classes.model(), classes.options(), other));
+    }
+
+    private Data outside(Association.ToOutside out) {
+        return new Said("outside", out.name(), out.target())
+                .owner()
+                .must(out.must())
+                .key(out.key())
+                .columns(List.of(quoted(out.column())))
+                .with("type", types.of(out.type()))
+                .data();
+    }
+
+    private Data toOne(Association.ToOne one) {
         return new Said("one", one.name(), one.target())
                 .owner()
                 .must(one.must())
@@ -108,6 +168,7 @@ final class AssociationData {
                 .back(one.inverse())
                 .columns(quoted(one.foreignKey()))
                 .with("unique", one.unique())
+                .with("doc", one.doc())
                 .data();
     }
 
@@ -121,16 +182,17 @@ final class AssociationData {
 
     /** The fields of one, as far as they are said; the others are blank. */
     private final class Said {
-        private final Map<String, Object> fields = new LinkedHashMap<>();
+        private final Map<String, Object> fields = new HashMap<>();
 
         Said(String kind, String name, String target) {
-            Optional<ModelClass> known = model.find(target);
+            Optional<ModelClass> known = classes.find(target);
             with("name", name).with("kind", kind).with("target", target);
             with("class", known.map(ModelClass::name).orElse(""));
-            with("package", known.map(c -> options.packageOf(c.entity().area())).orElse(""));
-            List.of("owner", "must", "unique", "key", "deleted", "falling").forEach(f -> with(f, false));
-            List.of("back", "table", "sortedBy", "links").forEach(f -> with(f, ""));
-            List.of("columns", "far", "subjects").forEach(f -> with(f, List.of()));
+            with("package", known.map(classes::packageOf).orElse(""));
+            with("type", TypeData.NONE);
+            TRUTHS.forEach(f -> with(f, false));
+            TEXTS.forEach(f -> with(f, ""));
+            LISTS.forEach(f -> with(f, List.of()));
         }
 
         Said with(String field, Object value) {
@@ -151,7 +213,11 @@ final class AssociationData {
         }
 
         Said back(Optional<String> property) {
-            return with("back", property.orElse(""));
+            return back(property, property);
+        }
+
+        Said back(Optional<String> property, Optional<String> opposite) {
+            return with("back", property.orElse("")).with("opposite", opposite.orElse(""));
         }
 
         Said columns(List<String> names) {
@@ -163,7 +229,7 @@ final class AssociationData {
                     .with("falling", order.map(Association.SortedBy::falling).orElse(false));
         }
 
-        Map<String, Object> data() {
+        Data data() {
             return Shape.ASSOCIATION.of(Shape.ASSOCIATION.fields().keySet().stream()
                     .map(fields::get)
                     .toArray());

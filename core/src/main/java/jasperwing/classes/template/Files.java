@@ -10,7 +10,7 @@ import freemarker.template.TemplateModelException;
 import freemarker.template.TemplateSequenceModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.Imports;
-import jasperwing.classes.java.RecordFormula;
+import jasperwing.classes.java.JavaNames;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.ArrayList;
@@ -18,6 +18,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** The files templates make: what stands between {@code <@file path="…">} and {@code </@file>} is one. */
@@ -82,27 +83,48 @@ final class Files {
     }
 
     /**
-     * {@code code("bottomTime", ["maxDepth"])}: the statements of Java that give a computed property.
-     *
-     * @param formulas by the properties; the second argument names the components whose type has no null
+     * {@code code("bottomTime")}: the statements of Java that give a computed property of an object; with the components of a row whose type has no
+     * null, {@code code("bottomTime", ["depth"])}, those that give one of a row.
      */
-    TemplateMethodModelEx code(Map<String, RecordFormula> formulas) {
+    TemplateMethodModelEx code(ComputedCode computed) {
         return arguments -> {
-            if (imports == null
-                    || arguments.size() != 2
-                    || !(arguments.get(1) instanceof TemplateSequenceModel given)) {
-                throw new TemplateModelException("code(\"property\", [\"primitive\"]) stands within a file");
+            boolean ofRow = arguments.size() == 2 && arguments.get(1) instanceof TemplateSequenceModel;
+            if (imports == null || arguments.size() != 1 && !ofRow) {
+                throw new TemplateModelException(
+                        "code(\"property\") or code(\"property\", [\"primitive\"]) stands within a file");
             }
-            RecordFormula formula = formulas.get(arguments.get(0).toString());
-            if (formula == null) {
-                throw new TemplateModelException(arguments.get(0) + " is not computed");
-            }
-            Set<String> primitives = new HashSet<>();
-            for (int i = 0; i < given.size(); i++) {
-                primitives.add(given.get(i).toString());
-            }
-            return formula.statements(imports, primitives);
+            String property = arguments.get(0).toString();
+            Optional<List<String>> statements = ofRow
+                    ? computed.ofRow(property, imports, texts((TemplateSequenceModel) arguments.get(1)))
+                    : computed.ofObject(property, imports);
+            return statements.orElseThrow(() -> new TemplateModelException(property + " is not computed"));
         };
+    }
+
+    private static Set<String> texts(TemplateSequenceModel given) throws TemplateModelException {
+        Set<String> texts = new HashSet<>();
+        for (int i = 0; i < given.size(); i++) {
+            texts.add(given.get(i).toString());
+        }
+        return texts;
+    }
+
+    /** {@code method("get", "depth")}: the name of the method that does something with a property. */
+    static TemplateMethodModelEx method() {
+        return arguments -> JavaNames.method(text(arguments, 0), text(arguments, 1));
+    }
+
+    /** {@code elementMethod("add", "photos")}: the name of the method that does something with one of several. */
+    static TemplateMethodModelEx elementMethod() {
+        return arguments -> JavaNames.elementMethod(text(arguments, 0), text(arguments, 1));
+    }
+
+    private static String text(List<?> arguments, int index) throws TemplateModelException {
+        if (arguments.size() != 2) {
+            throw new TemplateModelException(
+                    "expected two texts, a verb and a property, but there are " + arguments.size());
+        }
+        return arguments.get(index).toString();
     }
 
     /** {@code use("java.util.List")}: how the file names a class, which is imported when its simple name is free. */

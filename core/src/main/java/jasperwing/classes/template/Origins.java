@@ -3,15 +3,11 @@ package jasperwing.classes.template;
 import jasperwing.classes.java.LongLines;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What the lines of a text are made of, as marks in it say, which are taken out. */
 final class Origins {
     /** Two characters that no text has any use for. */
     private static final String MARK = "\uFDD0\uFDD1";
-
-    private static final Pattern MARKS = Pattern.compile(MARK + "(.*?)" + MARK);
 
     private final StringBuilder text = new StringBuilder();
     private final List<String> members = new ArrayList<>();
@@ -20,15 +16,14 @@ final class Origins {
     Origins(String marked, boolean java) {
         String member = "";
         for (String line : (Iterable<String>) marked.lines()::iterator) {
-            Matcher marks = MARKS.matcher(line);
-            boolean any = false;
-            while (marks.find()) {
-                any = true;
-                member = marks.group(1);
+            String plain = line;
+            for (int at = plain.indexOf(MARK); at >= 0; at = plain.indexOf(MARK)) {
+                int end = plain.indexOf(MARK, at + MARK.length());
+                member = plain.substring(at + MARK.length(), end);
+                plain = plain.substring(0, at) + plain.substring(end + MARK.length());
             }
-            String plain = any ? marks.replaceAll("") : line;
-            if (!any || !plain.isBlank()) {
-                add(java ? LongLines.broken(plain) : List.of(plain), member);
+            if (plain.equals(line) || !plain.isBlank()) {
+                add(java ? LongLines.broken(plain) : List.of(plain), plain.isBlank() ? "" : member);
             }
         }
         if (!marked.endsWith("\n") && !java && text.length() > 0) {

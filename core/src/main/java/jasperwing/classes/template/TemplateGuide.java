@@ -21,13 +21,23 @@ public final class TemplateGuide {
             | `design.ftl` | once |
             | `entity.ftl` | for each entity that has a table, as `entity` |
             | `enum.ftl` | for each enum, as `enum` |
+            | `value.ftl` | for each value, as `group` |
+            | `trait.ftl` | for each trait, as `group` |
 
             A folder can do without some of them, and have others that these import or include. A file is what stands between `<@file path="…">` and `</@file>`; a template can
             make any number of them. Its path is below the folder that is written to; it cannot lead out of it. For Java a file can say its `package` and its
             `name` too; `use("java.util.List")` then gives the simple name of a class, or the qualified one where the simple name means something else, and
             `%imports%` on a line of its own stands for the imports. `${of(c.member)}` says what the lines from this one on are made of, and `${of("")}` that they are
-            made of the whole; both leave nothing behind. `code(c.property, primitives)` gives the statements of Java, a list of lines, that a record computes one of
-            `entity.computed` by; `primitives` are the properties of columns whose type has no null. Lines of `.java` files that are longer than 120 characters are broken.
+            made of the whole; both leave nothing behind. Lines of `.java` files that are longer than 120 characters are broken.
+
+            For Java there are also `code(f.name)`, the statements, a list of lines, that an object computes one of `entity.object.computed` by with its getters, and
+            `code(c.property, primitives)`, those that a record computes one of `entity.computed` by, where `primitives` are the properties of columns whose type has no null;
+            `method("get", "depth")`, the name of the method that does something with a property, `getDepth`; and `elementMethod("add", "photos")`, that of the one that
+            does something with one of several, `addPhoto`.
+
+            `java-plain` is made of what an entity is as a table (`entity.columns`, `entity.key`, `entity.references` and so on), `java-jakarta` of what it is as a class of
+            objects that know each other (`entity.object`, `entity.associations`). Which options the window offers for a folder follows from what its templates ask for, as
+            `design.options.setters`; `package`, `areas` and `header` are always there, and `directions`, `fetch` and `cascade` where associations and annotations are used.
 
             Templates reach this data and the other templates of their folder, and nothing else: no class, no file, no network. A mistake is told with its template,
             its line and what it was run for, and nothing is written.

@@ -14,31 +14,43 @@ import freemarker.template.TemplateNotFoundException;
 import freemarker.template.Version;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
+import jasperwing.model.EnumType;
+import jasperwing.model.TargetOption;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.function.Predicate;
 
 /**
- * A folder of templates: {@code entity.ftl} is run for each entity that has a table, {@code enum.ftl} for each enum and {@code design.ftl} once;
- * what one of them does not do is left out. They reach the data of the design and other templates of the folder, and nothing else: no
+ * A folder of templates: {@code entity.ftl} is run for each entity that has a table, {@code enum.ftl}, {@code value.ftl} and {@code trait.ftl} for each
+ * of these, and {@code design.ftl} once; what a folder does without is left out. They reach the data of the design and other templates of the folder, and nothing else: no
  * class, no file, no network.
  */
 public final class TemplateTarget {
     private static final Version VERSION = Configuration.VERSION_2_3_34;
+
+    /** How templates ask for options otherwise than by their words; nothing for those that are always there. */
+    private static final Map<TargetOption, String> ASKED_BY = Map.of(
+            TargetOption.PACKAGE, "",
+            TargetOption.AREAS, "",
+            TargetOption.HEADER, "",
+            TargetOption.ROWS, "design.records",
+            TargetOption.DIRECTIONS, ".associations",
+            TargetOption.FETCH, ".annotations",
+            TargetOption.CASCADE, ".annotations");
 
     private final Configuration configuration;
 
@@ -65,85 +77,113 @@ public final class TemplateTarget {
 
     /** @param word of one that comes with Jasperwing */
     public static TemplateTarget builtIn(String word) {
-        return new TemplateTarget(new ClassTemplateLoader(TemplateTarget.class, "/jasperwing/targets/" + word));
+        return new TemplateTarget(ours(word));
+    }
+
+    private static TemplateLoader ours(String word) {
+        return new ClassTemplateLoader(TemplateTarget.class, "/jasperwing/targets/" + word);
     }
 
     /**
-     * The templates of one that comes with Jasperwing, by their names, sorted; empty when it is not made by templates.
+     * The templates of one that comes with Jasperwing, by their names, sorted; empty when there is none of that word.
      *
      * @param word of the target
      */
     public static Map<String, String> texts(String word) {
-        Map<String, String> texts = new TreeMap<>();
-        String index = resource(word, "index.txt");
-        index.lines().forEach(name -> texts.put(name, resource(word, name)));
-        return texts;
-    }
-
-    private static String resource(String word, String name) {
-        try (InputStream in = TemplateTarget.class.getResourceAsStream("/jasperwing/targets/" + word + "/" + name)) {
-            return in == null ? "" : new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        try {
+            return TemplateTexts.of(ours(word));
         } catch (IOException e) {
             throw new UncheckedIOException("a template of our own cannot be read", e);
         }
     }
 
     /**
-     * All files, sorted by path.
+     * What can be chosen: what its templates ask for, and what concerns files of any kind.
      *
-     * @param options what is chosen of packages and the head of files
+     * @throws IOException when a template cannot be read
      */
-    public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
-        TemplateData all = new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options);
-        Map<String, Object> data = all.design();
-        Files files = new Files(Neighbours.of(data));
-        run("design.ftl", data, "", Map.of(), files);
-        for (Object entity : (List<?>) data.get("entities")) {
-            run(data, all, entity, files);
-        }
-        for (Object type : (List<?>) data.get("enums")) {
-            run("enum.ftl", data, name(type), Map.of("enum", type), files);
-        }
-        return files.all().stream()
-                .sorted(Comparator.comparing(GeneratedFile::path))
+    public List<TargetOption> options() throws IOException {
+        String all = String.join(
+                "\n", TemplateTexts.of(configuration.getTemplateLoader()).values());
+        return Arrays.stream(TargetOption.values())
+                .filter(o -> all.contains(ASKED_BY.getOrDefault(o, "options." + o.word())))
                 .toList();
     }
 
     /**
-     * The files of one entity alone, as they are among all.
+     * All files, sorted by path.
+     *
+     * @param options what is chosen for them
+     */
+    public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
+        TemplateData data = new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options);
+        Run run = new Run(data);
+        run.of("design.ftl", "", Map.of());
+        run.parts(name -> true);
+        return run.files();
+    }
+
+    /**
+     * The files of some entities, enums, values and traits alone, as they are among all; sorted by path.
      *
      * @param schema of the design, for PostgreSQL
      */
-    public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, String entity)
+    public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, Set<String> names)
             throws TemplateProblemException {
-        TemplateData all = new TemplateData(design, schema, options);
-        Map<String, Object> data = all.design();
-        Files files = new Files(Neighbours.of(data));
-        for (Object each : (List<?>) data.get("entities")) {
-            if (name(each).equals(entity)) {
-                run(data, all, each, files);
+        Run run = new Run(new TemplateData(design, schema, options));
+        run.parts(names::contains);
+        return run.files();
+    }
+
+    /** The templates as they are run for one design. */
+    private final class Run {
+        private final TemplateData data;
+        private final Data design;
+        private final Files files;
+
+        Run(TemplateData data) {
+            this.data = data;
+            this.design = data.design();
+            this.files = new Files(data.names());
+        }
+
+        List<GeneratedFile> files() {
+            return files.all().stream()
+                    .sorted(Comparator.comparing(GeneratedFile::path))
+                    .toList();
+        }
+
+        /** Those that are run for parts of the design. */
+        void parts(Predicate<String> wanted) throws TemplateProblemException {
+            for (String name : data.entities().filter(wanted).toList()) {
+                of("entity.ftl", name, Map.of("entity", data.entity(name), "code", files.code(data.computed(name))));
+            }
+            for (EnumType type : data.enums().filter(e -> wanted.test(e.name())).toList()) {
+                of("enum.ftl", type.name(), Map.of("enum", data.enumType(type)));
+            }
+            for (AttributeGroup.Kind kind : AttributeGroup.Kind.values()) {
+                String template = kind == AttributeGroup.Kind.VALUE ? "value.ftl" : "trait.ftl";
+                for (Data group : data.groups(kind)) {
+                    if (wanted.test(group.text("name"))) {
+                        of(template, group.text("name"), Map.of("group", group));
+                    }
+                }
             }
         }
-        return files.all();
+
+        void of(String template, String about, Map<String, Object> more) throws TemplateProblemException {
+            Map<String, Object> root = new HashMap<>(more);
+            root.put("design", design);
+            root.put("file", files.directive(more.containsKey("entity") ? about : ""));
+            root.put("use", files.use());
+            root.put("of", files.of());
+            root.put("method", Files.method());
+            root.put("elementMethod", Files.elementMethod());
+            run(template, root, about);
+        }
     }
 
-    private static String name(Object data) {
-        return (String) ((Map<?, ?>) data).get("name");
-    }
-
-    private void run(Map<String, Object> design, TemplateData all, Object entity, Files files)
-            throws TemplateProblemException {
-        String name = name(entity);
-        run("entity.ftl", design, name, Map.of("entity", entity, "code", files.code(all.formulas(name))), files);
-    }
-
-    private void run(String template, Map<String, Object> design, String about, Map<String, Object> more, Files files)
-            throws TemplateProblemException {
-        Map<String, Object> root = new HashMap<>(more);
-        root.put("design", design);
-        root.put("file", files.directive(more.containsKey("entity") ? about : ""));
-        root.put("use", files.use());
-        root.put("of", files.of());
+    private void run(String template, Map<String, Object> root, String about) throws TemplateProblemException {
         try {
             Template found = configuration.getTemplate(template);
             found.process(root, new StringWriter());
@@ -171,23 +211,5 @@ public final class TemplateTarget {
                     : String.valueOf(e.getCause().getMessage());
         }
         return message.split("\n\n")[0].replaceAll("\\s+", " ").strip();
-    }
-
-    /** The names of classes by their packages, so that no import hides one of them. */
-    private static final class Neighbours {
-        private Neighbours() {}
-
-        static Map<String, Set<String>> of(Map<String, Object> design) {
-            Map<String, Set<String>> names = new HashMap<>();
-            for (String part : List.of("entities", "enums")) {
-                for (Object each : (List<?>) design.get(part)) {
-                    Map<?, ?> data = (Map<?, ?>) each;
-                    Set<String> own = names.computeIfAbsent((String) data.get("package"), p -> new HashSet<>());
-                    own.add(String.valueOf(data.get("class")));
-                    own.add(String.valueOf(data.get("rows")));
-                }
-            }
-            return names;
-        }
     }
 }

@@ -35,26 +35,18 @@ class ImportsTest {
     @CsvSource({"leader, LEADER", "underWay, UNDER_WAY", "two words, TWO_WORDS", "1st, V_1ST", "'?', V_", "class, CLASS"
     })
     void enumConstantsAreNamesOfTheLanguage(String value, String constant) {
-        assertThat(EnumFile.constant(value)).isEqualTo(constant);
+        assertThat(JavaNames.constant(value)).isEqualTo(constant);
     }
 
     @Test
-    void textsCannotBreakOutOfLiteralsAndComments() {
-        assertThat(Code.quote("a\"b\\c\nd\u0001")).isEqualTo("\"a\\\"b\\\\c\\nd\\u0001\"");
-        assertThat(Code.escaped("ends */ here \\u000a @x <b>\n next"))
-                .isEqualTo("ends *&#47; here &#92;u000a &#64;x &lt;b> next");
+    void textsCannotBreakOutOfLiterals() {
+        assertThat(JavaNames.quote("a\"b\\c\nd\u0001")).isEqualTo("\"a\\\"b\\\\c\\nd\\u0001\"");
     }
 
     @Test
-    void codeIndentsByItsBraces() {
-        assertThat(new Code(0)
-                        .line("class A {")
-                        .doc("One.")
-                        .line("void b() {")
-                        .line("c();")
-                        .line("}")
-                        .line("}")
-                        .toString())
-                .isEqualTo("class A {\n    /** One. */\n    void b() {\n        c();\n    }\n}\n");
+    void noMethodIsOneThatEveryObjectHas() {
+        assertThat(JavaNames.method("get", "depth")).isEqualTo("getDepth");
+        assertThat(JavaNames.method("get", "class")).isEqualTo("getClass_");
+        assertThat(JavaNames.elementMethod("add", "photos")).isEqualTo("addPhoto");
     }
 }

@@ -10,15 +10,19 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TemplateTargetTest {
@@ -207,9 +211,10 @@ class TemplateTargetTest {
                 .hasMessageNotContaining("secret\n");
     }
 
-    @Test
-    void aCopyOfOursMakesTheSame() throws Exception {
-        Map<String, String> texts = TemplateTarget.texts(Target.JAVA_PLAIN.word());
+    @ParameterizedTest
+    @EnumSource(Target.class)
+    void aCopyOfOursMakesTheSame(Target target) throws Exception {
+        Map<String, String> texts = TemplateTarget.texts(target.word());
         assertThat(texts).containsKeys("entity.ftl", "enum.ftl", "java.ftl");
         folder = root.resolve("copy");
         Files.createDirectories(folder);
@@ -217,9 +222,39 @@ class TemplateTargetTest {
             assertThat(text.getValue()).isNotBlank();
             Files.writeString(folder.resolve(text.getKey()), text.getValue());
         }
-        assertThat(TemplateTarget.of(folder).generate(DESIGN, JavaOptions.of(DESIGN)))
-                .isEqualTo(Target.JAVA_PLAIN.generate(DESIGN));
-        assertThat(TemplateTarget.texts(Target.JAVA_JAKARTA.word())).isEmpty();
+        Design demo = Samples.demo();
+        assertThat(TemplateTarget.of(folder).generate(demo, JavaOptions.of(demo, demo.target(target.word()))))
+                .isEqualTo(target.generate(demo));
+    }
+
+    @Test
+    void everyTemplateOfOursIsOneThatIsRunOrThatAnotherIncludes() throws IOException {
+        for (Target target : Target.values()) {
+            Path ours = Path.of(
+                    System.getProperty("jasperwing.root"), "core/src/main/resources/jasperwing/targets", target.word());
+            try (Stream<Path> all = Files.list(ours)) {
+                assertThat(all.map(p -> p.getFileName().toString()))
+                        .containsExactlyInAnyOrderElementsOf(
+                                TemplateTarget.texts(target.word()).keySet());
+            }
+        }
+        assertThat(TemplateTarget.texts("java-nothing")).isEmpty();
+    }
+
+    @Test
+    void whatCanBeChosenIsWhatTemplatesAskFor() throws Exception {
+        assertThat(TemplateTarget.builtIn("java-plain").options())
+                .containsExactly(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.ROWS);
+        assertThat(TemplateTarget.builtIn("java-jakarta").options())
+                .containsExactlyElementsOf(Arrays.stream(TargetOption.values())
+                        .filter(o -> o != TargetOption.ROWS)
+                        .toList());
+        folder = root.resolve("mine");
+        Files.createDirectories(folder);
+        Files.writeString(folder.resolve("entity.ftl"), "<#include \"part.ftl\">");
+        Files.writeString(folder.resolve("part.ftl"), "${design.options.setters}");
+        assertThat(TemplateTarget.of(folder).options())
+                .containsExactly(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.SETTERS);
     }
 
     @Test

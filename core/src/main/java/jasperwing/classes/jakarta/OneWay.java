@@ -1,4 +1,4 @@
-package jasperwing.classes.java;
+package jasperwing.classes.jakarta;
 
 import jasperwing.classes.Association;
 import jasperwing.classes.Computed;

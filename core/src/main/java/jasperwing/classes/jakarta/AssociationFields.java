@@ -1,0 +1,170 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.jakarta.FieldType.Many;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Scalar;
+import jasperwing.model.TargetOption;
+import jasperwing.model.Type;
+import jasperwing.schema.ForeignKey;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The fields a class knows others by. */
+final class AssociationFields {
+    private final ChosenClasses classes;
+    private final ModelClass subject;
+
+    AssociationFields(ChosenClasses classes, ModelClass subject) {
+        this.classes = classes;
+        this.subject = subject;
+    }
+
+    /** Those of one association; none of what is read through links. */
+    List<Field> of(Association association) {
+        String member = association.name();
+        if (association instanceof Association.ToOne one) {
+            return List.of(toOne(one, member, one.doc()));
+        }
+        if (association instanceof Association.ToOutside out) {
+            return List.of(outside(out, member));
+        }
+        if (association instanceof Association.Inverse inverse) {
+            return List.of(inverse(inverse));
+        }
+        if (association instanceof Association.Joined joined) {
+            return List.of(joined(joined));
+        }
+        if (association instanceof Association.JoinedInverse inverse) {
+            Annotation many = Annotation.of("ManyToMany").with("mappedBy", inverse.mappedBy());
+            return List.of(
+                    pairs(member, inverse.target(), List.of(cascading(many, member, List.of())), inverse.sortedBy()));
+        }
+        return association instanceof Association.ThroughLink ? List.of() : several(association);
+    }
+
+    private List<Field> several(Association association) {
+        if (association instanceof Association.OneOfEach each) {
+            return Stream.concat(
+                            each.subjects().stream().map(s -> toOne(s, each.name(), "")),
+                            each.outside().stream().map(o -> outside(o, each.name())))
+                    .toList();
+        }
+        Association.OneOfKind kind = (Association.OneOfKind) association;
+        Type text = Type.of(Scalar.LONG_TEXT);
+        return List.of(
+                field(
+                        kind.name() + "Kind",
+                        kind.name(),
+                        "The kind of " + kind.name() + ": one of " + String.join(", ", kind.subjects()) + ".",
+                        FieldType.of(text),
+                        List.of(Columns.column(kind.kind().name(), kind.must(), text)),
+                        false),
+                field(
+                        kind.name() + "Id",
+                        kind.name(),
+                        "The key of " + kind.name() + ", whose table its kind names.",
+                        FieldType.of(kind.idType()),
+                        List.of(Columns.column(kind.id().name(), kind.must(), kind.idType())),
+                        false));
+    }
+
+    private static Field field(
+            String name, String member, String doc, FieldType type, List<Annotation> mappings, boolean must) {
+        List<Annotation> rules = must ? List.of(Rules.NOT_NULL) : List.of();
+        return new Field(name, member, doc, type, mappings, rules, Optional.empty());
+    }
+
+    private Field toOne(Association.ToOne one, String member, String doc) {
+        List<Annotation> mappings = new ArrayList<>();
+        if (one.key()) {
+            mappings.add(Annotation.of("Id"));
+        }
+        Annotation relation = Annotation.of(one.unique() ? "OneToOne" : "ManyToOne");
+        relation = (one.must() ? relation.with("optional", false) : relation).with("fetch", fetch());
+        mappings.add(cascading(relation, one.name(), List.of()));
+        mappings.add(Columns.join(one.foreignKey(), one.must() || one.key()));
+        return field(one.name(), member, doc, FieldType.object(one.target()), mappings, one.must());
+    }
+
+    private Field outside(Association.ToOutside out, String member) {
+        List<Annotation> mappings = new ArrayList<>();
+        if (out.key()) {
+            mappings.add(Annotation.of("Id"));
+        }
+        mappings.add(Columns.column(out.column().name(), out.column().required(), out.type()));
+        String doc = "Points to " + out.target() + ", which lives in another system.";
+        return field(out.name(), member, doc, FieldType.of(out.type()), mappings, out.must());
+    }
+
+    private Field inverse(Association.Inverse inverse) {
+        Annotation relation =
+                Annotation.of(inverse.many() ? "OneToMany" : "OneToOne").with("mappedBy", inverse.mappedBy());
+        Annotation mapped = cascading(relation, inverse);
+        FieldType type = FieldType.object(inverse.target());
+        List<Annotation> mappings = new ArrayList<>();
+        if (inverse.many()) {
+            boolean set = classes.options().is(TargetOption.COLLECTIONS, "set")
+                    && inverse.sortedBy().isEmpty();
+            type = type.in(set ? Many.SET : Many.LIST);
+            mappings.add(mapped);
+            orderBy(inverse.sortedBy()).ifPresent(mappings::add);
+        } else {
+            mappings.add(mapped.with("fetch", fetch()));
+        }
+        return field(inverse.name(), inverse.name(), "", type, mappings, false);
+    }
+
+    private Field joined(Association.Joined joined) {
+        Annotation table = Annotation.of("JoinTable")
+                .with("name", Columns.sqlText(joined.table().name()))
+                .with("joinColumns", columns(joined.here()))
+                .with("inverseJoinColumns", columns(joined.there()));
+        Annotation relation = cascading(Annotation.of("ManyToMany"), joined.name(), List.of());
+        return pairs(joined.name(), joined.target(), List.of(relation, table), joined.sortedBy());
+    }
+
+    private static List<Annotation> columns(ForeignKey key) {
+        return Columns.joins(key, false);
+    }
+
+    /** What is in an order is a list; else no pair is twice in a set. */
+    private static Field pairs(
+            String name, String target, List<Annotation> mappings, Optional<Association.SortedBy> sortedBy) {
+        List<Annotation> all =
+                Stream.concat(mappings.stream(), orderBy(sortedBy).stream()).toList();
+        FieldType type = FieldType.object(target).in(sortedBy.isPresent() ? Many.LIST : Many.SET);
+        return field(name, name, "", type, all, false);
+    }
+
+    private static Optional<Annotation> orderBy(Optional<Association.SortedBy> sortedBy) {
+        return sortedBy.map(
+                s -> Annotation.of("OrderBy").with("value", s.property() + (s.falling() ? " DESC" : " ASC")));
+    }
+
+    /** Parts go with what has them; what is chosen to be is stored with it. */
+    private Annotation cascading(Annotation relation, Association.Inverse inverse) {
+        boolean goes = inverse.onDelete() == DeleteRule.DELETE_TOO;
+        return goes && inverse.must()
+                ? relation.cascading(List.of("ALL")).with("orphanRemoval", true)
+                : cascading(relation, inverse.name(), goes ? List.of("REMOVE") : List.of());
+    }
+
+    /** @param others what cascades besides storing, where that is chosen for the role */
+    private Annotation cascading(Annotation relation, String role, List<String> others) {
+        boolean stored = classes.options()
+                .chosen()
+                .named(TargetOption.CASCADE)
+                .contains(subject.entity().name() + "." + role);
+        Stream<String> storing = stored ? Stream.of("PERSIST", "MERGE") : Stream.empty();
+        return relation.cascading(Stream.concat(storing, others.stream()).toList());
+    }
+
+    private Annotation.Constant fetch() {
+        boolean eager = classes.options().is(TargetOption.FETCH, "eager");
+        return Annotation.constant("FetchType", eager ? "EAGER" : "LAZY");
+    }
+}

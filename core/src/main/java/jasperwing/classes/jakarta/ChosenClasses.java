@@ -1,0 +1,143 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ClassModel;
+import jasperwing.classes.Computed;
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
+import jasperwing.classes.Property;
+import jasperwing.classes.java.JavaOptions;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Family;
+import jasperwing.model.OneOf;
+import jasperwing.model.TargetOption;
+import jasperwing.naming.Words;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** The classes of a design as they are chosen to be: in packages, and knowing each other at both ends or at one. Confined to one thread. */
+public final class ChosenClasses {
+    private final ClassModel model;
+    private final JavaOptions options;
+    private final Map<String, Optional<ModelClass>> known = new HashMap<>();
+
+    public ChosenClasses(ClassModel model, JavaOptions options) {
+        this.model = model;
+        this.options = options;
+    }
+
+    public ClassModel model() {
+        return model;
+    }
+
+    public JavaOptions options() {
+        return options;
+    }
+
+    /** The class of an entity, as far as it is to know others; none of one that is outside. */
+    public Optional<ModelClass> find(String entity) {
+        Optional<ModelClass> found = known.get(entity);
+        if (found == null) {
+            found = options.is(TargetOption.DIRECTIONS, "one")
+                    ? model.find(entity).map(OneWay::of)
+                    : model.find(entity);
+            known.put(entity, found);
+        }
+        return found;
+    }
+
+    /** @throws IllegalStateException when the entity has no class */
+    public ModelClass of(String entity) {
+        return find(entity).orElseThrow(() -> new IllegalStateException("no class for " + entity));
+    }
+
+    public String packageOf(ModelClass each) {
+        return options.packageOf(each.entity().area());
+    }
+
+    /** The class that has the key of an entity: its own, or that of the root of its family. */
+    public ModelClass keyed(String entity) {
+        return of(Family.root(model.design(), entity));
+    }
+
+    /** The qualified name of the interface the subjects of a one-of share. */
+    public String subjectInterface(ModelClass holder, Association.OneOfEach oneOf) {
+        return packageOf(holder) + "." + subjectName(holder, oneOf);
+    }
+
+    /** Its simple name, such as {@code NoteSubject}. */
+    public static String subjectName(ModelClass holder, Association.OneOfEach oneOf) {
+        return holder.name() + Words.pascal(oneOf.name());
+    }
+
+    /** The qualified names of the interfaces of a class: of its traits, and of the one-ofs it can be the subject of. */
+    public Stream<String> interfacesOf(ModelClass subject) {
+        return Stream.concat(traitsOf(subject), subject.subjectOf().stream().map(this::subjectInterface));
+    }
+
+    private String subjectInterface(ModelClass.SubjectOf of) {
+        ModelClass holder = of(of.holder());
+        return holder.all(Association.OneOfEach.class).stream()
+                .filter(o -> o.name().equals(of.association()))
+                .findFirst()
+                .map(o -> subjectInterface(holder, o))
+                .orElseThrow();
+    }
+
+    /** Those that it has all properties of, as the trait calls them. */
+    private Stream<String> traitsOf(ModelClass subject) {
+        return subject.entity().traits().stream()
+                .flatMap(t -> model.group(AttributeGroup.Kind.TRAIT, t).stream())
+                .filter(t -> t.properties().stream().allMatch(p -> has(subject, p)))
+                .map(ModelGroup::name)
+                .map(n -> options.basePackage() + "." + n)
+                .distinct();
+    }
+
+    private static boolean has(ModelClass subject, Property property) {
+        return Stream.concat(
+                        subject.properties().stream()
+                                .filter(p -> p.name().equals(property.name()))
+                                .map(Property::attribute),
+                        subject.computed().stream()
+                                .filter(c -> c.name().equals(property.name()))
+                                .map(Computed::attribute))
+                .anyMatch(property.attribute()::equals);
+    }
+
+    /** How what refers to an object reads it: by the name of a one-of where it is kept as one of its columns. */
+    public String reader(Association.Inverse inverse) {
+        return of(inverse.target()).all(Association.OneOfEach.class).stream()
+                .filter(o -> o.subjects().stream().anyMatch(s -> s.name().equals(inverse.mappedBy())))
+                .map(Association.OneOfEach::name)
+                .findFirst()
+                .orElse(inverse.mappedBy());
+    }
+
+    /** The simple names of classes by their packages, so that no import hides one of them. */
+    public Map<String, Set<String>> names() {
+        Map<String, Set<String>> names = new HashMap<>();
+        Map<String, String> classes = model.classNames();
+        model.design().entities().stream()
+                .filter(e -> classes.containsKey(e.name()))
+                .forEach(e -> in(names, options.packageOf(e.area())).add(classes.get(e.name())));
+        Set<String> shared = in(names, options.basePackage());
+        shared.addAll(model.enumNames().values());
+        model.groups().forEach(g -> shared.add(g.name()));
+        model.design().relationships().stream()
+                .filter(r -> r instanceof OneOf && classes.containsKey(r.from()))
+                .map(r -> of(r.from()))
+                .distinct()
+                .forEach(c -> c.all(Association.OneOfEach.class)
+                        .forEach(o -> in(names, packageOf(c)).add(subjectName(c, o))));
+        return names;
+    }
+
+    private static Set<String> in(Map<String, Set<String>> names, String home) {
+        return names.computeIfAbsent(home, p -> new HashSet<>());
+    }
+}

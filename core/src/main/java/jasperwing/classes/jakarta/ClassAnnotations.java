@@ -1,0 +1,96 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.ModelClass;
+import jasperwing.model.KindsKept;
+import jasperwing.schema.Table;
+import jasperwing.schema.UniqueKey;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of a class as a whole: its table, its key, what it is a kind of, and its own kinds. */
+public final class ClassAnnotations {
+    private final ChosenClasses classes;
+    private final ModelClass subject;
+
+    private ClassAnnotations(ChosenClasses classes, ModelClass subject) {
+        this.classes = classes;
+        this.subject = subject;
+    }
+
+    /** Those of the class of an entity, in order. */
+    public static List<Annotation> of(ChosenClasses classes, ModelClass subject) {
+        return new ClassAnnotations(classes, subject).all();
+    }
+
+    /** Those of the class of a value. */
+    public static List<Annotation> ofValue() {
+        return List.of(Annotation.of("Embeddable"));
+    }
+
+    /** Whether there is no object of a class that is not of one of its kinds. */
+    public static boolean isAbstract(ModelClass subject) {
+        return subject.lineage().map(ModelClass.Lineage::onlyKinds).orElse(false);
+    }
+
+    private List<Annotation> all() {
+        List<Annotation> all = new ArrayList<>(List.of(Annotation.of("Entity")));
+        if (hasTable()) {
+            all.add(table(subject.table()));
+        }
+        if (subject.isRoot()) {
+            all.add(Annotation.of("Inheritance").with("strategy", Annotation.constant("InheritanceType", strategy())));
+            subject.table().kinds().map(ClassAnnotations::discriminator).ifPresent(all::add);
+        }
+        if (subject.lineage().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !isAbstract(subject)) {
+            all.add(Annotation.of("DiscriminatorValue")
+                    .with("value", subject.entity().name()));
+        }
+        boolean keyed =
+                !subject.keyProperties().isEmpty() || !subject.keyReferences().isEmpty();
+        if (keyed && subject.hasCompositeKey()) {
+            String name = classes.packageOf(subject) + "." + subject.name();
+            all.add(Annotation.of("IdClass").with("value", new Annotation.ClassName(name, "Key")));
+        }
+        return all;
+    }
+
+    private boolean isKept(KindsKept way) {
+        return subject.lineage().map(l -> l.kept() == way).orElse(false);
+    }
+
+    /** Whether rows lie in a table that the class alone names. */
+    private boolean hasTable() {
+        boolean amongOthers = isKept(KindsKept.ONE_TABLE) && subject.parent().isPresent();
+        return !amongOthers && !(isKept(KindsKept.COMPLETE_TABLES) && isAbstract(subject));
+    }
+
+    private String strategy() {
+        return isKept(KindsKept.ONE_TABLE)
+                ? "SINGLE_TABLE"
+                : isKept(KindsKept.TABLE_EACH) ? "JOINED" : "TABLE_PER_CLASS";
+    }
+
+    private static Annotation discriminator(Table.Kinds kinds) {
+        int longest = kinds.names().stream().mapToInt(String::length).reduce(20, Math::max);
+        return Annotation.of("DiscriminatorColumn")
+                .with("name", Columns.sqlText(kinds.column()))
+                .with("length", longest);
+    }
+
+    private static Annotation table(Table table) {
+        Annotation named = Annotation.of("Table").with("name", Columns.sqlText(table.name()));
+        return table.uniques().isEmpty()
+                ? named
+                : named.with(
+                        "uniqueConstraints",
+                        table.uniques().stream().map(ClassAnnotations::unique).toList());
+    }
+
+    private static Annotation unique(UniqueKey key) {
+        return Annotation.of("UniqueConstraint")
+                .with("name", Columns.sqlText(key.name()))
+                .with(
+                        "columnNames",
+                        key.columns().stream().map(Columns::sqlText).toList());
+    }
+}

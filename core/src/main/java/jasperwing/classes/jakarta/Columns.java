@@ -1,0 +1,102 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.Property;
+import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.java.JavaTypes;
+import jasperwing.model.Attribute;
+import jasperwing.model.ListKept;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** What says in which columns something is kept, and how. */
+public final class Columns {
+    /** The class that keeps durations as milliseconds. */
+    public static final String DURATIONS = "DurationMillis";
+
+    private final ChosenClasses classes;
+
+    Columns(ChosenClasses classes) {
+        this.classes = classes;
+    }
+
+    /** A physical name, quoted for SQL where PostgreSQL needs it. */
+    static String sqlText(String name) {
+        return Dialect.POSTGRESQL.quote(name);
+    }
+
+    /** The column of a name, with length, precision and scale of what it keeps. */
+    static Annotation column(String name, boolean required, Type type) {
+        Annotation column = Annotation.of("Column").with("name", sqlText(name)).required(required);
+        if (type instanceof Type.Text text) {
+            return column.with("length", text.length());
+        }
+        return type instanceof Type.Decimal d
+                ? column.with("precision", d.precision()).with("scale", d.scale())
+                : column;
+    }
+
+    static Annotation column(Column column, Attribute attribute) {
+        return column(column.name(), column.required(), attribute.type());
+    }
+
+    /** What converts values, if anything has to. */
+    Optional<Annotation> converter(Type type) {
+        if (type instanceof Type.Named named) {
+            return Optional.ofNullable(classes.model().enumNames().get(named.name()))
+                    .map(n -> converter(n, "Stored"));
+        }
+        return type.is(Scalar.DURATION) ? Optional.of(converter(DURATIONS, "")) : Optional.empty();
+    }
+
+    Annotation listConverter(Attribute attribute) {
+        return converter(listConverter(classes, attribute), "");
+    }
+
+    /** The name of the class that converts a list kept in its row. */
+    public static String listConverter(ChosenClasses classes, Attribute attribute) {
+        String element = JavaTypes.simple(classes.model(), classes.options(), attribute.type());
+        boolean array = attribute.kept().filter(k -> k == ListKept.ARRAY).isPresent();
+        return element + (array ? "Array" : "Json");
+    }
+
+    private Annotation converter(String name, String nested) {
+        JavaOptions options = classes.options();
+        return Annotation.of("Convert")
+                .with("converter", new Annotation.ClassName(options.basePackage() + "." + name, nested));
+    }
+
+    /** Where the parts of a value are kept. */
+    static List<Annotation> overrides(Property property) {
+        return property.parts().stream()
+                .map(part -> Annotation.of("AttributeOverride")
+                        .with("name", part.path())
+                        .with("column", column(part.column(), part.attribute())))
+                .toList();
+    }
+
+    static Annotation join(ForeignKey key, boolean required) {
+        return key.columns().size() == 1
+                ? join(key, 0, required)
+                : Annotation.of("JoinColumns").with("value", joins(key, required));
+    }
+
+    static List<Annotation> joins(ForeignKey key, boolean required) {
+        return IntStream.range(0, key.columns().size())
+                .mapToObj(i -> join(key, i, required))
+                .toList();
+    }
+
+    private static Annotation join(ForeignKey key, int index, boolean required) {
+        List<String> targets = key.targetColumns();
+        Annotation column =
+                Annotation.of("JoinColumn").with("name", sqlText(key.columns().get(index)));
+        return (targets.size() == 1 ? column : column.with("referencedColumnName", sqlText(targets.get(index))))
+                .required(required);
+    }
+}

@@ -1,0 +1,178 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
+import jasperwing.classes.Property;
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Scalar;
+import jasperwing.schema.Column;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The fields of classes with what says where they are kept. */
+public final class Fields {
+    private final Columns columns;
+    private final Optional<ModelClass> subject;
+
+    private Fields(ChosenClasses classes, Optional<ModelClass> subject) {
+        this.columns = new Columns(classes);
+        this.subject = subject;
+    }
+
+    /** Those of the class of an entity, in order: its key, what it refers to, its other attributes, what leads back. */
+    public static List<Field> of(ChosenClasses classes, ModelClass subject) {
+        Fields fields = new Fields(classes, Optional.of(subject));
+        AssociationFields associations = new AssociationFields(classes, subject);
+        List<Field> all = new ArrayList<>();
+        subject.properties().stream()
+                .filter(Property::key)
+                .map(fields::attribute)
+                .forEach(all::add);
+        subject.associations().stream().filter(a -> !isBack(a)).forEach(a -> all.addAll(associations.of(a)));
+        subject.properties().stream()
+                .filter(p -> !p.key())
+                .map(fields::attribute)
+                .forEach(all::add);
+        subject.associations().stream().filter(Fields::isBack).forEach(a -> all.addAll(associations.of(a)));
+        return all;
+    }
+
+    /** Those of the class of a value; of a trait what its interface tells of, which is kept as the classes that have it say. */
+    public static List<Field> of(ChosenClasses classes, ModelGroup group) {
+        Fields fields = new Fields(classes, Optional.empty());
+        boolean kept = group.group().is(AttributeGroup.Kind.VALUE);
+        return group.properties().stream()
+                .map(p -> kept ? fields.attribute(p) : field(p, List.of(), List.of()))
+                .toList();
+    }
+
+    /** Those of the key of a class, with what a key class keeps of each; in the order of the class. */
+    public static List<Field> ofKey(ChosenClasses classes, ModelClass subject) {
+        List<Field> parts = new ArrayList<>();
+        subject.keyProperties().forEach(p -> parts.add(bare(p.name(), attributeType(p))));
+        subject.keyReferences().forEach(r -> parts.add(bare(r.name(), keyType(classes, r.target()))));
+        subject.all(Association.ToOutside.class).stream()
+                .filter(Association.ToOutside::key)
+                .forEach(o -> parts.add(bare(o.name(), FieldType.of(o.type()))));
+        return parts;
+    }
+
+    private static Field bare(String name, FieldType type) {
+        return new Field(name, name, "", type, List.of(), List.of(), Optional.empty());
+    }
+
+    /** The type of the key of an entity: of its attribute, or its key class. */
+    private static FieldType keyType(ChosenClasses classes, String entity) {
+        ModelClass other = classes.keyed(entity);
+        return other.hasCompositeKey()
+                ? FieldType.keyOf(other.entity().name())
+                : attributeType(other.keyProperties().get(0));
+    }
+
+    private static FieldType attributeType(Property property) {
+        return FieldType.of(property.attribute().type());
+    }
+
+    private static boolean isBack(Association association) {
+        return association instanceof Association.Inverse || association instanceof Association.JoinedInverse;
+    }
+
+    private Field attribute(Property property) {
+        Attribute attribute = property.attribute();
+        List<Annotation> mappings = new ArrayList<>();
+        List<Annotation> rules = new ArrayList<>();
+        if (property.listTable().isPresent()) {
+            list(property, property.listTable().get(), mappings);
+        } else if (attribute.list()) {
+            listInRow(property, mappings);
+        } else if (property.isValue()) {
+            value(property, mappings, rules);
+        } else {
+            key(property, mappings);
+            column(property, mappings, rules);
+        }
+        return field(property, mappings, rules);
+    }
+
+    private static Field field(Property property, List<Annotation> mappings, List<Annotation> rules) {
+        Attribute attribute = property.attribute();
+        FieldType type = attributeType(property).listed(attribute.list());
+        String name = property.name();
+        return new Field(name, name, attribute.notes().doc(), type, mappings, rules, Optional.of(property));
+    }
+
+    private void key(Property property, List<Annotation> mappings) {
+        if (subject.isPresent() && property.key()) {
+            mappings.add(Annotation.of("Id"));
+            if (isGivenKey(property)) {
+                String strategy = property.attribute().type().is(Scalar.SERIAL) ? "IDENTITY" : "UUID";
+                mappings.add(Annotation.of("GeneratedValue")
+                        .with("strategy", Annotation.constant("GenerationType", strategy)));
+            }
+        }
+        if (subject.filter(s -> Callback.isVersion(s, property)).isPresent()) {
+            mappings.add(Annotation.of("Version"));
+        }
+    }
+
+    /** Whether the database or the provider makes the key. */
+    private boolean isGivenKey(Property property) {
+        return property.key()
+                && subject.filter(s -> !s.hasCompositeKey()).isPresent()
+                && Stream.of(Scalar.SERIAL, Scalar.UUID)
+                        .anyMatch(property.attribute().type()::is);
+    }
+
+    private void column(Property property, List<Annotation> mappings, List<Annotation> rules) {
+        Attribute attribute = property.attribute();
+        Column column = property.column().orElseThrow();
+        columns.converter(attribute.type()).ifPresent(mappings::add);
+        mappings.add(Columns.column(column, attribute));
+        boolean provided =
+                column.generated() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
+        if ((column.required() || !attribute.optional()) && !provided) {
+            rules.add(Rules.NOT_NULL);
+        }
+        rules.addAll(Rules.of(attribute));
+    }
+
+    private static void value(Property property, List<Annotation> mappings, List<Annotation> rules) {
+        mappings.add(Annotation.of("Embedded"));
+        mappings.addAll(Columns.overrides(property));
+        if (!property.attribute().optional()) {
+            rules.add(Rules.NOT_NULL);
+        }
+        rules.add(Rules.VALID);
+    }
+
+    private void listInRow(Property property, List<Annotation> mappings) {
+        Column column = property.column().orElseThrow();
+        mappings.add(columns.listConverter(property.attribute()));
+        mappings.add(Annotation.of("Column")
+                .with("name", Columns.sqlText(column.name()))
+                .required(column.required()));
+    }
+
+    private void list(Property property, Table table, List<Annotation> mappings) {
+        mappings.add(Annotation.of("ElementCollection"));
+        mappings.add(Annotation.of("CollectionTable")
+                .with("name", Columns.sqlText(table.name()))
+                .with("joinColumns", Columns.joins(table.foreignKeys().get(0), false)));
+        int owner = table.primaryKey().size() - 1;
+        Column position = table.columns().get(owner);
+        mappings.add(Annotation.of("OrderColumn").with("name", Columns.sqlText(position.name())));
+        if (property.isValue()) {
+            mappings.addAll(Columns.overrides(property));
+        } else {
+            columns.converter(property.attribute().type()).ifPresent(mappings::add);
+            Column element = table.columns().get(owner + 1);
+            mappings.add(
+                    Columns.column(element.name(), true, property.attribute().type()));
+        }
+    }
+}

@@ -1,0 +1,271 @@
+<#-- The methods that read and change an object; those of associations keep both ends in step. -->
+<#list object.properties as f>
+${of(f.name)}
+<#if f.type.many?has_content>
+<#if java.changes && !f.inRow>
+<@java.getter type=java.type(f.type) name=f.name/>
+<#else>
+<@view collection="List" element=java.single(f.type) name=f.name/>
+<#if java.changes>
+
+    /** Keeps a copy. */
+<@setter_head type=java.type(f.type) name=f.name/>
+        this.${f.name} = new ${use("java.util.ArrayList")}<>(${f.name});
+<@setter_end/>
+</#if>
+</#if>
+<#else>
+<#assign type = java.type(f.type)>
+<@java.getter type=type name=f.name/>
+<#if !f.generated && !f.stamp?has_content><@setter type=type name=f.name/></#if>
+</#if>
+</#list>
+<#list object.computed as f>
+<#assign statements = code(f.name)>
+<#if statements?has_content>
+
+${of(f.name)}
+<@java.doc text=f.doc space="    "/>
+    public ${java.type(f.type)} ${method("get", f.name)}() {
+<#list statements as s>
+        ${s}
+</#list>
+    }
+</#if>
+</#list>
+<#list entity.associations as a>
+${of(a.name)}
+<#switch a.kind>
+<#case "one">
+<#assign type = use(a.package + "." + a.class)>
+<@java.getter type=type name=a.name/>
+<@reference type=type a=a/>
+<#break>
+<#case "outside">
+<@java.getter type=java.type(a.type) name=a.name/>
+<@setter type=java.type(a.type) name=a.name/>
+<#break>
+<#case "many">
+<#if a.joined><@pairs a=a/><#else><@many a=a/></#if>
+<#break>
+<#case "through">
+<@through a=a/>
+<#break>
+<#case "each">
+<@one_of a=a/>
+<#break>
+<#case "kind">
+<@kind_and_id a=a/>
+<#break>
+</#switch>
+</#list>
+${of("")}
+<#macro setter_head type name>
+    public ${java.given(entity.class)} ${method("set", name)}(${type} ${name}) {
+</#macro>
+
+<#macro setter_end>
+<#if java.fluent>
+        return this;
+</#if>
+    }
+</#macro>
+
+<#macro leave>
+            return<#if java.fluent> this</#if>;
+</#macro>
+
+<#macro setter type name>
+<#if java.changes>
+
+<@setter_head type=type name=name/>
+        this.${name} = ${name};
+<@setter_end/>
+</#if>
+</#macro>
+
+<#-- A name for a local variable beside a parameter. -->
+<#function local_name wanted parameter><#return (wanted == parameter)?then(wanted + "_", wanted)></#function>
+
+<#-- A setter that tells the object let go and the one taken up. -->
+<#macro reference type a>
+<#if !a.opposite?has_content || !java.changes>
+<@setter type=type name=a.name/>
+<#else>
+<#local before = local_name("before", a.name)>
+<#local get = method("get", a.opposite)>
+
+<@setter_head type=type name=a.name/>
+        if (this.${a.name} == ${a.name}) {
+<@leave/>
+        }
+        ${type} ${before} = this.${a.name};
+        this.${a.name} = ${a.name};
+        if (${before} != null<#if a.unique> && ${before}.${get}() == this</#if>) {
+            ${before}.${let_go(a)};
+        }
+        if (${a.name} != null) {
+            ${a.name}.${taken_up(a)};
+        }
+<@setter_end/>
+</#if>
+</#macro>
+
+<#function let_go a><#return a.unique?then(method("set", a.opposite) + "(null)", elementMethod("remove", a.opposite) + "(this)")></#function>
+
+<#function taken_up a><#return a.unique?then(method("set", a.opposite), elementMethod("add", a.opposite)) + "(this)"></#function>
+
+<#-- A getter that shows a collection without letting it be changed past the helper methods. -->
+<#macro view collection element name>
+
+    public ${use("java.util." + collection)}<${element}> ${method("get", name)}() {
+        return ${use("java.util.Collections")}.unmodifiable${collection}(${name});
+    }
+</#macro>
+
+<#-- What refers to the object. -->
+<#macro many a>
+<#local type = use(a.package + "." + a.class)>
+<#local set = design.options.collections == "set" && !a.sortedBy?has_content>
+<@view collection=set?then("Set", "List") element=type name=a.name/>
+<#if java.changes>
+
+    public void ${elementMethod("add", a.name)}(${type} other) {
+        if (!this.${a.name}.contains(other)) {
+            this.${a.name}.add(other);
+        }
+        other.${method("set", a.opposite)}(this);
+    }
+
+    public void ${elementMethod("remove", a.name)}(${type} other) {
+        if (this.${a.name}.remove(other) && other.${method("get", a.opposite)}() == this) {
+            other.${method("set", a.opposite)}(null);
+        }
+    }
+</#if>
+</#macro>
+
+<#-- What is paired with the object. A list takes care itself that nothing is in it twice. -->
+<#macro pairs a>
+<#local type = use(a.package + "." + a.class)>
+<#local list = a.sortedBy?has_content>
+<@view collection=list?then("List", "Set") element=type name=a.name/>
+<#if java.changes>
+<#list ["add", "remove"] as verb>
+<#local guarded = list && verb == "add">
+<#local change = guarded?then("!this." + a.name + ".contains(other) && ", "") + "this." + a.name + "." + verb + "(other)">
+
+    public void ${elementMethod(verb, a.name)}(${type} other) {
+<#if a.opposite?has_content>
+        if (${change}) {
+            other.${elementMethod(verb, a.opposite)}(this);
+        }
+<#elseif guarded>
+        if (!this.${a.name}.contains(other)) {
+            this.${a.name}.add(other);
+        }
+<#else>
+        ${change};
+</#if>
+    }
+</#list>
+</#if>
+</#macro>
+
+<#macro through a>
+<#local type = use(a.package + "." + a.class)>
+<#local order = "">
+<#if a.sortedBy?has_content>
+<#local comparator = use("java.util.Comparator")>
+<#local order = ".sorted(" + comparator + ".comparing(" + type + "::" + method("get", a.sortedBy) + ", " + comparator + ".nullsLast(" + comparator + a.falling?then(".reverseOrder()", ".naturalOrder()") + ")))">
+</#if>
+
+<@java.doc text="Read through " + a.links + java.changes?then("; add or remove a " + a.link + " to change it.", ".") space="    "/>
+    public ${use("java.util.List")}<${type}> ${method("get", a.name)}() {
+        return ${a.links}.stream().map(${use(a.linkPackage + "." + a.linkClass)}::${method("get", a.linkRole)}).distinct()${order}.toList();
+    }
+</#macro>
+
+<#macro one_of a>
+<#list a.others as o>
+<@java.getter type=java.type(o.type) name=o.name/>
+<@setter type=java.type(o.type) name=o.name/>
+</#list>
+<#local type = use(a.interface)>
+<#local before = local_name("before", a.name)>
+<#local it = local_name("it", a.name)>
+
+    /** The one that is there, or null. */
+    public ${type} ${method("get", a.name)}() {
+<#list a.subjects as s>
+        if (${s.name} != null) {
+            return ${s.name};
+        }
+</#list>
+        return null;
+    }
+<#if java.changes>
+
+<@setter_head type=type name=a.name/>
+        ${type} ${before} = ${method("get", a.name)}();
+        if (${before} == ${a.name}) {
+<@leave/>
+        }
+<#list a.subjects as s>
+        this.${s.name} = ${a.name} instanceof ${use(s.package + "." + s.class)} ${it} ? ${it} : null;
+</#list>
+<#list a.subjects?filter(s -> s.opposite?has_content) as s>
+<#local is = " instanceof " + use(s.package + "." + s.class) + " " + it>
+        if (${before}${is}<#if s.unique> && ${it}.${method("get", s.opposite)}() == this</#if>) {
+            ${it}.${let_go(s)};
+        }
+        if (${a.name}${is}) {
+            ${it}.${taken_up(s)};
+        }
+</#list>
+<@setter_end/>
+</#if>
+</#macro>
+
+<#macro kind_and_id a>
+<#local string = use("java.lang.String")>
+<#local id = java.type(a.type)>
+<#local get = method("get", a.name)>
+
+    public ${string} ${get}Kind() {
+        return ${a.name}Kind;
+    }
+
+    public ${id} ${get}Id() {
+        return ${a.name}Id;
+    }
+<#if java.changes>
+<#list a.subjects?filter(s -> s.keyProperty?has_content) as s>
+<#local key = a.name + "." + method("get", s.keyProperty) + "()">
+
+<@java.doc text="Points to a stored " + s.target + "; one without a key cannot be pointed to." space="    "/>
+    public ${java.given(entity.class)} ${method("set", a.name)}(${use(s.package + "." + s.class)} ${a.name}) {
+        if (${key} == null) {
+            throw new ${use("java.lang.IllegalStateException")}("store it first: it has no key yet");
+        }
+        ${a.name}Kind = ${java.literal(s.target)};
+        ${a.name}Id = ${s.sameKey?then(key, use("java.lang.String") + ".valueOf(" + key + ")")};
+<@setter_end/>
+</#list>
+</#if>
+<#if a.subjects?has_content>
+
+    /** The class to find ${a.name} with, by its id; null when there is none. */
+    public ${use("java.lang.Class")}<?> ${get}Class() {
+        if (${a.name}Kind == null) {
+            return null;
+        }
+        return switch (${a.name}Kind) {
+<#list a.subjects as s>
+            case ${java.literal(s.target)} -> ${use(s.package + "." + s.class)}.class;
+</#list>
+            default -> throw new ${use("java.lang.IllegalStateException")}("not a kind: " + ${a.name}Kind);
+        };
+    }
+</#if>
+</#macro>

@@ -1,0 +1,125 @@
+<#-- The empty constructor, and one that takes what is chosen; of what cannot be changed, all that there is to say. -->
+<#assign parameters = (design.options.constructors == "none")?then([], parameters_of(entity))>
+<#assign second = parameters?has_content && (parameters?size <= 40 || !java.changes)>
+
+<#if second>
+    /** For the persistence provider. */
+</#if>
+    ${second?then("protected", "public")} ${entity.class}() {}
+<#if second>
+
+<@java.signature start="public " + entity.class parameters=parameters?map(p -> p.type + " " + p.name)/>
+<#assign inherited = parameters?filter(p -> p.inherited)>
+<#if inherited?has_content>
+        super(${inherited?map(p -> p.name)?join(", ")});
+</#if>
+<#list parameters?filter(p -> !p.inherited) as p>
+<#list p.statements as s>
+        ${s}
+</#list>
+</#list>
+    }
+</#if>
+<#list object.callbacks as c>
+
+<#if java.annotated>
+    @${use("jakarta.persistence." + c.annotation)}
+</#if>
+    void ${c.method}() {
+<#list c.fields as f>
+        this.${f.name} = ${stamped(f)};
+</#list>
+    }
+</#list>
+<#-- What is set by itself: the moment, or a count. -->
+<#function stamped f>
+  <#local type = java.single(f.type)>
+  <#if !java.is_number(f.type)><#return type + ".now()"></#if>
+  <#local next = f.name + " == null ? " + java.number(f.type, "0")?remove_beginning("(short) ") + " : " + f.name + " + 1">
+  <#return (f.type.word == "small int")?then("(short) (" + next + ")", next)>
+</#function>
+
+<#-- What the constructor takes; what the class it extends asks for comes first. -->
+<#function parameters_of entity>
+  <#local all = []>
+  <#if entity.object.above??>
+    <#list parameters_of(entity.object.above) as p><#local all = all + [p + {"inherited": true}]></#list>
+  </#if>
+  <#list entity.associations as a><#local all = all + parameters_of_association(a)></#list>
+  <#list entity.object.properties?filter(f -> !f.type.many?has_content && !f.stamp?has_content) as f>
+    <#if is_given(is_required(f), f.key)><#local all = all + [parameter(java.type(f.type), f.name, f.name)]></#if>
+  </#list>
+  <#if !java.changes>
+    <#list entity.object.properties?filter(f -> f.type.many?has_content) as f>
+      <#local all = all + [copied("List", java.single(f.type), f.name)]>
+    </#list>
+  </#if>
+  <#return all>
+</#function>
+
+<#function parameters_of_association a>
+  <#switch a.kind>
+    <#case "one">
+      <#if !a.owner || !is_given(a.must, a.key)><#return []></#if>
+      <#local type = use(a.package + "." + a.class)>
+      <#return [java.changes?then(by_setter(type, a.name), parameter(type, a.name, a.name))]>
+    <#case "outside">
+      <#if !is_given(a.must, a.key)><#return []></#if>
+      <#return [parameter(java.type(a.type), a.name, a.name)]>
+    <#case "each">
+      <#if is_given(a.must, false)><#return parameters_of_one_of(a)></#if>
+      <#return []>
+    <#case "kind">
+      <#if java.changes><#return []></#if>
+      <#return [
+        parameter(use("java.lang.String"), a.name + "Kind", a.name + "Kind"),
+        parameter(java.type(a.type), a.name + "Id", a.name + "Id")
+      ]>
+    <#case "many">
+      <#if java.changes || !a.owner><#return []></#if>
+      <#return [copied(a.sortedBy?has_content?then("List", "Set"), use(a.package + "." + a.class), a.name)]>
+  </#switch>
+  <#return []>
+</#function>
+
+<#function parameters_of_one_of a>
+  <#local type = use(a.interface)>
+  <#if java.changes>
+    <#if a.others?has_content><#return []></#if>
+    <#return [by_setter(type, a.name)]>
+  </#if>
+  <#local statements = []>
+  <#list a.subjects as s>
+    <#local its = method("its", s.name)>
+    <#local statements = statements + ["this." + s.name + " = " + a.name + " instanceof " + use(s.package + "." + s.class) + " " + its + " ? " + its + " : null;"]>
+  </#list>
+  <#local all = [{"type": type, "name": a.name, "statements": statements, "inherited": false}]>
+  <#list a.others as o><#local all = all + [parameter(java.type(o.type), o.name, o.name)]></#list>
+  <#return all>
+</#function>
+
+<#function parameter type name value>
+  <#return {"type": type, "name": name, "statements": ["this." + name + " = " + value + ";"], "inherited": false}>
+</#function>
+
+<#-- The other end is told. -->
+<#function by_setter type name>
+  <#return {"type": type, "name": name, "statements": [method("set", name) + "(" + name + ");"], "inherited": false}>
+</#function>
+
+<#function copied collection element name>
+  <#local kept = use("java.util." + (collection == "List")?then("ArrayList", "LinkedHashSet"))>
+  <#return parameter(use("java.util." + collection) + "<" + element + ">", name, "new " + kept + "<>(" + name + ")")>
+</#function>
+
+<#function is_given required key>
+  <#local chosen = design.options.constructors>
+  <#if chosen == "needed" && (java.changes || key)><#return required></#if>
+  <#return !key || chosen == "all">
+</#function>
+
+<#-- Whether an object cannot be without it. -->
+<#function is_required f>
+  <#if f.optional || f.type.word == "serial" || f.key && f.type.word == "uuid"><#return false></#if>
+  <#return !java.initial(f)?has_content>
+</#function>

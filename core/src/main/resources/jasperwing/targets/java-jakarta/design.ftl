@@ -1,0 +1,23 @@
+<#import "java.ftl" as java>
+<#if design.rowLists?has_content><#include "lists.ftl"></#if>
+<#if design.durations>
+<@file path=java.path(design.package, "DurationMillis") package=design.package name="DurationMillis">
+<#assign duration = use("java.time.Duration")>
+<#assign number = use("java.lang.Long")>
+<@java.head package=design.package/>
+/** Keeps a duration as milliseconds. */
+@${use("jakarta.persistence.Converter")}
+public class DurationMillis implements ${use("jakarta.persistence.AttributeConverter")}<${duration}, ${number}> {
+    @${use("java.lang.Override")}
+    public ${number} convertToDatabaseColumn(${duration} value) {
+        return value == null ? null : value.toMillis();
+    }
+
+    @${use("java.lang.Override")}
+    public ${duration} convertToEntityAttribute(${number} millis) {
+        return millis == null ? null : ${duration}.ofMillis(millis);
+    }
+}
+</@file>
+</#if>
+<#if !java.annotated><#include "orm.ftl"></#if>

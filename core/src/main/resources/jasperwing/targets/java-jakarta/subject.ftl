@@ -1,0 +1,22 @@
+<#-- The interface that the subjects of a one-of share. -->
+<#assign name = a.interface?keep_after_last(".")>
+<@file path=java.path(entity.package, name) package=entity.package name=name>
+<@java.head package=entity.package/>
+<@java.doc text="What " + entity.name + " can have as " + a.name + "."/>
+public interface ${name} {
+<#if a.backShared>
+<#assign type = use(entity.package + "." + entity.class)>
+<#if a.subjects?filter(s -> s.unique)?has_content>
+    ${type} ${method("get", a.back)}();
+<#else>
+    ${use("java.util.List")}<${type}> ${method("get", a.back)}();
+<#if java.changes>
+
+    void ${elementMethod("add", a.back)}(${type} other);
+
+    void ${elementMethod("remove", a.back)}(${type} other);
+</#if>
+</#if>
+</#if>
+}
+</@file>

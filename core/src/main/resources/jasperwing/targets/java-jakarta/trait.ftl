@@ -1,0 +1,14 @@
+<#import "java.ftl" as java>
+<@file path=java.path(group.package, group.class) package=group.package name=group.class>
+<@java.head package=group.package/>
+<@java.doc text=group.doc/>
+public interface ${group.class} {
+<#list group.fields as f>
+<@java.doc text=f.doc space="    "/>
+    ${java.type(f.type)} ${method("get", f.name)}();
+<#sep>
+
+</#sep>
+</#list>
+}
+</@file>

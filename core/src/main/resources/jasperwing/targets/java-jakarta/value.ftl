@@ -1,0 +1,49 @@
+<#import "java.ftl" as java>
+<#assign names = group.fields?map(f -> f.name)>
+<@file path=java.path(group.package, group.class) package=group.package name=group.class>
+<@java.head package=group.package/>
+<@java.doc text=group.doc/>
+<#if java.annotated><@java.class_annotations all=group.annotations/></#if>
+public class ${group.class} {
+<#list group.fields as f>
+
+<@java.doc text=f.doc space="    "/>
+<@java.field f=f/>
+</#list>
+
+<#if names?has_content>
+    /** For the persistence provider. */
+    protected ${group.class}() {}
+
+<@java.signature start="public " + group.class parameters=group.fields?map(f -> java.type(f.type) + " " + f.name)/>
+<#list names as n>
+        this.${n} = ${n};
+</#list>
+    }
+<#else>
+    public ${group.class}() {}
+</#if>
+<#list group.fields as f>
+<@java.getter type=java.type(f.type) name=f.name/>
+</#list>
+
+    @${use("java.lang.Override")}
+    public boolean equals(${use("java.lang.Object")} other) {
+        return this == other || other instanceof ${group.class}<#if names?has_content> that</#if><#list names as n> && ${use("java.util.Objects")}.equals(this.${n}, that.${n})</#list>;
+    }
+
+    @${use("java.lang.Override")}
+    public int hashCode() {
+<#if names?has_content>
+        return ${use("java.util.Objects")}.hash(${names?join(", ")});
+<#else>
+        return ${group.class}.class.hashCode();
+</#if>
+    }
+
+    @${use("java.lang.Override")}
+    public ${use("java.lang.String")} toString() {
+        return ${java.literal(group.class)}<#list names as n> + " " + ${n}</#list>;
+    }
+}
+</@file>
