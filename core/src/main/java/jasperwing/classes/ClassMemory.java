@@ -44,8 +44,7 @@ public final class ClassMemory {
 
     /** Whether each file is of one class, or of what all share: a mapping beside the classes is of all of them. */
     private static boolean isOfClasses(Target wanted, Design design) {
-        return wanted == Target.JAVA_JAKARTA
-                && !design.target(wanted.word()).value(TargetOption.MAPPING).equals("xml");
+        return !design.target(wanted.word()).value(TargetOption.MAPPING).equals("xml");
     }
 
     private List<GeneratedFile> patched(Target wanted, Design design, Schema derived, Set<String> concerned) {

@@ -17,6 +17,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class ClassMemoryTest {
     @Provide
@@ -29,22 +31,24 @@ class ClassMemoryTest {
         return Designs.edits().list().ofMinSize(1).ofMaxSize(4);
     }
 
-    @Property(tries = 150, seed = "7")
-    void whatIsRecalledIsWhatWouldBeMade(@ForAll("designs") Design start, @ForAll("edits") List<Edit> edits) {
+    @Property(tries = 200, seed = "7")
+    void whatIsRecalledIsWhatWouldBeMade(
+            @ForAll("designs") Design start, @ForAll("edits") List<Edit> edits, @ForAll Target target) {
         ClassMemory memory = new ClassMemory();
         Design design = start;
-        assertThat(memory.files(Target.JAVA_JAKARTA, design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
+        assertThat(memory.files(target, design)).isEqualTo(target.generate(design));
         for (Edit edit : edits) {
             design = edit.on(design);
-            assertThat(memory.files(Target.JAVA_JAKARTA, design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
+            assertThat(memory.files(target, design)).isEqualTo(target.generate(design));
         }
     }
 
-    @Test
-    void theDemosFilesFollowEdits() {
+    @ParameterizedTest
+    @EnumSource(Target.class)
+    void theDemosFilesFollowEdits(Target target) {
         ClassMemory memory = new ClassMemory();
         Design design = Samples.demo();
-        memory.files(Target.JAVA_JAKARTA, design);
+        memory.files(target, design);
         List<Edit> edits = List.of(
                 EntityEdits.changeAttribute("Dive", "maxDepth", a -> a.withOptional(true)),
                 EntityEdits.changeAttribute("Site", "position", a -> a.withOptional(true)),
@@ -56,7 +60,7 @@ class ClassMemoryTest {
                 EntityEdits.change("Dive", e -> e.withAttributes(List.of(Attribute.of("id", Type.of(Scalar.SERIAL))))));
         for (Edit edit : edits) {
             design = edit.on(design);
-            assertThat(memory.files(Target.JAVA_JAKARTA, design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
+            assertThat(memory.files(target, design)).isEqualTo(target.generate(design));
         }
     }
 

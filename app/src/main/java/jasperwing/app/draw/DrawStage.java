@@ -7,14 +7,19 @@ import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Typed;
 import jasperwing.app.shell.Workspace;
+import jasperwing.classes.Target;
 import jasperwing.diagram.Card;
 import jasperwing.findings.Level;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Place;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Scalar;
 import jasperwing.model.SheetEdits;
+import jasperwing.model.Type;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -295,16 +300,22 @@ public final class DrawStage implements Stage {
         return workspace.projection().get().report().count(Level.FAULT) > 0;
     }
 
-    /** What typing on a card needs is loaded beside the first look at the sheet, so that the first card opens at once. */
+    /** What typing on a card and looking at one need is loaded beside the first look at the sheet, so that the first card opens at once. */
     @Override
     public void shown() {
         sheet.requestFocus();
         if (!warm) {
             warm = true;
-            Thread loading = new Thread(() -> new CardLines(Entity.of("none")), "loading");
+            Thread loading = new Thread(DrawStage::load, "loading");
             loading.setDaemon(true);
             loading.setPriority(Thread.MIN_PRIORITY);
             Platform.runLater(loading::start);
         }
+    }
+
+    private static void load() {
+        Entity entity = Entity.of("none").withAttributes(List.of(Attribute.of("id", Type.of(Scalar.SERIAL))));
+        new CardLines(entity);
+        Target.JAVA_JAKARTA.generate(Design.named("none").withEntities(List.of(entity)));
     }
 }

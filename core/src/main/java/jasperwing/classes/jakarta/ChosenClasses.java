@@ -24,6 +24,7 @@ public final class ChosenClasses {
     private final ClassModel model;
     private final JavaOptions options;
     private final Map<String, Optional<ModelClass>> known = new HashMap<>();
+    private final Map<String, String> packages = new HashMap<>();
 
     public ChosenClasses(ClassModel model, JavaOptions options) {
         this.model = model;
@@ -56,7 +57,12 @@ public final class ChosenClasses {
     }
 
     public String packageOf(ModelClass each) {
-        return options.packageOf(each.entity().area());
+        return packageOf(each.entity().area());
+    }
+
+    /** The package of an area; for an empty name that of what belongs to none. */
+    public String packageOf(String area) {
+        return packages.computeIfAbsent(area, options::packageOf);
     }
 
     /** The class that has the key of an entity: its own, or that of the root of its family. */
@@ -124,7 +130,7 @@ public final class ChosenClasses {
         Map<String, String> classes = model.classNames();
         model.design().entities().stream()
                 .filter(e -> classes.containsKey(e.name()))
-                .forEach(e -> in(names, options.packageOf(e.area())).add(classes.get(e.name())));
+                .forEach(e -> in(names, packageOf(e.area())).add(classes.get(e.name())));
         Set<String> shared = in(names, options.basePackage());
         shared.addAll(model.enumNames().values());
         model.groups().forEach(g -> shared.add(g.name()));

@@ -62,9 +62,14 @@ final class Files {
             imports = null;
             Origins made = new Origins(out.toString().replace(IMPORTS + "\n", lines), path.endsWith(".java"));
             if (files.putIfAbsent(path, new GeneratedFile(path, made.text(), entity, made.members())) != null) {
-                throw new TemplateException("two files have the path '" + path + "'", environment);
+                throw new TemplateException(twice(path), environment);
             }
         }
+    }
+
+    /** What is wrong when two files have one path. */
+    static String twice(String path) {
+        return "two files have the path '" + path + "'";
     }
 
     private static String text(Map<?, ?> parameters, String name) {

@@ -3,11 +3,14 @@ package jasperwing.classes.template;
 import jasperwing.classes.java.LongLines;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** What the lines of a text are made of, as marks in it say, which are taken out. */
 final class Origins {
     /** Two characters that no text has any use for. */
     private static final String MARK = "\uFDD0\uFDD1";
+
+    private static final Pattern UNUSABLE = Pattern.compile("[\uFDD0\uFDD1\\v]");
 
     private final StringBuilder text = new StringBuilder();
     private final List<String> members = new ArrayList<>();
@@ -40,7 +43,7 @@ final class Origins {
 
     /** Says what the lines from one on are made of. */
     static String mark(String member) {
-        return MARK + member.replaceAll("[\uFDD0\uFDD1\\v]", " ") + MARK;
+        return MARK + UNUSABLE.matcher(member).replaceAll(" ") + MARK;
     }
 
     /** Without marks; a line that was nothing but marks is left out. */

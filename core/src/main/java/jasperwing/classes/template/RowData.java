@@ -203,7 +203,7 @@ final class RowData {
                 property(key.role().map(Role::name).orElse(key.targetEntity())),
                 key.targetEntity(),
                 className(key.targetEntity()),
-                classes.options().packageOf(target.map(Entity::area).orElse("")),
+                classes.packageOf(target.map(Entity::area).orElse("")),
                 all(known, key.columns()),
                 key.columns().stream()
                         .allMatch(c -> table.column(c).map(Column::required).orElse(false)

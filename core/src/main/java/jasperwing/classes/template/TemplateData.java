@@ -71,7 +71,7 @@ final class TemplateData {
     Data design() {
         return Shape.DESIGN.of(
                 design.name(),
-                options.packageOf(""),
+                classes.packageOf(""),
                 options.header(),
                 options.areRecords(),
                 values,
@@ -102,7 +102,7 @@ final class TemplateData {
     Map<String, Set<String>> names() {
         Map<String, Set<String>> names = classes.names();
         entities().map(e -> design.entity(e).orElseThrow()).forEach(e -> names.computeIfAbsent(
-                        options.packageOf(e.area()), p -> new HashSet<>())
+                        classes.packageOf(e.area()), p -> new HashSet<>())
                 .add(rowNames.get(e.name())));
         return names;
     }
@@ -117,7 +117,7 @@ final class TemplateData {
         return Shape.ENUM.of(
                 type.name(),
                 model.enumNames().get(type.name()),
-                options.packageOf(""),
+                classes.packageOf(""),
                 all,
                 type.notes().doc());
     }
@@ -134,7 +134,7 @@ final class TemplateData {
         return Shape.GROUP.of(
                 group.group().name(),
                 group.name(),
-                options.packageOf(""),
+                classes.packageOf(""),
                 group.group().notes().doc(),
                 AnnotationData.of(value ? ClassAnnotations.ofValue() : List.of()),
                 Data.later(() -> objects.fields(Fields.of(classes, group))));
@@ -175,7 +175,7 @@ final class TemplateData {
                 entity.notes().label(),
                 entity.notes().doc(),
                 entity.area(),
-                options.packageOf(entity.area()),
+                classes.packageOf(entity.area()),
                 model.classNames().get(entity.name()),
                 rowNames.get(entity.name()),
                 Dialect.POSTGRESQL.quote(table.name()),

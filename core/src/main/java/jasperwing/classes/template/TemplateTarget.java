@@ -3,36 +3,30 @@ package jasperwing.classes.template;
 import freemarker.cache.ClassTemplateLoader;
 import freemarker.cache.FileTemplateLoader;
 import freemarker.cache.TemplateLoader;
-import freemarker.core.ParseException;
 import freemarker.core.TemplateClassResolver;
 import freemarker.template.Configuration;
 import freemarker.template.SimpleObjectWrapper;
-import freemarker.template.Template;
-import freemarker.template.TemplateException;
 import freemarker.template.TemplateExceptionHandler;
-import freemarker.template.TemplateNotFoundException;
 import freemarker.template.Version;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.JavaOptions;
-import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
-import jasperwing.model.EnumType;
 import jasperwing.model.TargetOption;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 
 /**
  * A folder of templates: {@code entity.ftl} is run for each entity that has a table, {@code enum.ftl}, {@code value.ftl} and {@code trait.ftl} for each
@@ -51,6 +45,9 @@ public final class TemplateTarget {
             TargetOption.DIRECTIONS, ".associations",
             TargetOption.FETCH, ".annotations",
             TargetOption.CASCADE, ".annotations");
+
+    /** Fewer entities than these are not worth a thread of their own. */
+    private static final int LEAST_SHARE = 50;
 
     private final Configuration configuration;
 
@@ -116,11 +113,7 @@ public final class TemplateTarget {
      * @param options what is chosen for them
      */
     public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
-        TemplateData data = new TemplateData(design, Schema.derive(design, Dialect.POSTGRESQL), options);
-        Run run = new Run(data);
-        run.of("design.ftl", "", Map.of());
-        run.parts(name -> true);
-        return run.files();
+        return generate(design, Schema.derive(design, Dialect.POSTGRESQL), options, Optional.empty());
     }
 
     /**
@@ -130,86 +123,32 @@ public final class TemplateTarget {
      */
     public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, Set<String> names)
             throws TemplateProblemException {
-        Run run = new Run(new TemplateData(design, schema, options));
-        run.parts(names::contains);
-        return run.files();
+        return generate(design, schema, options, Optional.of(names));
     }
 
-    /** The templates as they are run for one design. */
-    private final class Run {
-        private final TemplateData data;
-        private final Data design;
-        private final Files files;
-
-        Run(TemplateData data) {
-            this.data = data;
-            this.design = data.design();
-            this.files = new Files(data.names());
-        }
-
-        List<GeneratedFile> files() {
-            return files.all().stream()
-                    .sorted(Comparator.comparing(GeneratedFile::path))
-                    .toList();
-        }
-
-        /** Those that are run for parts of the design. */
-        void parts(Predicate<String> wanted) throws TemplateProblemException {
-            for (String name : data.entities().filter(wanted).toList()) {
-                of("entity.ftl", name, Map.of("entity", data.entity(name), "code", files.code(data.computed(name))));
-            }
-            for (EnumType type : data.enums().filter(e -> wanted.test(e.name())).toList()) {
-                of("enum.ftl", type.name(), Map.of("enum", data.enumType(type)));
-            }
-            for (AttributeGroup.Kind kind : AttributeGroup.Kind.values()) {
-                String template = kind == AttributeGroup.Kind.VALUE ? "value.ftl" : "trait.ftl";
-                for (Data group : data.groups(kind)) {
-                    if (wanted.test(group.text("name"))) {
-                        of(template, group.text("name"), Map.of("group", group));
-                    }
-                }
-            }
-        }
-
-        void of(String template, String about, Map<String, Object> more) throws TemplateProblemException {
-            Map<String, Object> root = new HashMap<>(more);
-            root.put("design", design);
-            root.put("file", files.directive(more.containsKey("entity") ? about : ""));
-            root.put("use", files.use());
-            root.put("of", files.of());
-            root.put("method", Files.method());
-            root.put("elementMethod", Files.elementMethod());
-            run(template, root, about);
-        }
+    /** @param names of what alone is wanted; all, and what is made of the whole, when empty */
+    private List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, Optional<Set<String>> names)
+            throws TemplateProblemException {
+        TemplateRun run = new TemplateRun(configuration, new TemplateData(design, schema, options));
+        List<String> entities = run.entities(names);
+        List<List<String>> shares = shares(entities);
+        List<CompletableFuture<TemplateRun.Made>> others = shares.stream()
+                .skip(1)
+                .map(share -> CompletableFuture.supplyAsync(
+                        () -> new TemplateRun(configuration, new TemplateData(design, schema, options)).made(share)))
+                .toList();
+        List<TemplateRun.Made> all = new ArrayList<>(List.of(run.made(shares.get(0), names)));
+        others.forEach(o -> all.add(o.join()));
+        return TemplateRun.together(all);
     }
 
-    private void run(String template, Map<String, Object> root, String about) throws TemplateProblemException {
-        try {
-            Template found = configuration.getTemplate(template);
-            found.process(root, new StringWriter());
-        } catch (TemplateNotFoundException e) {
-            if (!template.equals(e.getTemplateName())) {
-                throw new TemplateProblemException(template, 0, about, "there is no template " + e.getTemplateName());
-            }
-        } catch (ParseException e) {
-            throw new TemplateProblemException(e.getTemplateName(), e.getLineNumber(), "", e.getEditorMessage());
-        } catch (TemplateException e) {
-            int line = e.getLineNumber() == null ? 0 : e.getLineNumber();
-            String name = e.getTemplateSourceName() == null ? template : e.getTemplateSourceName();
-            throw new TemplateProblemException(name, line, about, what(e));
-        } catch (IOException e) {
-            throw new TemplateProblemException(template, 0, about, e.getMessage());
-        }
-    }
-
-    /** What is wrong, in its first paragraph. */
-    private static String what(TemplateException e) {
-        String message = e.getMessageWithoutStackTop();
-        if (message == null) {
-            return e.getCause() == null
-                    ? "it cannot be run"
-                    : String.valueOf(e.getCause().getMessage());
-        }
-        return message.split("\n\n")[0].replaceAll("\\s+", " ").strip();
+    /** Entities in parts of about the same size, one for each processor that is worth it; at least one part. */
+    private static List<List<String>> shares(List<String> entities) {
+        int processors = Runtime.getRuntime().availableProcessors();
+        int count = Math.max(1, Math.min(processors, entities.size() / LEAST_SHARE));
+        int size = (entities.size() + count - 1) / count;
+        return IntStream.range(0, count)
+                .mapToObj(i -> entities.subList(i * size, Math.min(entities.size(), (i + 1) * size)))
+                .toList();
     }
 }

@@ -37,7 +37,7 @@ final class TypeData {
 
     private Data value(Type type, String many) {
         if (type instanceof Type.Named named) {
-            String home = classes.options().packageOf("");
+            String home = classes.packageOf("");
             Optional<String> enumName =
                     Optional.ofNullable(classes.model().enumNames().get(named.name()));
             if (enumName.isPresent()) {

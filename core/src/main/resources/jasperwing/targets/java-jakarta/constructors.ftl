@@ -121,5 +121,5 @@
 <#-- Whether an object cannot be without it. -->
 <#function is_required f>
   <#if f.optional || f.type.word == "serial" || f.key && f.type.word == "uuid"><#return false></#if>
-  <#return !java.initial(f)?has_content>
+  <#return !java.first_value(f)?has_content>
 </#function>

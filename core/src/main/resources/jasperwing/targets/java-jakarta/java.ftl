@@ -30,129 +30,105 @@ ${space}/** ${comment(text)} */
 <#-- A string literal. -->
 <#function literal text><#return "\"" + text?j_string + "\""></#function>
 
+<#-- The classes of the types of the design; what is not among them is a text. -->
+<#assign types = {
+  "int": "java.lang.Integer",
+  "small int": "java.lang.Short",
+  "big int": "java.lang.Long",
+  "serial": "java.lang.Long",
+  "uuid": "java.util.UUID",
+  "decimal": "java.math.BigDecimal",
+  "real": "java.lang.Double",
+  "boolean": "java.lang.Boolean",
+  "date": "java.time.LocalDate",
+  "time": "java.time.LocalTime",
+  "timestamp": "java.time.OffsetDateTime",
+  "local timestamp": "java.time.LocalDateTime",
+  "duration": "java.time.Duration"
+}>
+
 <#-- The type of a field. -->
 <#function type t>
-  <#local single = single(t)>
-  <#if t.many == "list"><#return use("java.util.List") + "<" + single + ">"></#if>
-  <#if t.many == "set"><#return use("java.util.Set") + "<" + single + ">"></#if>
-  <#return single>
+  <#local one = single(t)>
+  <#return t.many?switch("", one, "list", use("java.util.List") + "<" + one + ">", use("java.util.Set") + "<" + one + ">")>
 </#function>
 
 <#-- The type of one of what a field has. -->
 <#function single t>
-  <#if t.class?has_content>
-    <#return use(t.package + "." + t.class) + (t.word == "key")?then(".Key", "")>
-  </#if>
-  <#switch t.word>
-    <#case "int"><#return use("java.lang.Integer")>
-    <#case "small int"><#return use("java.lang.Short")>
-    <#case "big int"><#case "serial"><#return use("java.lang.Long")>
-    <#case "uuid"><#return use("java.util.UUID")>
-    <#case "decimal"><#return use("java.math.BigDecimal")>
-    <#case "real"><#return use("java.lang.Double")>
-    <#case "boolean"><#return use("java.lang.Boolean")>
-    <#case "date"><#return use("java.time.LocalDate")>
-    <#case "time"><#return use("java.time.LocalTime")>
-    <#case "timestamp"><#return use("java.time.OffsetDateTime")>
-    <#case "local timestamp"><#return use("java.time.LocalDateTime")>
-    <#case "duration"><#return use("java.time.Duration")>
-    <#case "binary"><#return "byte[]">
-    <#default><#return use("java.lang.String")>
-  </#switch>
+  <#return t.word?switch(
+    "enum", named(t), "value", named(t), "object", named(t),
+    "key", named(t) + ".Key",
+    "binary", "byte[]",
+    use(types[t.word]!"java.lang.String"))>
 </#function>
 
-<#-- What a field is at first, or an empty text. -->
+<#function named t><#return use(t.package + "." + t.class)></#function>
+
+<#-- What a field is at first, as it stands behind its name; nothing when that is not said. -->
 <#function initial f>
-  <#if f.type.many == "list"><#return "new " + use("java.util.ArrayList") + "<>()"></#if>
-  <#if f.type.many == "set"><#return "new " + use("java.util.LinkedHashSet") + "<>()"></#if>
-  <#switch f.defaultKind>
-    <#case "number"><#return number(f.type, f.default)>
-    <#case "enum"><#return single(f.type) + "." + f.default>
-    <#case "date"><#return single(f.type) + ".parse(\"" + f.default + "\")">
-    <#case "word"><#return (f.type.word == "boolean")?then(f.default, single(f.type) + ".now()")>
-    <#case "text"><#return parsed(f.type, f.default)>
-  </#switch>
-  <#if f.stamp?has_content && is_number(f.type)><#return number(f.type, "0")></#if>
-  <#return "">
+  <#local value = first_value(f)>
+  <#return value?has_content?then(" = " + value, "")>
+</#function>
+
+<#function first_value f>
+  <#return f.type.many?switch(
+    "list", "new " + use("java.util.ArrayList") + "<>()",
+    "set", "new " + use("java.util.LinkedHashSet") + "<>()",
+    f.defaultKind?switch(
+      "number", number(f.type, f.default),
+      "enum", single(f.type) + "." + f.default,
+      "date", single(f.type) + ".parse(\"" + f.default + "\")",
+      "word", (f.type.word == "boolean")?then(f.default, single(f.type) + ".now()"),
+      "text", parsed(f.type, f.default),
+      (f.stamp?has_content && is_number(f.type))?then(number(f.type, "0"), "")))>
 </#function>
 
 <#function is_number t><#return ["int", "small int", "big int", "serial", "decimal", "real"]?seq_contains(t.word)></#function>
 
 <#function parsed t text>
-  <#if t.word == "uuid"><#return single(t) + ".fromString(" + literal(text) + ")"></#if>
-  <#if t.word == "text" || t.word == "long text"><#return literal(text)></#if>
-  <#return single(t) + ".parse(" + literal(text) + ")">
+  <#return t.word?switch(
+    "text", literal(text),
+    "long text", literal(text),
+    "uuid", single(t) + ".fromString(" + literal(text) + ")",
+    single(t) + ".parse(" + literal(text) + ")")>
 </#function>
 
 <#function number t digits>
   <#local whole = digits?keep_before(".")>
-  <#switch t.word>
-    <#case "decimal"><#return "new " + single(t) + "(\"" + digits + "\")">
-    <#case "small int"><#return "(short) " + whole>
-    <#case "big int"><#case "serial"><#return whole + "L">
-    <#case "real"><#return digits + digits?contains(".")?then("", ".0")>
-    <#case "duration"><#return single(t) + ".ofMillis(" + whole + "L)">
-    <#default><#return whole>
-  </#switch>
+  <#return t.word?switch(
+    "decimal", "new " + single(t) + "(\"" + digits + "\")",
+    "small int", "(short) " + whole,
+    "big int", whole + "L",
+    "serial", whole + "L",
+    "real", digits?contains(".")?then(digits, digits + ".0"),
+    "duration", single(t) + ".ofMillis(" + whole + "L)",
+    whole)>
 </#function>
 
 <#-- A field with what is said of it. -->
 <#macro field f>
 <#if annotated><@annotations all=f.annotations/></#if>
 <@annotations all=f.rules/>
-<#local type = type(f.type)>
-<#local initial = initial(f)>
-    private ${type} ${f.name}<#if initial?has_content> = ${initial}</#if>;
+    private ${type(f.type)} ${f.name}${initial(f)};
 </#macro>
 
-<#-- Those of a field, a line each. -->
-<#macro annotations all>
+<#-- Those of a field or a class, a line each, in front of which is some space. -->
+<#macro annotations all space="    ">
 <#list all as a>
-    ${annotation(a, (a.name == "JoinTable")?then(",\n            ", ", "))}
-</#list>
-</#macro>
-
-<#-- Those of a class; unique constraints have lines of their own. -->
-<#macro class_annotations all>
-<#list all as a>
-<#local uniques = a.members?filter(m -> m.name == "uniqueConstraints")>
-<#if uniques?has_content>
-<#local others = a.members?filter(m -> m.name != "uniqueConstraints")>
-@${use(a.package + "." + a.name)}(${members(others, ", ", a)}, uniqueConstraints = {
-<#list uniques[0].value as u>
-    ${annotation(u)}<#sep>,</#sep>
-</#list>
-})
-<#else>
-${annotation(a)}
-</#if>
+${space}<@annotation a=a between=(a.name == "JoinTable")?then(",\n            ", ", ")/>
 </#list>
 </#macro>
 
 <#-- @param between what stands between two members -->
-<#function annotation a between=", ">
-  <#local start = "@" + use(a.package + "." + a.name)>
-  <#if !a.members?has_content><#return start></#if>
-  <#if a.members?size == 1 && a.members[0].name == "value"><#return start + "(" + value(a.members[0].value, a) + ")"></#if>
-  <#return start + "(" + members(a.members, between, a) + ")">
-</#function>
+<#macro annotation a between=", ">@${use(a.package + "." + a.name)}<#if a.members?has_content>(<#list a.members as m><#if a.members?size != 1 || m.name != "value">${m.name} = </#if><#if m.name == "uniqueConstraints"><@lines all=m.value/><#else><@value v=m.value a=a/></#if><#sep>${between}</#sep></#list>)</#if></#macro>
 
-<#function members all between a>
-  <#return all?map(m -> m.name + " = " + value(m.value, a))?join(between)>
-</#function>
+<#macro value v a><#if v?is_string>"${v?j_string}"<#elseif v?is_boolean>${v?c}<#elseif v?is_number>${v?c}<#if a.name == "Min" || a.name == "Max">L</#if><#elseif v?is_sequence><#if v?size == 1 && !v[0]?is_string><@value v=v[0] a=a/><#else>{<#list v as each><@value v=each a=a/><#sep>, </#sep></#list>}</#if><#elseif v.constant??>${use(v.enumOf + "." + v.type)}.${v.constant}<#elseif v.qualified??>${use(v.qualified)}<#if v.nested?has_content>.${v.nested}</#if>.class<#else><@annotation a=v/></#if></#macro>
 
-<#function value v a>
-  <#if v?is_string><#return literal(v)></#if>
-  <#if v?is_boolean><#return v?c></#if>
-  <#if v?is_number><#return v?c + (a.name == "Min" || a.name == "Max")?then("L", "")></#if>
-  <#if v?is_sequence>
-    <#if v?size == 1 && !v[0]?is_string><#return value(v[0], a)></#if>
-    <#return "{" + v?map(each -> value(each, a))?join(", ") + "}">
-  </#if>
-  <#if v.constant??><#return use(v.enumOf + "." + v.type) + "." + v.constant></#if>
-  <#if v.qualified??><#return use(v.qualified) + v.nested?has_content?then("." + v.nested, "") + ".class"></#if>
-  <#return annotation(v)>
-</#function>
+<#macro lines all>{
+<#list all as a>
+${"    "}<@annotation a=a/><#sep>,</#sep>
+</#list>
+}</#macro>
 
 <#-- The head of a constructor. -->
 <#macro signature start parameters>

@@ -11,13 +11,18 @@ import jasperwing.classes.Target;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -187,6 +192,38 @@ class TemplateTargetTest {
         assertThatThrownBy(() -> run("entity.ftl", "<@file path=\"same\">x</@file>"))
                 .isInstanceOf(TemplateProblemException.class)
                 .hasMessageContaining("two files have the path 'same'");
+    }
+
+    private static Design ofMany() {
+        return Samples.design(IntStream.rangeClosed(1, 250)
+                .mapToObj(i -> "entity Thing" + i + "\n  id serial key")
+                .toArray(String[]::new));
+    }
+
+    @Test
+    void whatIsMadeOfManyEntitiesIsWhatIsMadeOfEach() throws Exception {
+        Design many = ofMany();
+        Schema schema = Schema.derive(many, Dialect.POSTGRESQL);
+        List<GeneratedFile> all = Target.JAVA_JAKARTA.generate(many);
+        assertThat(all).hasSize(250).isSortedAccordingTo(Comparator.comparing(GeneratedFile::path));
+        for (GeneratedFile file : all) {
+            assertThat(Target.JAVA_JAKARTA.generate(many, schema, Set.of(file.entity())))
+                    .containsExactly(file);
+        }
+    }
+
+    @Test
+    void twoFilesOfOnePathAreToldOfHoweverFarApartTheirEntitiesAre() throws IOException {
+        folder = root.resolve("mine");
+        Files.createDirectories(folder);
+        Files.writeString(
+                folder.resolve("entity.ftl"),
+                "<@file path=[\"Thing1\", \"Thing250\"]?seq_contains(entity.name)?then(\"same\", entity.name)>x</@file>");
+        Design many = ofMany();
+        TemplateTarget target = TemplateTarget.of(folder);
+        assertThatThrownBy(() -> target.generate(many, JavaOptions.of(many)))
+                .isInstanceOf(TemplateProblemException.class)
+                .hasMessage("entity.ftl, for Thing250: two files have the path 'same'");
     }
 
     @ParameterizedTest
