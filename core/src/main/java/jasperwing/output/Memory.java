@@ -10,49 +10,66 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What was written into a folder last, kept in a folder of its own in it. */
 final class Memory {
     static final String FOLDER = ".jasperwing";
 
     private final Path file;
-    private final Path journal;
+    private final Path next;
+    private final Journal journal;
     private Map<String, Written> known;
     private FileTime time;
 
     Memory(Path folder, String target) {
         Path own = folder.toAbsolutePath().normalize().resolve(FOLDER);
         this.file = own.resolve(target + ".written");
-        this.journal = own.resolve(target + ".run");
+        this.next = own.resolve(target + ".next");
+        this.journal = new Journal(own.resolve(target + ".run"));
     }
 
     /** What a run is about to do, while it does it. */
-    Path journal() {
+    Journal journal() {
         return journal;
     }
 
     /** By path, in the order written; read again only when the file is another. */
     Map<String, Written> read() throws IOException {
-        Map<String, Written> all = new LinkedHashMap<>();
-        if (Files.exists(file)) {
-            FileTime now = Files.getLastModifiedTime(file);
-            if (known != null && now.equals(time)) {
-                return known;
-            }
+        if (!Files.exists(file)) {
+            return Map.of();
+        }
+        FileTime now = Files.getLastModifiedTime(file);
+        if (known == null || !now.equals(time)) {
             time = now;
-            for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
-                all.put(
-                        text.names().get(0),
-                        new Written(text.names().get(0), text.names().get(1), text.text()));
-            }
-            known = Collections.unmodifiableMap(all);
+            known = Collections.unmodifiableMap(read(file));
+        }
+        return known;
+    }
+
+    private static Map<String, Written> read(Path file) throws IOException {
+        Map<String, Written> all = new LinkedHashMap<>();
+        for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
+            String path = text.names().get(0);
+            all.put(path, new Written(path, text.names().get(1), text.text()));
         }
         return all;
     }
 
-    void write(Collection<Written> all) throws IOException {
+    /** Puts what is to be remembered beside what is, on the disk. */
+    void prepare(Collection<Written> all) throws IOException {
+        SafeWrite.write(next, TextPack.bytes(all.stream().map(Memory::text).toList()));
+    }
+
+    /** What was {@link #prepare prepared} and not {@link #take taken} yet. */
+    Optional<Map<String, Written>> prepared() throws IOException {
+        return Files.exists(next) ? Optional.of(read(next)) : Optional.empty();
+    }
+
+    /** From now on what was prepared is what is remembered. */
+    void take() throws IOException {
         known = null;
-        SafeWrite.write(file, TextPack.bytes(all.stream().map(Memory::text).toList()));
+        SafeWrite.move(next, file);
     }
 
     private static TextPack.Text text(Written written) {

@@ -17,6 +17,8 @@ import java.util.Optional;
  * @param returns whether its lines end with a carriage return too
  */
 record Present(Optional<String> text, boolean exists, boolean returns) {
+    static final Present NONE = new Present(Optional.empty(), false, false);
+
     static Present of(Path file) throws IOException {
         if (!Files.isRegularFile(file)) {
             return new Present(Optional.empty(), Files.exists(file), false);

@@ -15,10 +15,13 @@ final class Presents {
     private record Seen(FileTime time, long size, Present present) {}
 
     Present of(Path file) throws IOException {
-        if (!Files.isRegularFile(file)) {
-            return Present.of(file);
+        if (!Files.exists(file)) {
+            return Present.NONE;
         }
         BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+        if (!now.isRegularFile()) {
+            return Present.of(file);
+        }
         Seen last = seen.get(file);
         if (last == null || last.size() != now.size() || !last.time().equals(now.lastModifiedTime())) {
             last = new Seen(now.lastModifiedTime(), now.size(), Present.of(file));

@@ -4,34 +4,33 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 
 import jasperwing.storage.SafeWrite;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.zip.CRC32;
 
 /**
- * Changes several files, all or none. What is about to be done is first written to a journal and forced to the disk; a run that fails is undone
- * at once, and one that was cut off is done again from the journal, but for files that were changed since.
+ * Changes several files, all or none. What is to be remembered after it, and then what is about to be done, is first forced to the disk; a run that
+ * fails is undone at once, and one that was cut off is done again, but for files that were changed since.
  */
 final class Run {
-    private static final String STEP = "step";
-    private static final String WRITTEN = "written";
-
     private final SafePaths paths;
     private final Memory memory;
+    private final Journal journal;
     private final Set<Path> made = new HashSet<>();
 
     Run(SafePaths paths, Memory memory) {
         this.paths = paths;
         this.memory = memory;
+        this.journal = memory.journal();
     }
 
     /**
@@ -41,7 +40,11 @@ final class Run {
      * @param before what it is now; empty when there is none
      * @param after what it becomes; empty when it goes
      */
-    record Step(String path, String from, Optional<String> before, Optional<String> after) {}
+    record Step(String path, String from, Optional<String> before, Optional<String> after) {
+        private boolean isNew() {
+            return before.isEmpty() && after.isPresent() && path.equals(from);
+        }
+    }
 
     /** A file as it was, to undo what was done to it. */
     private record Undo(Path file, Optional<byte[]> bytes) {}
@@ -52,24 +55,28 @@ final class Run {
                 throw new IOException("'" + step.from() + "' was changed meanwhile; nothing was written. Look again");
             }
         }
-        SafeWrite.write(memory.journal(), TextPack.bytes(journal(steps, after)));
+        memory.prepare(after.values());
+        journal.write(steps, after);
         Deque<Undo> done = new ArrayDeque<>();
         try {
             for (Step step : steps) {
                 apply(step, done);
             }
-            memory.write(after.values());
+            memory.take();
         } catch (IOException e) {
             undo(done, e);
-            Files.deleteIfExists(memory.journal());
+            journal.delete();
             throw e;
         }
-        Files.deleteIfExists(memory.journal());
+        journal.delete();
     }
 
     /** Whether a file is another than when it was compared, or one has come to lie where there was none. */
     private boolean isOther(Step step) throws IOException {
         Path from = paths.resolve(step.from());
+        if (step.isNew()) {
+            return Files.exists(from, LinkOption.NOFOLLOW_LINKS);
+        }
         Path to = paths.resolve(step.path());
         Present present = Present.of(from);
         boolean taken = !to.equals(from) && Files.exists(to) && !isSame(from, to);
@@ -78,11 +85,14 @@ final class Run {
 
     private void apply(Step step, Deque<Undo> done) throws IOException {
         Path from = paths.resolve(step.from());
+        if (step.isNew()) {
+            create(from, step.after().get(), done);
+            return;
+        }
         Path to = paths.resolve(step.path());
         Present present = Present.of(from);
         if (step.after().isPresent()) {
-            done.push(undo(to));
-            put(to, present.asHere(step.after().get()).getBytes(UTF_8));
+            put(to, present.asHere(step.after().get()), done);
         }
         if (step.after().isEmpty() || !to.equals(from) && !isSame(from, to)) {
             done.push(undo(from));
@@ -91,16 +101,24 @@ final class Run {
         }
     }
 
-    /** A new file is written where it is to be: when that is cut off, the journal tells what it begins with. */
-    private void put(Path file, byte[] bytes) throws IOException {
+    private void put(Path file, String text, Deque<Undo> done) throws IOException {
         if (Files.exists(file)) {
-            SafeWrite.replace(file, bytes);
-            return;
+            done.push(undo(file));
+            SafeWrite.replace(file, text.getBytes(UTF_8));
+        } else {
+            create(file, text, done);
         }
+    }
+
+    /** A new file is written where it is to be: when that is cut off, it is known what it begins with. One that is there is another's. */
+    private void create(Path file, String text, Deque<Undo> done) throws IOException {
         if (made.add(file.getParent())) {
             Files.createDirectories(file.getParent());
         }
-        Files.write(file, bytes);
+        try (OutputStream out = Files.newOutputStream(file, StandardOpenOption.CREATE_NEW)) {
+            done.push(new Undo(file, Optional.empty()));
+            out.write(text.getBytes(UTF_8));
+        }
     }
 
     /** Whether two names are one file, as they are where capitals make no difference. */
@@ -130,52 +148,29 @@ final class Run {
 
     /** Finishes a run that was cut off; before its journal was whole, it had not begun. */
     void recover() throws IOException {
-        if (!Files.exists(memory.journal())) {
+        if (!journal.exists()) {
             return;
         }
-        Map<String, Written> after = new LinkedHashMap<>();
-        for (TextPack.Text text : TextPack.read(
-                Files.readAllBytes(memory.journal()), memory.journal().toString())) {
-            List<String> names = text.names();
-            if (names.get(0).equals(WRITTEN)) {
-                after.put(names.get(1), new Written(names.get(1), names.get(2), text.text()));
-            } else {
-                resume(names, text.text());
+        Optional<Map<String, Written>> next = memory.prepared();
+        if (next.isPresent()) {
+            for (Journal.Entry entry : journal.read(next.get())) {
+                resume(entry);
             }
+            memory.take();
         }
-        memory.write(after.values());
-        Files.deleteIfExists(memory.journal());
+        journal.delete();
     }
 
-    private void resume(List<String> names, String text) throws IOException {
-        Optional<String> after = names.get(3).equals("goes") ? Optional.empty() : Optional.of(text);
-        Present present = Present.of(paths.resolve(names.get(2)));
-        String before = present.text().map(Run::mark).orElse("");
-        boolean cutOff = names.get(4).isEmpty()
-                && present.text().filter(p -> text.startsWith(p)).isPresent();
-        if (before.equals(names.get(4)) || cutOff) {
-            apply(new Step(names.get(1), names.get(2), present.text(), after), new ArrayDeque<>());
+    private void resume(Journal.Entry entry) throws IOException {
+        Path from = paths.resolve(entry.from());
+        Optional<String> present = Present.of(from).text();
+        boolean cutOff = entry.mark().isEmpty()
+                && present.isPresent()
+                && entry.after().filter(a -> a.startsWith(present.get())).isPresent();
+        if (cutOff) {
+            SafeWrite.replace(from, entry.after().get().getBytes(UTF_8));
+        } else if (present.map(Journal::mark).orElse("").equals(entry.mark())) {
+            apply(new Step(entry.path(), entry.from(), present, entry.after()), new ArrayDeque<>());
         }
-    }
-
-    private static List<TextPack.Text> journal(List<Step> steps, Map<String, Written> after) {
-        List<TextPack.Text> texts = new ArrayList<>();
-        for (Step step : steps) {
-            String way = step.after().isPresent() ? "stays" : "goes";
-            String mark = step.before().map(Run::mark).orElse("");
-            texts.add(new TextPack.Text(
-                    List.of(STEP, step.path(), step.from(), way, mark),
-                    step.after().orElse("")));
-        }
-        after.values().forEach(w -> texts.add(new TextPack.Text(List.of(WRITTEN, w.path(), w.entity()), w.base())));
-        return texts;
-    }
-
-    /** Tells whether a file is still as it was. */
-    static String mark(String text) {
-        byte[] bytes = text.getBytes(UTF_8);
-        CRC32 crc = new CRC32();
-        crc.update(bytes);
-        return bytes.length + "-" + Long.toHexString(crc.getValue());
     }
 }

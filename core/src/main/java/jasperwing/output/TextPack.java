@@ -24,7 +24,8 @@ final class TextPack {
     record Text(List<String> names, String text) {}
 
     static byte[] bytes(List<Text> texts) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
+        int size = texts.stream().mapToInt(t -> t.text().length() + 128).sum();
+        ByteArrayOutputStream out = new ByteArrayOutputStream(size + 128);
         out.writeBytes(FIRST.getBytes(UTF_8));
         for (Text each : texts) {
             byte[] text = each.text().getBytes(UTF_8);

@@ -60,7 +60,8 @@ public final class SafeWrite {
         Files.setPosixFilePermissions(beside, permissions);
     }
 
-    private static void move(Path beside, Path target) throws IOException {
+    /** Puts a file in the place of another, at once where the disk can. */
+    public static void move(Path beside, Path target) throws IOException {
         try {
             Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE);
         } catch (AtomicMoveNotSupportedException e) {

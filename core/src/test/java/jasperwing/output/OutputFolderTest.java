@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -256,38 +257,70 @@ class OutputFolderTest {
                 .containsExactly(State.DIFFERS, State.SAME);
     }
 
+    /** As it is when a run that changes Dive and makes New was cut off while it wrote New. */
+    private GeneratedFile cutOff() throws IOException {
+        GeneratedFile site = new GeneratedFile("b/Site.java", "class Site {}\n", "Site");
+        write(file("a/Dive.java", FIRST), site);
+        Files.writeString(folder.resolve("b/New.java"), "class N");
+        Memory memory = new Memory(folder, "java");
+        Map<String, Written> next = new LinkedHashMap<>();
+        next.put("a/Dive.java", new Written("a/Dive.java", "Dive", SECOND));
+        next.put("b/Site.java", new Written("b/Site.java", "Site", site.text()));
+        next.put("b/New.java", new Written("b/New.java", "New", "class New {}\n"));
+        memory.prepare(next.values());
+        memory.journal()
+                .write(
+                        List.of(
+                                new Run.Step("a/Dive.java", "a/Dive.java", Optional.of(FIRST), Optional.of(SECOND)),
+                                new Run.Step(
+                                        "b/New.java", "b/New.java", Optional.empty(), Optional.of("class New {}\n"))),
+                        next);
+        return site;
+    }
+
     @Test
     void aRunThatWasCutOffIsFinishedByTheNext() throws IOException {
-        GeneratedFile dive = file("a/Dive.java", FIRST);
-        GeneratedFile site = new GeneratedFile("b/Site.java", "class Site {}\n", "Site");
-        write(dive, site);
-        Path journal = folder.resolve(".jasperwing/java.run");
-        Path kept = root.resolve("journal");
-        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND), site), Map.of());
-        Memory memory = new Memory(folder, "java");
-        byte[] before = Files.readAllBytes(folder.resolve(".jasperwing/java.written"));
-        output.write(plan, Map.of());
-        byte[] after = Files.readAllBytes(folder.resolve(".jasperwing/java.written"));
-        assertThat(journal).doesNotExist();
-
-        Files.write(folder.resolve(".jasperwing/java.written"), before);
-        Files.writeString(folder.resolve("a/Dive.java"), FIRST);
-        Files.writeString(folder.resolve("b/New.java"), "class N");
-        Files.write(
-                kept,
-                TextPack.bytes(List.of(
-                        new TextPack.Text(
-                                List.of("step", "a/Dive.java", "a/Dive.java", "stays", Run.mark(FIRST)), SECOND),
-                        new TextPack.Text(List.of("step", "b/New.java", "b/New.java", "stays", ""), "class New {}\n"),
-                        new TextPack.Text(List.of("written", "a/Dive.java", "Dive"), SECOND),
-                        new TextPack.Text(List.of("written", "b/Site.java", "Site"), site.text()))));
-        Files.move(kept, journal);
-        assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME);
+        GeneratedFile site = cutOff();
+        assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME, State.UNNEEDED);
         assertThat(text("a/Dive.java")).isEqualTo(SECOND);
         assertThat(text("b/New.java")).isEqualTo("class New {}\n");
-        assertThat(Files.readAllBytes(folder.resolve(".jasperwing/java.written")))
-                .isEqualTo(after);
-        assertThat(memory.journal()).doesNotExist();
+        assertThat(folder.resolve(".jasperwing")).isDirectoryContaining("glob:**/java.written");
+        assertThat(folder.resolve(".jasperwing")).isDirectoryNotContaining("regex:.*[.](run|next)");
+    }
+
+    @Test
+    void whatWasChangedSinceARunWasCutOffStays() throws IOException {
+        GeneratedFile site = cutOff();
+        Files.writeString(folder.resolve("a/Dive.java"), FIRST + "// mine\n");
+        Files.writeString(folder.resolve("b/New.java"), "class Mine {}\n");
+        assertThat(only2(SECOND, site)).startsWith(State.EDITED, State.SAME);
+        assertThat(text("a/Dive.java")).isEqualTo(FIRST + "// mine\n");
+        assertThat(text("b/New.java")).isEqualTo("class Mine {}\n");
+    }
+
+    @Test
+    void aRunThatWasCutOffBeforeItBeganOrAfterItWasDoneChangesNothing() throws IOException {
+        GeneratedFile site = cutOff();
+        Files.delete(folder.resolve(".jasperwing/java.run"));
+        assertThat(only2(FIRST, site)).containsExactly(State.SAME, State.SAME);
+        assertThat(text("b/New.java")).isEqualTo("class N");
+
+        cutOff();
+        Files.delete(folder.resolve(".jasperwing/java.next"));
+        assertThat(only2(FIRST, site)).containsExactly(State.SAME, State.SAME);
+        assertThat(text("b/New.java")).isEqualTo("class N");
+        assertThat(folder.resolve(".jasperwing/java.run")).doesNotExist();
+    }
+
+    @Test
+    void aFileThatComesToLieWhereOneIsBeingMadeIsLeftAlone() throws IOException {
+        GeneratedFile dive = file("a/Dive.java", FIRST);
+        GeneratedFile site = new GeneratedFile("b/Site.java", "class Site {}\n", "Site");
+        List<Planned> plan = output.compare(List.of(dive, site), Map.of());
+        Files.createDirectories(folder.resolve("b/Site.java"));
+        assertThatThrownBy(() -> output.write(plan, Map.of())).isInstanceOf(IOException.class);
+        assertThat(folder.resolve("b/Site.java")).isDirectory();
+        assertThat(folder.resolve("a/Dive.java")).doesNotExist();
     }
 
     private List<State> only2(String dive, GeneratedFile site) throws IOException {
