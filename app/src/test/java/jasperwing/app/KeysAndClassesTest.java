@@ -16,6 +16,8 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -128,6 +130,46 @@ class KeysAndClassesTest extends WindowTest {
     }
 
     @Test
+    void aLineOfAnEnumAndOneOfTheMappingTellWhereTheyComeFrom() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("the files are there", () -> sees("#file-DiveDuty.java"));
+        clickId("#file-DiveDuty.java");
+        String safety = "SAFETY(\"safety\", \"Safety diver\"),";
+        until("its lines are there", () -> line(safety) != null);
+        clickOn(line(safety));
+        until("its value is told", () -> sees("#origin") && text("#origin").equals("safety \"Safety diver\""));
+
+        clickId("#target-options");
+        until("the options are there", () -> sees("#option-mapping-xml"));
+        clickOn("#option-mapping-xml");
+        until("the mapping is a file of its own", () -> sees("#file-orm.xml"));
+        clickId("#target-options");
+        clickId("#file-orm.xml");
+        until("its lines are there", () -> line("<basic name=\"code\">") != null);
+        clickOn(line("<basic name=\"code\">"));
+        until("its attribute is told", () -> sees("#origin") && text("#origin").startsWith("code text(12) unique"));
+    }
+
+    @Test
+    void objectsThatStayAsTheyAreAndRowsAsClassesAreAClickAway() {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("the files are there", () -> sees("#file-Dive.java"));
+        clickId("#file-Dive.java");
+        clickId("#target-options");
+        until("the options are there", () -> sees("#option-fetch-eager"));
+        moveTo("#option-fetch-eager").scroll(20, VerticalDirection.DOWN);
+        clickOn("#option-setters-none");
+        until(
+                "no setter is left",
+                () -> design().target("java-jakarta").options().equals(Map.of("setters", "none")));
+        until("the code follows", () -> shownLines().noneMatch(l -> l.contains("void setNumber")));
+        clickId("#target-java-plain");
+        until("what concerns rows is there", () -> sees("#option-rows-classes") && !sees("#option-setters-none"));
+        clickOn("#option-rows-classes");
+        until("a row is a class", () -> shownLines().anyMatch(l -> l.equals("public final class Dive {")));
+    }
+
+    @Test
     void aChoiceForATargetShowsInItsCodeAndIsKeptInTheDesign() {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
         until("the files are there", () -> sees("#file-DurationMillis.java"));
@@ -162,6 +204,11 @@ class KeysAndClassesTest extends WindowTest {
         return lookup(n -> n instanceof TextFlow flow && shown(flow).strip().equals(text)).queryAll().stream()
                 .findFirst()
                 .orElse(null);
+    }
+
+    private Stream<String> shownLines() {
+        return lookup(n -> n instanceof TextFlow).queryAllAs(TextFlow.class).stream()
+                .map(KeysAndClassesTest::shown);
     }
 
     private static String shown(TextFlow flow) {

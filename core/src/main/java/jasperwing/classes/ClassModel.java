@@ -93,9 +93,26 @@ public final class ClassModel {
         return names.attribute(value, part);
     }
 
-    /** What a property of an entity's class is made of, or what the design calls so; empty when there is neither. */
-    public Optional<Origin> origin(String entity, String property) {
-        return names.origin(entity, property);
+    /**
+     * What in the design something is made of; empty for the whole, and for what it does not have. What has no member of that name is made of all of
+     * it.
+     */
+    public Optional<Origin> origin(Source source) {
+        return names.origin(source.of(), source.member())
+                .or(() -> outside(source))
+                .or(() -> names.origin(source.of()))
+                .or(() -> names.origin(source));
+    }
+
+    /** Of a part of a key that lies in another system, what its column is made of. */
+    private Optional<Origin> outside(Source source) {
+        Stream<Association> all = find(source.of()).stream()
+                .flatMap(c -> c.associations().stream())
+                .flatMap(a -> a instanceof Association.OneOfEach each ? each.outside().stream() : Stream.of(a));
+        return all.filter(a -> a instanceof Association.ToOutside && a.name().equals(source.member()))
+                .findFirst()
+                .flatMap(a -> names.origin(
+                        source.of(), ((Association.ToOutside) a).column().member()));
     }
 
     public Optional<ModelClass> find(String entity) {

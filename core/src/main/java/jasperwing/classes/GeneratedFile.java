@@ -7,12 +7,11 @@ import java.util.List;
  *
  * @param path below the target folder, with {@code /}
  * @param entity the entity it is made for, or empty
- * @param members what each line is made of: an attribute or a role, as the class or the design calls it, or the whole, for which it is empty; lines
- *     beyond the list are made of the whole
+ * @param sources what each line is made of; lines beyond the list are made of the whole
  */
-public record GeneratedFile(String path, String text, String entity, List<String> members) {
+public record GeneratedFile(String path, String text, String entity, List<Source> sources) {
     public GeneratedFile {
-        members = List.copyOf(members);
+        sources = List.copyOf(sources);
     }
 
     /** A file of which nothing is known line by line. */
@@ -21,7 +20,7 @@ public record GeneratedFile(String path, String text, String entity, List<String
     }
 
     /** @param line counted from 0 */
-    public String member(int line) {
-        return line < members.size() ? members.get(line) : "";
+    public Source source(int line) {
+        return line < sources.size() ? sources.get(line) : Source.WHOLE;
     }
 }

@@ -159,6 +159,29 @@ final class MemberNames {
         return scope(entity).attributes.get(attribute);
     }
 
+    /** An entity as what something is made of. */
+    Optional<Origin> origin(String entity) {
+        return design.entity(entity).map(Origin.OfEntity::new);
+    }
+
+    /** An enum, a value or a trait, or a member of one. */
+    Optional<Origin> origin(Source source) {
+        Optional<Origin> ofEnum = design.enumType(source.of())
+                .map(e -> new Origin.OfEnum(
+                        e,
+                        e.values().stream()
+                                .filter(v -> v.name().equals(source.member()))
+                                .findFirst()));
+        return ofEnum.or(() -> design.groups().stream()
+                .filter(g -> g.name().equals(source.of()))
+                .findFirst()
+                .map(g -> new Origin.OfGroup(
+                        g,
+                        g.attributes().stream()
+                                .filter(a -> attribute(g, a).equals(source.member()))
+                                .findFirst())));
+    }
+
     /** What a property of an entity's class is made of; empty when it has none of that name of its own. */
     Optional<Origin> origin(String entity, String property) {
         Scope scope = scope(entity);

@@ -4,6 +4,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Relationship;
 import java.util.ArrayList;
@@ -56,6 +58,16 @@ public final class Notation {
     /** The attribute as a line, without indentation and padding. */
     public static String print(Attribute attribute, boolean key) {
         return Printer.attribute(attribute, key);
+    }
+
+    /** The enum as a line. */
+    public static String print(EnumType type) {
+        return Printer.text(type);
+    }
+
+    /** The value as the line of its enum has it. */
+    public static String print(EnumValue value) {
+        return Printer.text(value);
     }
 
     /** The formula as a line has it behind {@code =}. */

@@ -8,6 +8,7 @@ import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
 import jasperwing.model.Indexing;
 import jasperwing.model.Kinship;
 import jasperwing.model.Literal;
@@ -84,13 +85,17 @@ final class Printer {
     }
 
     private void enumType(EnumType type) {
-        String values = type.values().stream()
-                .map(v -> Quoting.name(v.name()) + (v.label().isEmpty() ? "" : " " + Quoting.string(v.label())))
-                .collect(Collectors.joining(", "));
-        statement(
-                "enum " + Quoting.name(type.name())
-                        + type.kept().map(k -> " kept as " + k.words()).orElse("") + ": " + values,
-                type.notes().comments());
+        statement(text(type), type.notes().comments());
+    }
+
+    static String text(EnumType type) {
+        String values = type.values().stream().map(Printer::text).collect(Collectors.joining(", "));
+        String kept = type.kept().map(k -> " kept as " + k.words()).orElse("");
+        return "enum " + Quoting.name(type.name()) + kept + ": " + values;
+    }
+
+    static String text(EnumValue value) {
+        return Quoting.name(value.name()) + (value.label().isEmpty() ? "" : " " + Quoting.string(value.label()));
     }
 
     private void setAside(SetAside aside) {

@@ -1,15 +1,23 @@
 package jasperwing.app.classes;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
+import jasperwing.model.Type;
 import jasperwing.schema.Check;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** What an element of the design becomes in tables, in lines. */
 final class Appearances {
@@ -34,9 +42,40 @@ final class Appearances {
         return lines;
     }
 
+    /** The columns of a part of a value, wherever an entity has such a value. */
+    static List<String> ofPart(Design design, Schema schema, String value, Attribute part) {
+        List<String> lines = new ArrayList<>();
+        for (Entity entity : design.entities()) {
+            for (Attribute attribute : entity.attributes()) {
+                boolean such = attribute.type() instanceof Type.Named named
+                        && named.name().equals(value);
+                Optional<Table> table = attribute.list()
+                        ? schema.listTable(entity.name(), attribute.name())
+                        : schema.table(entity.name());
+                if (such && table.isPresent()) {
+                    ofPart(design, table.get(), attribute, part).forEach(lines::add);
+                }
+            }
+        }
+        return lines;
+    }
+
+    /** The columns of a value, or of the elements of a list, are in the order of its parts. */
+    private static Stream<String> ofPart(Design design, Table table, Attribute attribute, Attribute part) {
+        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        List<Column> columns = attribute.list()
+                ? table.columns()
+                        .subList(table.primaryKey().size(), table.columns().size())
+                : table.columnsOf(attribute.name());
+        return IntStream.range(0, Math.min(leaves.size(), columns.size()))
+                .filter(i -> leaves.get(i).attribute().equals(part))
+                .mapToObj(columns::get)
+                .map(c -> table.name() + "." + c.name() + " " + c.type());
+    }
+
     /** Whether a condition speaks of a column. */
     private static boolean names(String condition, String column) {
-        return condition.matches("(?s).*\\b" + java.util.regex.Pattern.quote(column) + "\\b.*");
+        return condition.matches("(?s).*\\b" + Pattern.quote(column) + "\\b.*");
     }
 
     static List<String> of(Schema schema, Relationship relationship) {

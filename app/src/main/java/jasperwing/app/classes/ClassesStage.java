@@ -1,10 +1,12 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
+import jasperwing.classes.Source;
 import jasperwing.classes.java.Compiling.Remark;
 import jasperwing.model.Relationship;
 import jasperwing.output.FileLine;
@@ -37,6 +39,7 @@ public final class ClassesStage implements Stage {
     private final TargetsPane targets;
     private final OptionsPane options;
     private final StackPane side = new StackPane();
+    private String shownTarget = "";
     private String shownPath = "";
     private Optional<FileLine> line = Optional.empty();
 
@@ -106,6 +109,10 @@ public final class ClassesStage implements Stage {
         if (entry().isEmpty()) {
             shownPath = plan.files().isEmpty() ? "" : plan.files().get(0).path();
             line = Optional.empty();
+        }
+        if (!plan.target().equals(shownTarget)) {
+            shownTarget = plan.target();
+            code.anew();
         }
         tree.show(plan.files(), p -> p.result(plan.choices(p)).isPresent(), shownPath);
         entry().ifPresentOrElse(
@@ -187,19 +194,24 @@ public final class ClassesStage implements Stage {
         following = plan.files().isEmpty();
     }
 
-    /** The properties that are made of the relationship that is selected. */
-    private Set<String> marked(Planned planned) {
-        Optional<Relationship> selected = workspace.selection().get().relationship();
-        if (selected.isEmpty() || planned.entity().isEmpty()) {
-            return Set.of();
+    /** What is made of the relationship that is selected; in a file of several entities also what is made of the one that is. */
+    private Set<Source> marked(Planned planned) {
+        Selection selected = workspace.selection().get();
+        List<Source> sources = planned.file().map(GeneratedFile::sources).orElse(List.of()).stream()
+                .distinct()
+                .toList();
+        if (selected.relationship().isEmpty()) {
+            boolean several = planned.entity().isEmpty();
+            return sources.stream()
+                    .filter(s ->
+                            several && selected.single().filter(s.of()::equals).isPresent())
+                    .collect(Collectors.toSet());
         }
         ClassModel model =
                 ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
-        return planned.file().map(GeneratedFile::members).orElse(List.of()).stream()
-                .distinct()
-                .filter(m -> model.origin(planned.entity(), m)
-                        .filter(o -> o.equals(new Origin.OfRelationship(selected.get())))
-                        .isPresent())
+        Origin relationship = new Origin.OfRelationship(selected.relationship().get());
+        return sources.stream()
+                .filter(s -> model.origin(s).filter(relationship::equals).isPresent())
                 .collect(Collectors.toSet());
     }
 

@@ -1,6 +1,7 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.InPlace;
+import jasperwing.classes.Source;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
 import jasperwing.output.Merged.Choice;
@@ -29,7 +30,7 @@ final class CodeView extends BorderPane {
     private final Button again = new Button("Settle again");
     private final Button write = new Button();
     private final ListView<FileLine> lines = new ListView<>();
-    private Set<String> marked = Set.of();
+    private Set<Source> marked = Set.of();
     private Optional<Planned> shown = Optional.empty();
     private List<Optional<Choice>> choices = List.of();
 
@@ -87,8 +88,13 @@ final class CodeView extends BorderPane {
         write.setDisable(files == 0 || !can);
     }
 
-    /** @param members the properties whose lines are brought out */
-    void show(Planned planned, List<Optional<Choice>> settled, Set<String> members) {
+    /** The file that is shown next is another one than is shown, whatever its path: it is seen from where it begins to matter. */
+    void anew() {
+        shown = Optional.empty();
+    }
+
+    /** @param members what is brought out: the lines that are made of it */
+    void show(Planned planned, List<Optional<Choice>> settled, Set<Source> members) {
         boolean same = shown.equals(Optional.of(planned)) && choices.equals(settled) && marked.equals(members);
         boolean remarked = !marked.equals(members) || !choices.equals(settled);
         boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()))
@@ -142,7 +148,7 @@ final class CodeView extends BorderPane {
 
     private boolean isMarked(FileLine line) {
         return shown.flatMap(Planned::file)
-                .map(f -> line.source() >= 0 && marked.contains(f.member(line.source())))
+                .map(f -> line.source() >= 0 && marked.contains(f.source(line.source())))
                 .orElse(false);
     }
 

@@ -4,6 +4,7 @@ import jasperwing.app.shell.Projection;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
+import jasperwing.classes.Source;
 import jasperwing.classes.Target;
 import jasperwing.model.Design;
 import jasperwing.schema.Dialect;
@@ -16,7 +17,6 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.application.Platform;
 
 /** Finds, in another thread, what is made of an element of the design in other targets. Confined to the window's thread. */
@@ -28,13 +28,14 @@ final class Elsewhere {
     /**
      * Looks for it.
      *
+     * @param of the entity, enum, value or trait it is in
      * @param shown the target that is looked at
      * @param found told a line a file, on the window's thread, unless something else is looked for by then
      */
-    void look(Projection projection, String entity, Origin origin, String shown, Consumer<List<String>> found) {
+    void look(Projection projection, String of, Origin origin, String shown, Consumer<List<String>> found) {
         int number = ++asked;
         Design design = projection.design();
-        CompletableFuture.supplyAsync(() -> lines(design, entity, origin, shown))
+        CompletableFuture.supplyAsync(() -> lines(design, of, origin, shown))
                 .thenAccept(lines -> Platform.runLater(() -> {
                     if (number == asked) {
                         found.accept(lines);
@@ -42,30 +43,35 @@ final class Elsewhere {
                 }));
     }
 
-    private static List<String> lines(Design design, String entity, Origin origin, String shown) {
+    private static List<String> lines(Design design, String of, Origin origin, String shown) {
         Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
         ClassModel model = ClassModel.of(design, schema);
         return Arrays.stream(Target.values())
                 .filter(t -> !t.word().equals(shown))
-                .flatMap(t -> t.generate(design, schema, Set.of(entity)).stream()
+                .flatMap(t -> t.generate(design, schema, Set.of(of)).stream()
                         .map(f -> line(t, f, model, origin))
                         .flatMap(Optional::stream))
                 .toList();
     }
 
+    /** Where a file has lines of it, told by the first of each place; of an element as a whole only which files there are. */
     private static Optional<String> line(Target target, GeneratedFile file, ClassModel model, Origin origin) {
         List<Integer> numbers = new ArrayList<>();
-        int lines = (int) file.text().lines().count();
-        IntStream.range(0, lines)
-                .filter(i -> !file.member(i).isEmpty())
-                .filter(i -> model.origin(file.entity(), file.member(i)).equals(Optional.of(origin)))
-                .filter(i -> numbers.isEmpty() || !file.member(i).equals(file.member(i - 1)))
-                .forEach(i -> numbers.add(i + 1));
-        String name = file.path().substring(file.path().lastIndexOf('/') + 1);
-        String all = numbers.stream().limit(MOST_LINES).map(String::valueOf).collect(Collectors.joining(", "))
-                + (numbers.size() > MOST_LINES ? " \u2026" : "");
-        return numbers.isEmpty()
-                ? Optional.empty()
-                : Optional.of(target.word() + ": " + name + ", " + (numbers.size() == 1 ? "line " : "lines ") + all);
+        boolean member = false;
+        for (int i = 0; i < file.sources().size(); i++) {
+            Source source = file.source(i);
+            boolean of = model.origin(source).equals(Optional.of(origin));
+            member |= of && !source.member().isEmpty();
+            if (of && (i == 0 || !source.equals(file.source(i - 1)))) {
+                numbers.add(i + 1);
+            }
+        }
+        String name = target.word() + ": " + file.path().substring(file.path().lastIndexOf('/') + 1);
+        return numbers.isEmpty() ? Optional.empty() : Optional.of(member ? name + ", " + told(numbers) : name);
+    }
+
+    private static String told(List<Integer> numbers) {
+        String all = numbers.stream().limit(MOST_LINES).map(String::valueOf).collect(Collectors.joining(", "));
+        return (numbers.size() == 1 ? "line " : "lines ") + all + (numbers.size() > MOST_LINES ? " \u2026" : "");
     }
 }

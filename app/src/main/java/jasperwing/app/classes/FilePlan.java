@@ -41,7 +41,7 @@ final class FilePlan {
     private String target = Target.JAVA_JAKARTA.word();
     private Optional<OutputFolder> output = Optional.empty();
     private String folder = "";
-    private Look look = new Look(Design.named(""), List.of(), "");
+    private Look look = new Look(Design.named(""), "", List.of(), "");
     private String done = "";
     private int asked;
     private int found;
@@ -54,7 +54,7 @@ final class FilePlan {
      *
      * @param problem what kept it from being compared with the folder; empty when nothing did
      */
-    private record Look(Design design, List<Planned> files, String problem) {}
+    private record Look(Design design, String target, List<Planned> files, String problem) {}
 
     /** @param changed called when something else is to be seen */
     FilePlan(Workspace workspace, Runnable changed) {
@@ -86,6 +86,11 @@ final class FilePlan {
     /** The design the files are made of. */
     Design design() {
         return look.design();
+    }
+
+    /** The target the files are of. */
+    String target() {
+        return look.target();
     }
 
     List<Planned> files() {
@@ -202,19 +207,19 @@ final class FilePlan {
             Optional<Target> ours = chosen.ours();
             files = ours.isPresent() ? memory.files(ours.get(), design) : chosen.generate(design);
         } catch (TemplateProblemException e) {
-            return new Look(design, List.of(), e.getMessage());
+            return new Look(design, wanted, List.of(), e.getMessage());
         } catch (IOException e) {
-            return new Look(design, List.of(), "There is no folder of templates " + wanted + ".");
+            return new Look(design, wanted, List.of(), "There is no folder of templates " + wanted + ".");
         }
         String problem = "";
         if (into.isPresent()) {
             try {
-                return new Look(design, into.get().compare(files, Target.formerNames(design)), "");
+                return new Look(design, wanted, into.get().compare(files, Target.formerNames(design)), "");
             } catch (IOException e) {
                 problem = "The folder cannot be read: " + e.getMessage();
             }
         }
-        return new Look(design, files.stream().map(FilePlan::fresh).toList(), problem);
+        return new Look(design, wanted, files.stream().map(FilePlan::fresh).toList(), problem);
     }
 
     private static Planned fresh(GeneratedFile file) {

@@ -21,22 +21,31 @@ import javafx.scene.layout.HBox;
 /** What can be chosen for a target; each choice is an edit of the design, and shows in the code at once. */
 final class OptionsPane extends SidePane {
     private final Workspace workspace;
+    private Shown shown;
 
     OptionsPane(Workspace workspace) {
         super("Options");
         this.workspace = workspace;
     }
 
+    /** What is shown: made anew only when it is another, so that nothing is taken away from under the pointer. */
+    private record Shown(String target, CodeTarget said, List<TargetOption> options) {}
+
     void show(String target) {
-        Focus.keep(content(), () -> build(target));
+        Shown wanted = new Shown(target, workspace.design().target(target), options(target));
+        if (!wanted.equals(shown)) {
+            shown = wanted;
+            Focus.keep(content(), () -> build(wanted));
+        }
     }
 
-    private void build(String target) {
-        CodeTarget said = workspace.design().target(target);
+    private void build(Shown wanted) {
+        String target = wanted.target();
+        CodeTarget said = wanted.said();
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Options", "lens-title"));
         nodes.add(text(TargetsPane.title(target), "quiet"));
-        for (TargetOption option : options(target)) {
+        for (TargetOption option : wanted.options()) {
             nodes.add(text(option.word(), "section"));
             nodes.add(text(option.meaning(), "option-meaning"));
             nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));

@@ -6,11 +6,9 @@ import jasperwing.app.shell.SidePane;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Origin;
+import jasperwing.classes.Source;
 import jasperwing.classes.java.Compiling.Remark;
-import jasperwing.model.Attribute;
-import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.notation.Notation;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
 import jasperwing.output.Planned;
@@ -55,10 +53,6 @@ final class OriginPane extends SidePane {
     void show(Planned planned, Optional<FileLine> line, CompileCheck compiling, String target) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Where this comes from", "lens-title"));
-        String entity = planned.entity();
-        Optional<String> member = line.filter(l -> l.source() >= 0)
-                .flatMap(l -> planned.file().map(f -> f.member(l.source())))
-                .filter(m -> !m.isEmpty());
         String at =
                 line.filter(l -> l.number() > 0).map(l -> "line " + l.number()).orElse("");
         if (line.filter(l -> l.kind() == FileLine.Kind.BY_HAND).isPresent()) {
@@ -67,14 +61,10 @@ final class OriginPane extends SidePane {
             Optional<Relationship> selected =
                     workspace.selection().get().relationship().filter(r -> line.isEmpty());
             nodes.add(text(selected.isPresent() ? "what is selected" : at.isEmpty() ? "Click a line" : at, "quiet"));
-            Optional<Origin> origin = member.flatMap(m -> model().origin(entity, m));
-            origin.or(() -> selected.map(Origin.OfRelationship::new))
-                    .ifPresentOrElse(
-                            o -> {
-                                origin(nodes, entity, o);
-                                elsewhere(nodes, entity, o, target);
-                            },
-                            () -> whole(nodes, entity));
+            Source source = source(planned, line);
+            selected.<Origin>map(Origin.OfRelationship::new)
+                    .or(() -> model().origin(source))
+                    .ifPresent(o -> origin(nodes, source, o, target));
         }
         byHand(nodes, planned);
         compiles(nodes, compiling);
@@ -90,39 +80,22 @@ final class OriginPane extends SidePane {
         return ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
     }
 
-    private void whole(List<Node> nodes, String entity) {
-        workspace.design().entity(entity).ifPresent(e -> {
-            nodes.add(said("entity " + Notation.name(e.name()), Selection.of(entity)));
-            Projection projection = workspace.projection().get();
-            also(
-                    nodes,
-                    projection.schema().table(entity).stream()
-                            .map(t -> "table " + t.name())
-                            .toList());
-        });
+    /** What a line is made of; without a line, what the file is. */
+    private static Source source(Planned planned, Optional<FileLine> line) {
+        return line.filter(l -> l.source() >= 0)
+                .flatMap(l -> planned.file().map(f -> f.source(l.source())))
+                .orElse(new Source(planned.entity(), ""));
     }
 
-    private void origin(List<Node> nodes, String entity, Origin origin) {
-        if (origin instanceof Origin.OfAttribute of) {
-            attribute(nodes, entity, of.attribute());
-        } else {
-            relationship(nodes, ((Origin.OfRelationship) origin).relationship());
+    private void origin(List<Node> nodes, Source source, Origin origin, String target) {
+        Projection projection = workspace.projection().get();
+        Told told = Told.of(workspace.design(), projection.schema(), source.of(), origin);
+        nodes.add(said(told.text(), told.selection()));
+        if (!told.place().isEmpty()) {
+            nodes.add(text(told.place(), "quiet"));
         }
-    }
-
-    private void attribute(List<Node> nodes, String entity, Attribute attribute) {
-        Optional<Entity> holder = workspace.design().entity(entity);
-        boolean key = holder.map(e -> e.isKey(attribute)).orElse(false);
-        nodes.add(said(Notation.print(attribute, key), Selection.of(entity)));
-        holder.map(e -> e.attributes().indexOf(attribute))
-                .filter(i -> i >= 0)
-                .ifPresent(i -> nodes.add(text(entity + ", attribute " + (i + 1), "quiet")));
-        also(nodes, Appearances.of(workspace.projection().get().schema(), entity, attribute));
-    }
-
-    private void relationship(List<Node> nodes, Relationship relationship) {
-        nodes.add(said(Notation.print(relationship).lines().findFirst().orElse(""), Selection.of(relationship)));
-        also(nodes, Appearances.of(workspace.projection().get().schema(), relationship));
+        boxed(nodes, "Also becomes", told.also());
+        elsewhere(nodes, source.of(), origin, target);
     }
 
     /** What the design says, as a button that shows it on the sheet. */
@@ -138,6 +111,7 @@ final class OriginPane extends SidePane {
         button.setId("origin");
         button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(text + "; show on Draw");
+        button.setDisable(selection.isEmpty());
         button.setOnAction(e -> {
             workspace.selection().set(selection);
             onDraw.run();
@@ -146,19 +120,15 @@ final class OriginPane extends SidePane {
     }
 
     /** What else is made of it comes when it is found. */
-    private void elsewhere(List<Node> nodes, String entity, Origin origin, String target) {
+    private void elsewhere(List<Node> nodes, String of, Origin origin, String target) {
         VBox place = new VBox(8);
         place.setId("elsewhere");
         nodes.add(place);
-        elsewhere.look(workspace.projection().get(), entity, origin, target, lines -> {
+        elsewhere.look(workspace.projection().get(), of, origin, target, lines -> {
             List<Node> found = new ArrayList<>();
             boxed(found, "In other targets", lines);
             place.getChildren().setAll(found);
         });
-    }
-
-    private static void also(List<Node> nodes, List<String> lines) {
-        boxed(nodes, "Also becomes", lines);
     }
 
     private static void boxed(List<Node> nodes, String title, List<String> lines) {

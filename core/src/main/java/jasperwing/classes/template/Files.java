@@ -9,6 +9,7 @@ import freemarker.template.TemplateModel;
 import freemarker.template.TemplateModelException;
 import freemarker.template.TemplateSequenceModel;
 import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Source;
 import jasperwing.classes.java.Imports;
 import jasperwing.classes.java.JavaNames;
 import java.io.IOException;
@@ -38,12 +39,23 @@ final class Files {
         return new ArrayList<>(files.values());
     }
 
-    /** @param entity what the files are made for, or empty */
-    TemplateDirectiveModel directive(String entity) {
-        return (environment, parameters, loopVariables, body) -> file(environment, parameters, body, entity);
+    /**
+     * The directive that begins a file.
+     *
+     * @param entity what the files are made for, or empty
+     * @param whole what their lines are made of where nothing is said
+     */
+    TemplateDirectiveModel directive(String entity, Source whole) {
+        return (environment, parameters, loopVariables, body) -> {
+            GeneratedFile file = file(environment, parameters, body, entity, whole);
+            if (files.putIfAbsent(file.path(), file) != null) {
+                throw new TemplateException(twice(file.path()), environment);
+            }
+        };
     }
 
-    private void file(Environment environment, Map<?, ?> parameters, TemplateDirectiveBody body, String entity)
+    private GeneratedFile file(
+            Environment environment, Map<?, ?> parameters, TemplateDirectiveBody body, String entity, Source whole)
             throws TemplateException, IOException {
         String path = text(parameters, "path");
         if (path.isEmpty() || body == null) {
@@ -55,16 +67,15 @@ final class Files {
         String home = text(parameters, "package");
         imports = new Imports(home, text(parameters, "name"), neighbours.getOrDefault(home, Set.of()));
         StringWriter out = new StringWriter();
+        String lines;
         try {
             body.render(out);
         } finally {
-            String lines = imports.lines();
+            lines = imports.lines();
             imports = null;
-            Origins made = new Origins(out.toString().replace(IMPORTS + "\n", lines), path.endsWith(".java"));
-            if (files.putIfAbsent(path, new GeneratedFile(path, made.text(), entity, made.members())) != null) {
-                throw new TemplateException(twice(path), environment);
-            }
         }
+        Origins made = new Origins(out.toString().replace(IMPORTS + "\n", lines), whole, path.endsWith(".java"));
+        return new GeneratedFile(path, made.text(), entity, made.sources());
     }
 
     /** What is wrong when two files have one path. */
@@ -77,13 +88,19 @@ final class Files {
         return value == null ? "" : value.toString();
     }
 
-    /** {@code of("maxDepth")}: what the lines from this one on are made of, an attribute or a role; empty for the whole. */
-    TemplateMethodModelEx of() {
+    /**
+     * {@code of("maxDepth")}: what the lines from this one on are made of, an attribute, role or value of what the template is run for; empty for all of
+     * it. {@code of("Dive", "maxDepth")} names that, too.
+     */
+    TemplateMethodModelEx of(Source whole) {
         return arguments -> {
-            if (imports == null || arguments.size() != 1) {
-                throw new TemplateModelException("of(\"attribute\") stands within a file");
+            boolean named = arguments.size() == 2;
+            if (imports == null || arguments.isEmpty() || arguments.size() > 2) {
+                throw new TemplateModelException(
+                        "of(\"attribute\") or of(\"Entity\", \"attribute\") stands within a file");
             }
-            return Origins.mark(((TemplateModel) arguments.get(0)).toString());
+            String of = named ? arguments.get(0).toString() : whole.of();
+            return Origins.mark(new Source(of, arguments.get(named ? 1 : 0).toString()));
         };
     }
 

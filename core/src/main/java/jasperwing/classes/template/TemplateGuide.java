@@ -27,8 +27,8 @@ public final class TemplateGuide {
             A folder can do without some of them, and have others that these import or include. A file is what stands between `<@file path="…">` and `</@file>`; a template can
             make any number of them. Its path is below the folder that is written to; it cannot lead out of it. For Java a file can say its `package` and its
             `name` too; `use("java.util.List")` then gives the simple name of a class, or the qualified one where the simple name means something else, and
-            `%imports%` on a line of its own stands for the imports. `${of(c.member)}` says what the lines from this one on are made of, and `${of("")}` that they are
-            made of the whole; both leave nothing behind. Lines of `.java` files that are longer than 120 characters are broken.
+            `%imports%` on a line of its own stands for the imports. `${of(c.member)}` says what the lines from this one on are made of, `${of("")}` that they are
+            made of all that the template is run for, and `${of("Dive", "maxDepth")}` that they are made of something else; all leave nothing behind. Lines of `.java` files that are longer than 120 characters are broken.
 
             For Java there are also `code(f.name)`, the statements, a list of lines, that an object computes one of `entity.object.computed` by with its getters, and
             `code(c.property, primitives)`, those that a record computes one of `entity.computed` by, where `primitives` are the properties of columns whose type has no null;

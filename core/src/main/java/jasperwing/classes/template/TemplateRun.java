@@ -6,6 +6,7 @@ import freemarker.template.Template;
 import freemarker.template.TemplateException;
 import freemarker.template.TemplateNotFoundException;
 import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Source;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.EnumType;
 import java.io.IOException;
@@ -116,9 +117,10 @@ final class TemplateRun {
     private void run(String template, String about, Map<String, Object> more) throws TemplateProblemException {
         Map<String, Object> root = new HashMap<>(more);
         root.put("design", design);
-        root.put("file", files.directive(more.containsKey("entity") ? about : ""));
+        Source whole = new Source(about, "");
+        root.put("file", files.directive(more.containsKey("entity") ? about : "", whole));
         root.put("use", files.use());
-        root.put("of", files.of());
+        root.put("of", files.of(whole));
         root.put("method", Files.method());
         root.put("elementMethod", Files.elementMethod());
         process(template, root, about);

@@ -5,8 +5,9 @@
 <@java.doc text=enum.doc/>
 public enum ${enum.class} {
 <#list enum.values as v>
-    ${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
+    ${of(v.name)}${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
 </#list>
+${of("")}
 
     private final ${string} stored;
     private final ${string} label;

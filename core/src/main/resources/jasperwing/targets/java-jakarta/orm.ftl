@@ -12,7 +12,7 @@
 <entity-mappings xmlns="https://jakarta.ee/xml/ns/persistence/orm" version="3.1">
     <access>FIELD</access>
 <#list design.entities as e>
-    <entity class="${xml(e.package + "." + e.class)}">
+    ${of(e.name, "")}<entity class="${xml(e.package + "." + e.class)}">
 <#list of_class as name>
 <#list e.object.annotations?filter(a -> a.name == name) as a>
 <@element name=kebab(name) a=a space="        "/>
@@ -24,29 +24,34 @@
 <#-- The schema has no place for a converter within the element of a key. -->
 <#list e.object.fields?filter(f -> kind(f) == "id") as f>
 <#list f.annotations?filter(a -> a.name == "Convert") as a>
+${of(e.name, f.member)}
 <@element name="convert" a=a space="        " more=" attribute-name=\"" + xml(f.name) + "\""/>
 </#list>
 </#list>
-<@attributes fields=e.object.fields/>
+${of(e.name, "")}
+<@attributes whole=e.name fields=e.object.fields/>
     </entity>
 </#list>
 <#list design.valueTypes as v>
-    <embeddable class="${xml(v.package + "." + v.class)}">
-<@attributes fields=v.fields/>
+    ${of(v.name, "")}<embeddable class="${xml(v.package + "." + v.class)}">
+<@attributes whole=v.name fields=v.fields/>
     </embeddable>
 </#list>
+${of("", "")}
 </entity-mappings>
 </@file>
 
-<#macro attributes fields>
+<#-- @param whole whose fields they are -->
+<#macro attributes whole fields>
 <#if fields?has_content>
         <attributes>
 <#list kinds as k>
 <#list fields?filter(f -> kind(f) == k) as f>
+${of(whole, f.member)}
 <@attribute kind=k f=f/>
 </#list>
 </#list>
-        </attributes>
+        ${of(whole, "")}</attributes>
 </#if>
 </#macro>
 

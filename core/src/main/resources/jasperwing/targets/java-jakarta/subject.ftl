@@ -2,6 +2,7 @@
 <#assign name = a.interface?keep_after_last(".")>
 <@file path=java.path(entity.package, name) package=entity.package name=name>
 <@java.head package=entity.package/>
+${of(a.name)}
 <@java.doc text="What " + entity.name + " can have as " + a.name + "."/>
 public interface ${name} {
 <#if a.backShared>
@@ -19,4 +20,5 @@ public interface ${name} {
 </#if>
 </#if>
 }
+${of("")}
 </@file>

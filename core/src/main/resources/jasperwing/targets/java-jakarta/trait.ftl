@@ -4,11 +4,13 @@
 <@java.doc text=group.doc/>
 public interface ${group.class} {
 <#list group.fields as f>
+${of(f.name)}
 <@java.doc text=f.doc space="    "/>
     ${java.type(f.type)} ${method("get", f.name)}();
 <#sep>
 
 </#sep>
 </#list>
+${of("")}
 }
 </@file>

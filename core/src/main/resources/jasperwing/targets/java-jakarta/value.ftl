@@ -7,9 +7,11 @@
 public class ${group.class} {
 <#list group.fields as f>
 
+${of(f.name)}
 <@java.doc text=f.doc space="    "/>
 <@java.field f=f/>
 </#list>
+${of("")}
 
 <#if names?has_content>
     /** For the persistence provider. */
@@ -17,15 +19,18 @@ public class ${group.class} {
 
 <@java.signature start="public " + group.class parameters=group.fields?map(f -> java.type(f.type) + " " + f.name)/>
 <#list names as n>
-        this.${n} = ${n};
+        ${of(n)}this.${n} = ${n};
 </#list>
+${of("")}
     }
 <#else>
     public ${group.class}() {}
 </#if>
 <#list group.fields as f>
+${of(f.name)}
 <@java.getter type=java.type(f.type) name=f.name/>
 </#list>
+${of("")}
 
     @${use("java.lang.Override")}
     public boolean equals(${use("java.lang.Object")} other) {

@@ -10,8 +10,9 @@ package ${enum.package};
 /** ${java.comment(enum.name)}: a closed list, each value with what is stored and what is shown. */
 public enum ${enum.class} {
 <#list enum.values as v>
-    ${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
+    ${of(v.name)}${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
 </#list>
+${of("")}
 
     private final ${use("java.lang.String")} stored;
     private final ${use("java.lang.String")} label;

@@ -46,7 +46,7 @@ class LongLinesTest {
     void theDemosLinesAreShortEnoughAndEachTellsWhatItIsMadeOf(Target target) {
         for (GeneratedFile file : target.generate(Samples.demo())) {
             assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= 120 || l.startsWith("import"));
-            assertThat(file.members().size()).isIn(0, (int) file.text().lines().count());
+            assertThat(file.sources().size()).isIn(0, (int) file.text().lines().count());
         }
     }
 }
