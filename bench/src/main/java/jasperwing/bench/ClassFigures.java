@@ -28,6 +28,7 @@ final class ClassFigures {
             Design design = LargeDesign.of(1000, 10, 2000);
             List<GeneratedFile> files = Target.JAVA_JAKARTA.generate(design);
             writing(root, files);
+            making(design);
             editing(root, design);
         } finally {
             delete(root);
@@ -46,6 +47,14 @@ final class ClassFigures {
         System.out.printf(
                 "write %,d classes: %.0f ms, a plain copy of them %.0f ms: %.1f times%n",
                 files.size(), medians[0], medians[1], medians[0] / medians[1]);
+    }
+
+    private static void making(Design design) throws Exception {
+        double[] medians = Figures.medians(
+                WARM, RUNS, () -> Target.JAVA_JAKARTA.generate(design), () -> Target.JAVA_PLAIN.generate(design));
+        System.out.printf(
+                "make the files of %,d entities by templates: java-jakarta %.0f ms, java-plain %.0f ms%n",
+                design.entities().size(), medians[0], medians[1]);
     }
 
     private static Object write(Path folder, List<GeneratedFile> files) throws IOException {

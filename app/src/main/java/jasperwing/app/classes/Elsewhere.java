@@ -7,7 +7,6 @@ import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
 import jasperwing.classes.Target;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,8 +33,7 @@ final class Elsewhere {
      */
     void look(Projection projection, String of, Origin origin, String shown, Consumer<List<String>> found) {
         int number = ++asked;
-        Design design = projection.design();
-        CompletableFuture.supplyAsync(() -> lines(design, of, origin, shown))
+        CompletableFuture.supplyAsync(() -> lines(projection.design(), projection.classSchema(), of, origin, shown))
                 .thenAccept(lines -> Platform.runLater(() -> {
                     if (number == asked) {
                         found.accept(lines);
@@ -43,8 +41,7 @@ final class Elsewhere {
                 }));
     }
 
-    private static List<String> lines(Design design, String of, Origin origin, String shown) {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+    private static List<String> lines(Design design, Schema schema, String of, Origin origin, String shown) {
         ClassModel model = ClassModel.of(design, schema);
         return Arrays.stream(Target.values())
                 .filter(t -> !t.word().equals(shown))
