@@ -13,7 +13,7 @@ import jasperwing.classes.Source;
 import jasperwing.classes.java.Imports;
 import jasperwing.classes.java.JavaNames;
 import java.io.IOException;
-import java.io.StringWriter;
+import java.io.Writer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -66,7 +66,7 @@ final class Files {
         }
         String home = text(parameters, "package");
         imports = new Imports(home, text(parameters, "name"), neighbours.getOrDefault(home, Set.of()));
-        StringWriter out = new StringWriter();
+        Writer out = new Bounded(path);
         String lines;
         try {
             body.render(out);

@@ -10,13 +10,15 @@ import jasperwing.classes.Source;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.EnumType;
 import java.io.IOException;
-import java.io.StringWriter;
+import java.io.Writer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The templates of a folder as they are run for one design, or for a part of its entities. Confined to one thread. */
 final class TemplateRun {
@@ -129,7 +131,7 @@ final class TemplateRun {
     private void process(String template, Map<String, Object> root, String about) throws TemplateProblemException {
         try {
             Template found = configuration.getTemplate(template);
-            found.process(root, new StringWriter());
+            found.process(root, Writer.nullWriter());
         } catch (TemplateNotFoundException e) {
             if (!template.equals(e.getTemplateName())) {
                 throw new TemplateProblemException(template, 0, about, "there is no template " + e.getTemplateName());
@@ -139,10 +141,17 @@ final class TemplateRun {
         } catch (TemplateException e) {
             int line = e.getLineNumber() == null ? 0 : e.getLineNumber();
             String name = e.getTemplateSourceName() == null ? template : e.getTemplateSourceName();
-            throw new TemplateProblemException(name, line, about, what(e));
+            throw new TemplateProblemException(name, line, about, what(e) + reached(e, template, name));
         } catch (IOException e) {
             throw new TemplateProblemException(template, 0, about, e.getMessage());
         }
+    }
+
+    /** Where a mistake in a template that another one includes or imports was come to from. */
+    private static String reached(TemplateException e, String template, String at) {
+        Matcher place = Pattern.compile("in template \"" + Pattern.quote(template) + "\".* at line (\\d+)")
+                .matcher(String.valueOf(e.getFTLInstructionStack()));
+        return at.equals(template) || !place.find() ? "" : " (reached from " + template + ":" + place.group(1) + ")";
     }
 
     /** What is wrong, in its first paragraph. */

@@ -34,11 +34,18 @@ final class TemplateTexts {
                 texts.put(name, t);
                 Matcher others = OTHERS.matcher(t);
                 while (others.find()) {
-                    names.add(others.group(1));
+                    within(name, others.group(1)).ifPresent(names::add);
                 }
             });
         }
         return texts;
+    }
+
+    /** The name of another template as one of the folder has it; none for what leads out of it. */
+    private static Optional<String> within(String from, String other) {
+        String folder = from.substring(0, from.lastIndexOf('/') + 1);
+        String name = other.startsWith("/") ? other.substring(1) : folder + other;
+        return name.contains("..") || name.contains(":") || name.contains("\\") ? Optional.empty() : Optional.of(name);
     }
 
     private static Optional<String> read(TemplateLoader loader, String name) throws IOException {

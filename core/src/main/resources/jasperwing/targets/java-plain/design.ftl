@@ -1,12 +1,6 @@
 <#import "java.ftl" as java>
-<@file path="${design.package?replace('.', '/')}/${design.values}.java" package=design.package name=design.values>
-// Written by Jasperwing; what is changed by hand is kept when it writes again.
-<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
-// ${java.comment(l)}
-</#list>
-package ${design.package};
-
-%imports%
+<@file path=java.path(design.package, design.values) package=design.package name=design.values>
+<@java.head package=design.package/>
 /** Reads and writes what a database driver does not by itself. */
 public final class ${design.values} {
     private ${design.values}() {}

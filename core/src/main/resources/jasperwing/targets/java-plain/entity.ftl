@@ -5,27 +5,15 @@
 <#assign versions = columns?filter(c -> c.version)>
 <#assign where = entity.condition?has_content?then(" where " + entity.condition, "")>
 <#assign and = entity.condition?has_content?then(" and " + entity.condition, "")>
-<@file path="${entity.package?replace('.', '/')}/${entity.class}.java" package=entity.package name=entity.class>
-// Written by Jasperwing; what is changed by hand is kept when it writes again.
-<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
-// ${java.comment(l)}
-</#list>
-package ${entity.package};
-
-%imports%
+<@file path=java.path(entity.package, entity.class) package=entity.package name=entity.class>
+<@java.head package=entity.package/>
 <#assign references = columns?filter(c -> c.required && !c.generated && !c.stamp?has_content && !java.is_primitive(c))>
 <#assign lists = columns?filter(c -> c.list)>
 <#assign arrays = columns?filter(c -> c.type == "binary" && !c.list)>
 <#if design.records><#include "record.ftl"><#else><#include "class.ftl"></#if>
 </@file>
 <#assign rowsName = entity.rows>
-<@file path="${entity.package?replace('.', '/')}/${rowsName}.java" package=entity.package name=rowsName>
-// Written by Jasperwing; what is changed by hand is kept when it writes again.
-<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
-// ${java.comment(l)}
-</#list>
-package ${entity.package};
-
-%imports%
+<@file path=java.path(entity.package, rowsName) package=entity.package name=rowsName>
+<@java.head package=entity.package/>
 <#include "rows.ftl">
 </@file>

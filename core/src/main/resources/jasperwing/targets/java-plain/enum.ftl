@@ -1,12 +1,6 @@
 <#import "java.ftl" as java>
-<@file path="${enum.package?replace('.', '/')}/${enum.class}.java" package=enum.package name=enum.class>
-// Written by Jasperwing; what is changed by hand is kept when it writes again.
-<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
-// ${java.comment(l)}
-</#list>
-package ${enum.package};
-
-%imports%
+<@file path=java.path(enum.package, enum.class) package=enum.package name=enum.class>
+<@java.head package=enum.package/>
 /** ${java.comment(enum.name)}: a closed list, each value with what is stored and what is shown. */
 public enum ${enum.class} {
 <#list enum.values as v>

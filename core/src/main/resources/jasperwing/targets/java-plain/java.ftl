@@ -1,4 +1,34 @@
-<#-- What all templates of this folder share: types, texts and values of Java. -->
+<#-- What all templates of this folder share: files, types, texts and values of Java. -->
+
+<#function path package name><#return package?replace(".", "/") + "/" + name + ".java"></#function>
+
+<#macro head package>
+// Written by Jasperwing; what is changed by hand is kept when it writes again.
+<#list design.header?split("\n")?filter(l -> l?trim?has_content) as l>
+// ${comment(l)}
+</#list>
+package ${package};
+
+%imports%
+</#macro>
+
+<#-- The classes of the types of the design; what is not among them is a text. -->
+<#assign types = {
+  "int": "java.lang.Integer",
+  "small int": "java.lang.Short",
+  "big int": "java.lang.Long",
+  "serial": "java.lang.Long",
+  "uuid": "java.util.UUID",
+  "decimal": "java.math.BigDecimal",
+  "real": "java.lang.Double",
+  "boolean": "java.lang.Boolean",
+  "date": "java.time.LocalDate",
+  "time": "java.time.LocalTime",
+  "timestamp": "java.time.OffsetDateTime",
+  "local timestamp": "java.time.LocalDateTime",
+  "duration": "java.time.Duration"
+}>
+
 <#function type column>
   <#local single = single_type(column)>
   <#if column.list><#return use("java.util.List") + "<" + single + ">"></#if>
@@ -8,40 +38,19 @@
 <#-- A type whose values can be null. -->
 <#function single_type column>
   <#if column.enum?has_content><#return use(design.package + "." + column.enum)></#if>
-  <#switch column.type>
-    <#case "int"><#return use("java.lang.Integer")>
-    <#case "small int"><#return use("java.lang.Short")>
-    <#case "big int"><#case "serial"><#return use("java.lang.Long")>
-    <#case "uuid"><#return use("java.util.UUID")>
-    <#case "decimal"><#return use("java.math.BigDecimal")>
-    <#case "real"><#return use("java.lang.Double")>
-    <#case "boolean"><#return use("java.lang.Boolean")>
-    <#case "date"><#return use("java.time.LocalDate")>
-    <#case "time"><#return use("java.time.LocalTime")>
-    <#case "timestamp"><#return use("java.time.OffsetDateTime")>
-    <#case "local timestamp"><#return use("java.time.LocalDateTime")>
-    <#case "duration"><#return use("java.time.Duration")>
-    <#case "binary"><#return "byte[]">
-    <#default><#return use("java.lang.String")>
-  </#switch>
+  <#return (column.type == "binary")?then("byte[]", use(types[column.type]!"java.lang.String"))>
 </#function>
+
+<#-- The types that cannot be null. -->
+<#assign primitives = {"int": "int", "small int": "short", "big int": "long", "serial": "long", "real": "double", "boolean": "boolean"}>
 
 <#-- The type of a component: one that cannot be null where the column must be filled. -->
 <#function component column>
-  <#if column.required && !column.generated && !column.list && !column.enum?has_content>
-    <#switch column.type>
-      <#case "int"><#return "int">
-      <#case "small int"><#return "short">
-      <#case "big int"><#case "serial"><#return "long">
-      <#case "real"><#return "double">
-      <#case "boolean"><#return "boolean">
-    </#switch>
-  </#if>
-  <#return type(column)>
+  <#return is_primitive(column)?then(primitives[column.type], type(column))>
 </#function>
 
 <#function is_primitive column>
-  <#return ["int", "short", "long", "double", "boolean"]?seq_contains(component(column))>
+  <#return column.required && !column.generated && !column.list && !column.enum?has_content && primitives[column.type]??>
 </#function>
 
 <#-- The value of a column in the row a result set stands at. -->

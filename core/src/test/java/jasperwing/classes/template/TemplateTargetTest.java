@@ -233,8 +233,26 @@ class TemplateTargetTest {
     }
 
     @Test
+    void aMistakeInWhatIsImportedIsToldWithWhereItWasReachedFrom() throws IOException {
+        folder = root.resolve("mine");
+        Files.createDirectories(folder);
+        Files.writeString(folder.resolve("part.ftl"), "<#macro said text>\n${text}\n</#macro>");
+        assertThatThrownBy(() -> run("entity.ftl", "<#import \"part.ftl\" as p>\n<@p.said text=entity.nothing/>"))
+                .hasMessageStartingWith("part.ftl:1, for Dive: ")
+                .hasMessageEndingWith(" (reached from entity.ftl:2)");
+    }
+
+    @Test
     void aTextThatIsNoTemplateIsToldWithItsLine() {
         assertThatThrownBy(() -> run("enum.ftl", "a\n<#if>\n")).hasMessageStartingWith("enum.ftl:2: ");
+    }
+
+    @Test
+    void aFileThatNeverEndsIsToldOf() {
+        assertThatThrownBy(
+                        () -> run("design.ftl", "<@file path=\"x\"><#list 1.. as i>0123456789012345</#list></@file>"))
+                .isInstanceOf(TemplateProblemException.class)
+                .hasMessageContaining("'x' would have more than 67108864 characters");
     }
 
     @Test
@@ -326,6 +344,20 @@ class TemplateTargetTest {
             }
         }
         assertThat(TemplateTarget.texts("java-nothing")).isEmpty();
+    }
+
+    @Test
+    void whatTemplatesOfTheFolderAskForIsFoundInsideOfItAlone() throws Exception {
+        folder = root.resolve("mine");
+        Files.createDirectories(folder.resolve("parts"));
+        Files.writeString(root.resolve("secret.ftl"), "${design.options.equals}");
+        Files.writeString(
+                folder.resolve("entity.ftl"),
+                "<#include \"../secret.ftl\"><#include \"/parts/one.ftl\"><#include \"\">");
+        Files.writeString(folder.resolve("parts/one.ftl"), "<#import \"two.ftl\" as two><#include \"file:///etc/x\">");
+        Files.writeString(folder.resolve("parts/two.ftl"), "${design.options.display}");
+        assertThat(TemplateTarget.of(folder).options())
+                .containsExactly(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.DISPLAY);
     }
 
     @Test
