@@ -9,6 +9,7 @@ import jasperwing.storage.DesignFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -67,5 +68,31 @@ class TemplatesTest extends WindowTest {
         clickOn("#templates-away");
         until("they are", () -> !sees("#target-my-java-plain"));
         assertThat(template).exists();
+    }
+
+    @Test
+    void whatTheTemplatesOfAFolderAskForCanBeChosen() throws IOException {
+        save();
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until("templates can be brought", () -> sees("#templates"));
+        clickOn("#templates");
+        until(
+                "ours can be copied",
+                () -> lookup("#copy-java-jakarta").tryQuery().isPresent());
+        clickOn("#copy-java-jakarta");
+        until("they are a target", () -> sees("#target-my-java-jakarta"));
+        until("their files are there", () -> sees("#file-Keyword.java"));
+        clickId("#target-options");
+        until("their options are there", () -> sees("#option-fetch-eager") && !sees("#option-rows-classes"));
+        clickOn("#option-fetch-eager");
+        until("it is said", () -> window.workspace()
+                .design()
+                .target("my-java-jakarta")
+                .options()
+                .equals(Map.of("fetch", "eager")));
+        Path template = folder.resolve("my-java-jakarta/java.ftl");
+        Files.writeString(template, Files.readString(template).replace("design.options.mapping != \"xml\"", "true"));
+        again();
+        until("what they do not ask for any more is gone", () -> !sees("#option-mapping-xml"));
     }
 }
