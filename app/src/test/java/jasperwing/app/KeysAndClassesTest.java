@@ -22,6 +22,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -63,6 +64,18 @@ class KeysAndClassesTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
         until("the folder can be named", () -> sees("#folder"));
         clickOn("#folder").write(out.toString());
+    }
+
+    @Test
+    void whatIsTypedBesideOneDesignDoesNotComeIntoTheNext() {
+        classesInto(folder.resolve("one"));
+        push(KeyCode.CONTROL, KeyCode.N);
+        until("another design is there", () -> design().name().equals("New design"));
+        until(
+                "its folder is its own",
+                () -> ((TextField) lookup("#folder").query()).getText().isEmpty());
+        clickId("#target-java-plain");
+        assertThat(design().targets()).isEmpty();
     }
 
     @Test

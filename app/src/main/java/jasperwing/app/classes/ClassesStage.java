@@ -64,6 +64,11 @@ public final class ClassesStage implements Stage {
         code.again().setOnAction(e -> entry().ifPresent(plan::unsettle));
         workspace.present().addListener((o, was, is) -> ifSeen());
         workspace.projection().addListener((o, was, is) -> targets.show());
+        workspace.openings().addListener((o, was, is) -> {
+            targets.anew();
+            options.anew();
+            showOptions();
+        });
         workspace.selection().addListener((o, was, is) -> {
             following = true;
             if (view.getScene() != null) {

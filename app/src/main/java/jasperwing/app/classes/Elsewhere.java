@@ -22,7 +22,12 @@ import javafx.application.Platform;
 final class Elsewhere {
     private static final int MOST_LINES = 6;
 
+    /** What was found last, shown until it is found again. */
+    private record Asked(String of, Origin origin, String shown) {}
+
     private int asked;
+    private Asked last;
+    private List<String> told = List.of();
 
     /**
      * Looks for it.
@@ -33,9 +38,18 @@ final class Elsewhere {
      */
     void look(Projection projection, String of, Origin origin, String shown, Consumer<List<String>> found) {
         int number = ++asked;
+        Asked now = new Asked(of, origin, shown);
+        if (now.equals(last)) {
+            found.accept(told);
+        }
         CompletableFuture.supplyAsync(() -> lines(projection.design(), projection.classSchema(), of, origin, shown))
-                .thenAccept(lines -> Platform.runLater(() -> {
+                .whenComplete((lines, problem) -> Platform.runLater(() -> {
+                    if (problem != null) {
+                        throw new IllegalStateException("what is made of " + origin + " cannot be found", problem);
+                    }
                     if (number == asked) {
+                        last = now;
+                        told = lines;
                         found.accept(lines);
                     }
                 }));

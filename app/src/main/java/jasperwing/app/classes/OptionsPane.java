@@ -39,6 +39,12 @@ final class OptionsPane extends SidePane {
         }
     }
 
+    /** What was typed for another design is not for this one. */
+    void anew() {
+        shown = null;
+        content().getChildren().clear();
+    }
+
     private void build(Shown wanted) {
         String target = wanted.target();
         CodeTarget said = wanted.said();

@@ -168,6 +168,12 @@ final class TargetsPane extends VBox {
         }
     }
 
+    /** What was typed for another design is not for this one. */
+    void anew() {
+        folder.setText(said(chosen));
+        show();
+    }
+
     private String said(String target) {
         return workspace.design().target(target).folder();
     }

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -18,6 +20,7 @@ public final class Workspace {
     private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
     private final Projection.Memory memory = new Projection.Memory();
     private History history;
@@ -37,6 +40,12 @@ public final class Workspace {
         Projection following = new Projection(design, dialect.get(), memory);
         present.set(design);
         projection.set(following);
+        openings.set(openings.get() + 1);
+    }
+
+    /** How many designs have been opened, for what was typed beside one not to come into the next; told of when it is there. */
+    public ReadOnlyIntegerProperty openings() {
+        return openings.getReadOnlyProperty();
     }
 
     /** The design, told of while what follows from it is still being found out. */
