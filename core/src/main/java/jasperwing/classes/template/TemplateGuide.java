@@ -44,13 +44,36 @@ public final class TemplateGuide {
 
             The names below stay as they are; more may come.
 
+            ## An example
+
+            A folder with nothing but this `design.ftl` makes a list of what there is:
+
+            ```
+            """;
+
+    /** The template that is shown as an example. */
+    static final String EXAMPLE =
+            """
+            <@file path="entities.md">
+            <#list design.entities as e>
+            ## ${e.name}<#if e.doc?has_content>: ${e.doc}</#if>
+
+            <#list e.columns as c>
+            - ${c.property}: ${c.type}<#if !c.required>, may be empty</#if>
+            </#list>
+            <#list e.associations?filter(a -> a.target?has_content) as a>
+            - ${a.name}: ${a.must?then("always ", "")}${a.kind} ${a.target}
+            </#list>
+
+            </#list>
+            </@file>
             """;
 
     private TemplateGuide() {}
 
     /** Markdown; the same as `docs/templates.md`. */
     public static String markdown() {
-        StringBuilder out = new StringBuilder(HEAD);
+        StringBuilder out = new StringBuilder(HEAD).append(EXAMPLE).append("```\n\n");
         for (Shape shape : Shape.values()) {
             out.append("## ").append(shape.title()).append("\n\n").append(shape.about());
             out.append("\n\n| Field | Is |\n|---|---|\n");

@@ -3,15 +3,13 @@ package jasperwing.classes.template;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.tuple;
 
 import jasperwing.Samples;
-import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.JavaOptions;
-import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
 import jasperwing.schema.Dialect;
@@ -24,7 +22,6 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -149,68 +146,6 @@ class TemplateTargetTest {
         assertThat(dive.sources())
                 .extracting(Source::member)
                 .containsExactly("", "id", "id", "site", "site", "number", "number", "depth", "depth", "x");
-    }
-
-    @ParameterizedTest
-    @EnumSource(Target.class)
-    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(Target target) {
-        Design demo = Samples.demo();
-        ClassModel model = ClassModel.of(demo);
-        Design xml = CodeTargetEdits.choose(target.word(), TargetOption.MAPPING, "xml")
-                .on(demo);
-        Stream.of(demo, xml).flatMap(d -> target.generate(d).stream()).forEach(file -> {
-            assertThat(file.text()).doesNotContain("\uFDD0");
-            for (Source source : file.sources()) {
-                Optional<Origin> origin = model.origin(source);
-                assertThat(origin.isPresent())
-                        .as("%s in %s", source, file.path())
-                        .isEqualTo(!source.of().isEmpty());
-                assertThat(origin.map(TemplateTargetTest::isOfMember).orElse(false))
-                        .as("%s in %s", source, file.path())
-                        .isEqualTo(!source.member().isEmpty());
-            }
-        });
-    }
-
-    private static boolean isOfMember(Origin origin) {
-        return origin instanceof Origin.OfAttribute
-                || origin instanceof Origin.OfRelationship
-                || origin instanceof Origin.OfEnum of && of.value().isPresent()
-                || origin instanceof Origin.OfGroup group && group.attribute().isPresent();
-    }
-
-    private static Source source(List<GeneratedFile> files, String path, String line) {
-        GeneratedFile file =
-                files.stream().filter(f -> f.path().equals(path)).findFirst().orElseThrow();
-        return file.source(file.text().lines().map(String::strip).toList().indexOf(line));
-    }
-
-    @Test
-    void linesTellWhatTheyAreMadeOf() {
-        List<GeneratedFile> rows = Target.JAVA_PLAIN.generate(DESIGN);
-        assertThat(source(rows, "test/Duty.java", "RECORDER(\"recorder\", \"Recorder\");"))
-                .isEqualTo(new Source("Duty", "recorder"));
-        Design xml = CodeTargetEdits.choose("java-jakarta", TargetOption.MAPPING, "xml")
-                .on(Samples.demo());
-        List<GeneratedFile> objects = Target.JAVA_JAKARTA.generate(xml);
-        assertThat(source(objects, "META-INF/orm.xml", "<basic name=\"maxDepth\">"))
-                .isEqualTo(new Source("Dive", "maxDepth"));
-        assertThat(source(objects, "META-INF/orm.xml", "<entity class=\"saltmarsh.fieldwork.Dive\">"))
-                .isEqualTo(new Source("Dive", ""));
-        assertThat(source(objects, "saltmarsh/GeoPoint.java", "private BigDecimal latitude;"))
-                .isEqualTo(new Source("GeoPoint", "latitude"));
-        assertThat(source(objects, "saltmarsh/Stamped.java", "OffsetDateTime getWrittenAt();"))
-                .isEqualTo(new Source("Stamped", "writtenAt"));
-        List<GeneratedFile> oneOf = Target.JAVA_JAKARTA.generate(Samples.design(
-                "entity Dive",
-                "  id serial key",
-                "entity Note",
-                "  id serial key",
-                "each Note may be about one of Dive, Note as subject"));
-        assertThat(source(oneOf, "test/NoteSubject.java", "public interface NoteSubject {"))
-                .isEqualTo(new Source("Note", "subject"));
-        assertThat(source(objects, "META-INF/orm.xml", "<access>FIELD</access>"))
-                .isEqualTo(Source.WHOLE);
     }
 
     @Test
@@ -374,6 +309,30 @@ class TemplateTargetTest {
         Files.writeString(folder.resolve("part.ftl"), "${design.options.setters}");
         assertThat(TemplateTarget.of(folder).options())
                 .containsExactly(TargetOption.PACKAGE, TargetOption.AREAS, TargetOption.HEADER, TargetOption.SETTERS);
+    }
+
+    @Test
+    void theExampleOfTheGuideDoesWhatItSays() throws Exception {
+        assertThat(run("design.ftl", TemplateGuide.EXAMPLE))
+                .extracting(GeneratedFile::path, GeneratedFile::text)
+                .containsExactly(
+                        tuple(
+                                "entities.md",
+                                """
+                                ## Dive
+
+                                - id: serial
+                                - siteId: serial
+                                - number: int
+                                - depth: decimal, may be empty
+                                - site: always one Site
+
+                                ## Site
+
+                                - id: serial
+                                - dives: many Dive
+
+                                """));
     }
 
     @Test

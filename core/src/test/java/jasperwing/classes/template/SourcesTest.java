@@ -1,0 +1,85 @@
+package jasperwing.classes.template;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.classes.ClassModel;
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Origin;
+import jasperwing.classes.Source;
+import jasperwing.classes.Target;
+import jasperwing.model.CodeTargetEdits;
+import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What the lines of our targets say that they are made of. */
+class SourcesTest {
+    @ParameterizedTest
+    @EnumSource(Target.class)
+    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(Target target) {
+        Design demo = Samples.demo();
+        ClassModel model = ClassModel.of(demo);
+        Design xml = CodeTargetEdits.choose(target.word(), TargetOption.MAPPING, "xml")
+                .on(demo);
+        Stream.of(demo, xml).flatMap(d -> target.generate(d).stream()).forEach(file -> {
+            assertThat(file.text()).doesNotContain("\uFDD0");
+            for (Source source : file.sources()) {
+                Optional<Origin> origin = model.origin(source);
+                assertThat(origin.isPresent())
+                        .as("%s in %s", source, file.path())
+                        .isEqualTo(!source.of().isEmpty());
+                assertThat(origin.map(SourcesTest::isOfMember).orElse(false))
+                        .as("%s in %s", source, file.path())
+                        .isEqualTo(!source.member().isEmpty());
+            }
+        });
+    }
+
+    private static boolean isOfMember(Origin origin) {
+        return origin instanceof Origin.OfAttribute
+                || origin instanceof Origin.OfRelationship
+                || origin instanceof Origin.OfEnum of && of.value().isPresent()
+                || origin instanceof Origin.OfGroup group && group.attribute().isPresent();
+    }
+
+    private static Source source(List<GeneratedFile> files, String path, String line) {
+        GeneratedFile file =
+                files.stream().filter(f -> f.path().equals(path)).findFirst().orElseThrow();
+        return file.source(file.text().lines().map(String::strip).toList().indexOf(line));
+    }
+
+    @Test
+    void linesTellWhatTheyAreMadeOf() {
+        List<GeneratedFile> rows = Target.JAVA_PLAIN.generate(
+                Samples.design("enum Duty: leader, recorder", "entity Dive", "  id serial key", "  duty Duty"));
+        assertThat(source(rows, "test/Duty.java", "RECORDER(\"recorder\", \"Recorder\");"))
+                .isEqualTo(new Source("Duty", "recorder"));
+        Design xml = CodeTargetEdits.choose("java-jakarta", TargetOption.MAPPING, "xml")
+                .on(Samples.demo());
+        List<GeneratedFile> objects = Target.JAVA_JAKARTA.generate(xml);
+        assertThat(source(objects, "META-INF/orm.xml", "<basic name=\"maxDepth\">"))
+                .isEqualTo(new Source("Dive", "maxDepth"));
+        assertThat(source(objects, "META-INF/orm.xml", "<entity class=\"saltmarsh.fieldwork.Dive\">"))
+                .isEqualTo(new Source("Dive", ""));
+        assertThat(source(objects, "saltmarsh/GeoPoint.java", "private BigDecimal latitude;"))
+                .isEqualTo(new Source("GeoPoint", "latitude"));
+        assertThat(source(objects, "saltmarsh/Stamped.java", "OffsetDateTime getWrittenAt();"))
+                .isEqualTo(new Source("Stamped", "writtenAt"));
+        List<GeneratedFile> oneOf = Target.JAVA_JAKARTA.generate(Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "entity Note",
+                "  id serial key",
+                "each Note may be about one of Dive, Note as subject"));
+        assertThat(source(oneOf, "test/NoteSubject.java", "public interface NoteSubject {"))
+                .isEqualTo(new Source("Note", "subject"));
+        assertThat(source(objects, "META-INF/orm.xml", "<access>FIELD</access>"))
+                .isEqualTo(Source.WHOLE);
+    }
+}
