@@ -98,10 +98,12 @@ public final class ClassModel {
      * it.
      */
     public Optional<Origin> origin(Source source) {
+        Optional<Origin> ofOther = names.origin(source);
         return names.origin(source.of(), source.member())
                 .or(() -> outside(source))
+                .or(() -> ofOther.filter(Origin::isOfMember))
                 .or(() -> names.origin(source.of()))
-                .or(() -> names.origin(source));
+                .or(() -> ofOther);
     }
 
     /** Of a part of a key that lies in another system, what its column is made of. */

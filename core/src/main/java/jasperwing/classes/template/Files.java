@@ -29,6 +29,7 @@ final class Files {
 
     private final Map<String, Set<String>> neighbours;
     private final Map<String, GeneratedFile> files = new LinkedHashMap<>();
+    private final List<Source> marked = new ArrayList<>();
     private Imports imports;
 
     Files(Map<String, Set<String>> neighbours) {
@@ -74,7 +75,9 @@ final class Files {
             lines = imports.lines();
             imports = null;
         }
-        Origins made = new Origins(out.toString().replace(IMPORTS + "\n", lines), whole, path.endsWith(".java"));
+        Origins made =
+                new Origins(out.toString().replace(IMPORTS + "\n", lines), marked, whole, path.endsWith(".java"));
+        marked.clear();
         return new GeneratedFile(path, made.text(), entity, made.sources());
     }
 
@@ -100,7 +103,8 @@ final class Files {
                         "of(\"attribute\") or of(\"Entity\", \"attribute\") stands within a file");
             }
             String of = named ? arguments.get(0).toString() : whole.of();
-            return Origins.mark(new Source(of, arguments.get(named ? 1 : 0).toString()));
+            marked.add(new Source(of, arguments.get(named ? 1 : 0).toString()));
+            return Origins.mark(marked.size() - 1);
         };
     }
 

@@ -4,68 +4,65 @@ import jasperwing.classes.Source;
 import jasperwing.classes.java.LongLines;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What the lines of a text are made of, as marks in it say, which are taken out. */
 final class Origins {
-    /** Characters that no text has any use for: around a mark, and between its parts. */
+    /** Two characters that no text has any use for; around a number they are a mark. */
     private static final String MARK = "\uFDD0\uFDD1";
 
-    private static final char BETWEEN = '\uFDD2';
+    private static final Pattern NUMBER = Pattern.compile(MARK + "(\\d{1,9})" + MARK);
 
-    private static final Pattern UNUSABLE = Pattern.compile("[\uFDD0-\uFDD2\\v]");
-
-    private final StringBuilder text = new StringBuilder();
+    private final StringBuilder out = new StringBuilder();
     private final List<Source> sources = new ArrayList<>();
 
     /**
      * Reads the marks.
      *
+     * @param marked what marks stand for, by their numbers
      * @param whole what lines are made of of which nothing is said
      * @param java whether lines are not to be longer than people like
      */
-    Origins(String marked, Source whole, boolean java) {
+    Origins(String text, List<Source> marked, Source whole, boolean java) {
         Source source = whole;
-        for (String line : (Iterable<String>) marked.lines()::iterator) {
+        for (String line : (Iterable<String>) text.lines()::iterator) {
             String plain = line;
-            for (int at = plain.indexOf(MARK); at >= 0; at = plain.indexOf(MARK)) {
-                int end = plain.indexOf(MARK, at + MARK.length());
-                source = source(plain.substring(at + MARK.length(), end));
-                plain = plain.substring(0, at) + plain.substring(end + MARK.length());
+            int at = line.indexOf(MARK);
+            while (at >= 0) {
+                Matcher mark = NUMBER.matcher(plain).region(at, plain.length());
+                if (mark.lookingAt() && Integer.parseInt(mark.group(1)) < marked.size()) {
+                    source = marked.get(Integer.parseInt(mark.group(1)));
+                    plain = plain.substring(0, at) + plain.substring(mark.end());
+                } else {
+                    at++;
+                }
+                at = plain.indexOf(MARK, at);
             }
             if (plain.equals(line) || !plain.isBlank()) {
                 add(java ? LongLines.broken(plain) : List.of(plain), plain.isBlank() ? whole : source);
             }
         }
-        if (!marked.endsWith("\n") && !java && text.length() > 0) {
-            text.setLength(text.length() - 1);
+        if (!text.endsWith("\n") && !java && out.length() > 0) {
+            out.setLength(out.length() - 1);
         }
     }
 
     private void add(List<String> lines, Source source) {
         for (String line : lines) {
-            text.append(line).append('\n');
+            out.append(line).append('\n');
             sources.add(source);
         }
     }
 
-    private static Source source(String said) {
-        int between = said.indexOf(BETWEEN);
-        return new Source(said.substring(0, between), said.substring(between + 1));
-    }
-
     /** Says what the lines from one on are made of. */
-    static String mark(Source source) {
-        return MARK + usable(source.of()) + BETWEEN + usable(source.member()) + MARK;
-    }
-
-    private static String usable(String name) {
-        return UNUSABLE.matcher(name).replaceAll(" ");
+    static String mark(int number) {
+        return MARK + number + MARK;
     }
 
     /** Without marks; a line that was nothing but marks is left out. */
     String text() {
-        return text.toString();
+        return out.toString();
     }
 
     /** For each line. */

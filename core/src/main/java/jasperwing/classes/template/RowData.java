@@ -222,7 +222,8 @@ final class RowData {
                         property(role.name()),
                         className(entity.name()) + Words.pascal(role.name()),
                         role.must(),
-                        keys.stream().map(k -> reference(table, k, known)).toList()));
+                        keys.stream().map(k -> reference(table, k, known)).toList(),
+                        role.name()));
             }
         }
         return all;
@@ -241,7 +242,8 @@ final class RowData {
                         inOrder.subList(0, owner),
                         inOrder.get(owner),
                         inOrder.subList(owner + 1, inOrder.size()),
-                        attribute.notes().doc()));
+                        attribute.notes().doc(),
+                        attribute.name()));
             });
         }
         return all;
@@ -272,6 +274,7 @@ final class RowData {
                 all(known, here.columns()),
                 all(known, there.columns()),
                 there.targetEntity(),
-                className(there.targetEntity()));
+                className(there.targetEntity()),
+                role);
     }
 }

@@ -244,6 +244,7 @@ enum Shape {
             class: the role as the name of a class, behind that of the entity
             must: whether each row points to one
             subjects: a list of **reference**, one for each kind of thing
+            member: the role it is made of, for `of`
             """),
     ROWS(
             "rows",
@@ -255,6 +256,7 @@ enum Shape {
             position: the column of the position, counted from 0
             elements: the columns of an element: one, or those of a value
             doc: its documentation, or empty
+            member: the attribute it is made of, for `of`
             """),
     JOIN(
             "join",
@@ -266,6 +268,7 @@ enum Shape {
             there: the columns that point to the other end
             target: the entity at the other end
             class: that entity's name as that of a class
+            member: the role it is made of, for `of`
             """),
     ENUM(
             "enum",

@@ -1,6 +1,6 @@
 <#assign at = join.role?cap_first>
 
-    ${of(join.role)}/** The keys of the ${java.comment(join.role)} of one, in order. */
+    ${of(join.member)}/** The keys of the ${java.comment(join.role)} of one, in order. */
     public ${list}<${at}Key> ${join.role}(${java.signature(entity.key)}) throws ${sql} {
         ${string} sql = ${java.literal("select " + java.names(join.there) + " from " + join.table + " where " + java.are(join.here) + " order by " + java.names(join.there))};
         try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {

@@ -2,11 +2,11 @@
 <#if single><#assign element = java.type(rows.elements[0])><#else><#assign element = rows.property?cap_first></#if>
 <#if !single>
 
-    ${of(rows.property)}/** An element of ${rows.property}. */
+    ${of(rows.member)}/** An element of ${rows.property}. */
     public record ${element}(${java.signature(rows.elements)}) {}
 </#if>
 
-    ${of(rows.property)}/** <#if rows.doc?has_content>${java.comment(rows.doc)} </#if>In their order. */
+    ${of(rows.member)}/** <#if rows.doc?has_content>${java.comment(rows.doc)} </#if>In their order. */
     public ${list}<${element}> ${rows.property}(${java.signature(entity.key)}) throws ${sql} {
         ${string} sql = ${java.literal("select " + java.names(rows.elements) + " from " + rows.table + " where " + java.are(rows.owner) + " order by " + rows.position.name)};
         try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {

@@ -43,7 +43,7 @@ ${of("")}
 ${of("")}
 <#list entity.oneOfs as oneOf>
 
-    ${of(oneOf.role)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
+    ${of(oneOf.member)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
     public sealed interface ${oneOf.role?cap_first} {
 <#list oneOf.subjects as s>
         record ${s.class}Key(${java.signature(s.columns)}) implements ${oneOf.role?cap_first} {}

@@ -2,6 +2,7 @@ package jasperwing.classes.template;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.Designs;
 import jasperwing.Samples;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
@@ -14,38 +15,48 @@ import jasperwing.model.TargetOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the lines of our targets say that they are made of. */
 class SourcesTest {
+    @Provide
+    Arbitrary<Design> designs() {
+        return Designs.all();
+    }
+
+    @Property(tries = 60, seed = "11")
+    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(@ForAll("designs") Design design, @ForAll Target target) {
+        check(design, target);
+    }
+
     @ParameterizedTest
     @EnumSource(Target.class)
-    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(Target target) {
-        Design demo = Samples.demo();
-        ClassModel model = ClassModel.of(demo);
+    void soItIsInTheDemo(Target target) {
+        check(Samples.demo(), target);
+    }
+
+    private static void check(Design design, Target target) {
+        ClassModel model = ClassModel.of(design);
         Design xml = CodeTargetEdits.choose(target.word(), TargetOption.MAPPING, "xml")
-                .on(demo);
-        Stream.of(demo, xml).flatMap(d -> target.generate(d).stream()).forEach(file -> {
+                .on(design);
+        Stream.of(design, xml).flatMap(d -> target.generate(d).stream()).forEach(file -> {
             assertThat(file.text()).doesNotContain("\uFDD0");
             for (Source source : file.sources()) {
                 Optional<Origin> origin = model.origin(source);
                 assertThat(origin.isPresent())
                         .as("%s in %s", source, file.path())
                         .isEqualTo(!source.of().isEmpty());
-                assertThat(origin.map(SourcesTest::isOfMember).orElse(false))
+                assertThat(origin.map(Origin::isOfMember).orElse(false))
                         .as("%s in %s", source, file.path())
                         .isEqualTo(!source.member().isEmpty());
             }
         });
-    }
-
-    private static boolean isOfMember(Origin origin) {
-        return origin instanceof Origin.OfAttribute
-                || origin instanceof Origin.OfRelationship
-                || origin instanceof Origin.OfEnum of && of.value().isPresent()
-                || origin instanceof Origin.OfGroup group && group.attribute().isPresent();
     }
 
     private static Source source(List<GeneratedFile> files, String path, String line) {

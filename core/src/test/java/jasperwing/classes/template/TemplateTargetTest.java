@@ -149,6 +149,16 @@ class TemplateTargetTest {
     }
 
     @Test
+    void whatLooksLikeAMarkAndIsNoneStays() throws Exception {
+        String odd = "\uFDD0\uFDD1";
+        List<GeneratedFile> files = run(
+                "design.ftl",
+                "<@file path=\"x\">a" + odd + "b" + odd + "\n" + odd + "7" + odd + odd + "\n${of(\"x\")}c\n</@file>");
+        assertThat(files.get(0).text()).isEqualTo("a" + odd + "b" + odd + "\n" + odd + "7" + odd + odd + "\nc\n");
+        assertThat(files.get(0).source(2)).isEqualTo(new Source("", "x"));
+    }
+
+    @Test
     void aTemplateSeesTheWholeDesignAndOthersOfItsFolder() throws Exception {
         folder = root.resolve("mine");
         Files.createDirectories(folder);
