@@ -13,7 +13,7 @@ import jasperwing.schema.Schema;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.BiPredicate;
 import java.util.stream.Stream;
 
 /**
@@ -90,10 +90,11 @@ record Told(String text, String place, Selection selection, List<String> also) {
         String place = of.attribute()
                 .map(a -> group.name() + ", attribute " + (group.attributes().indexOf(a) + 1))
                 .orElse("");
-        Predicate<Attribute> kept = value
+        BiPredicate<Entity, Attribute> kept = value
                 ? isOf(group.name())
-                : a -> of.attribute().map(a::equals).orElseGet(() -> group.attributes()
-                        .contains(a));
+                : (e, a) -> e.traits().contains(group.name())
+                        && group.attributes().contains(a)
+                        && of.attribute().filter(o -> !o.equals(a)).isEmpty();
         Design all = design.whole();
         return new Told(
                 of.attribute().map(a -> Notation.print(a, false)).orElse(whole),
@@ -105,23 +106,24 @@ record Told(String text, String place, Selection selection, List<String> also) {
                         : appearances(all, schema, kept));
     }
 
-    private static Predicate<Attribute> isOf(String type) {
-        return a -> a.type() instanceof Type.Named named && named.name().equals(type);
+    private static BiPredicate<Entity, Attribute> isOf(String type) {
+        return (e, a) -> a.type() instanceof Type.Named named && named.name().equals(type);
     }
 
     /** The entities with such an attribute. */
-    private static Selection holders(Design design, Predicate<Attribute> such) {
+    private static Selection holders(Design design, BiPredicate<Entity, Attribute> such) {
         Set<String> holders = new LinkedHashSet<>();
         design.entities().stream()
-                .filter(e -> e.attributes().stream().anyMatch(such))
+                .filter(e -> e.attributes().stream().anyMatch(a -> such.test(e, a)))
                 .forEach(e -> holders.add(e.name()));
         return Selection.of(holders);
     }
 
-    private static List<String> appearances(Design design, Schema schema, Predicate<Attribute> such) {
+    private static List<String> appearances(Design design, Schema schema, BiPredicate<Entity, Attribute> such) {
         return design.entities().stream()
-                .flatMap(e ->
-                        e.attributes().stream().filter(such).flatMap(a -> Appearances.of(schema, e.name(), a).stream()))
+                .flatMap(e -> e.attributes().stream()
+                        .filter(a -> such.test(e, a))
+                        .flatMap(a -> Appearances.of(schema, e.name(), a).stream()))
                 .distinct()
                 .toList();
     }

@@ -34,6 +34,10 @@ class ToldTest {
                       duty Duty
                       depth int from 0
 
+                    entity Log
+                      id   serial key
+                      writtenAt timestamp set on insert
+
                     each Dive must be at one Site as site, which may have many Dive as dives
                     """)
             .value();
