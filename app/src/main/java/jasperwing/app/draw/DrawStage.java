@@ -24,7 +24,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.application.Platform;
+import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -36,6 +36,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
@@ -44,6 +45,9 @@ public final class DrawStage implements Stage {
 
     /** How far bars stand off the edge of the sheet. */
     private static final double OFF = 8;
+
+    /** The window is there by then, and nobody has clicked yet. */
+    private static final Duration FIRST_LOOK = Duration.millis(300);
 
     private final Workspace workspace;
     private boolean warm;
@@ -300,7 +304,7 @@ public final class DrawStage implements Stage {
         return workspace.projection().get().report().count(Level.FAULT) > 0;
     }
 
-    /** What typing on a card and looking at one need is loaded beside the first look at the sheet, so that the first card opens at once. */
+    /** What typing on a card and looking at one need is loaded after the first look at the sheet, so that the first card opens at once. */
     @Override
     public void shown() {
         sheet.requestFocus();
@@ -309,7 +313,9 @@ public final class DrawStage implements Stage {
             Thread loading = new Thread(DrawStage::load, "loading");
             loading.setDaemon(true);
             loading.setPriority(Thread.MIN_PRIORITY);
-            Platform.runLater(loading::start);
+            PauseTransition firstLook = new PauseTransition(FIRST_LOOK);
+            firstLook.setOnFinished(e -> loading.start());
+            firstLook.play();
         }
     }
 
