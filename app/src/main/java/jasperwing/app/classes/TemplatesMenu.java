@@ -2,7 +2,6 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.Target;
-import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.output.TemplateCopy;
 import java.io.File;
@@ -38,7 +37,6 @@ final class TemplatesMenu extends MenuButton {
         setMinWidth(USE_PREF_SIZE);
         getStyleClass().add("pill");
         Arrays.stream(Target.values())
-                .filter(t -> !TemplateTarget.texts(t.word()).isEmpty())
                 .forEach(t -> getItems().add(item("Copy those of " + t.title(), "copy-" + t.word(), () -> copy(t))));
         getItems().add(item("Use a folder\u2026", "use-templates", this::ask));
         away.setId("templates-away");
