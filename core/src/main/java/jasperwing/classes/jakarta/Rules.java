@@ -8,12 +8,13 @@ import jasperwing.schema.Literals;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What the values of an attribute have to keep to, as Jakarta Validation says it. */
 final class Rules {
     static final Annotation NOT_NULL = Annotation.rule("NotNull");
-    static final Annotation VALID = new Annotation("jakarta.validation", "Valid", java.util.Map.of());
+    static final Annotation VALID = new Annotation("jakarta.validation", "Valid", Map.of());
 
     private Rules() {}
 
