@@ -5,7 +5,6 @@ import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -151,11 +150,8 @@ public final class Arrange {
     private List<Line> lines() {
         List<Line> lines = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof OneOf oneOf) {
-                oneOf.subjects().forEach(s -> lines.add(new Line(s, oneOf.from())));
-            } else {
-                lines.addAll(lines((Tie) relationship));
-            }
+            relationship.visit(tie -> lines.addAll(lines(tie)), oneOf -> oneOf.subjects()
+                    .forEach(s -> lines.add(new Line(s, oneOf.from()))));
         }
         for (String kind : cards.keySet()) {
             design.parent(kind).ifPresent(p -> lines.add(new Line(p.name(), kind)));

@@ -58,8 +58,7 @@ public final class Blueprint {
                     .forEach(k -> keys.add(tie(table, k)));
         }
         design.relationships().stream()
-                .filter(r -> r instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID)
-                .flatMap(r -> loose((OneOf) r).stream())
+                .flatMap(r -> r.<Optional<Relationship>>match(t -> Optional.empty(), this::loose).stream())
                 .forEach(keys::add);
         return new Design(
                 design.name(),
@@ -93,14 +92,8 @@ public final class Blueprint {
         return Attribute.of(column.name(), new Type.Named(column.type())).withOptional(!must);
     }
 
-    /** The area of what the table keeps: of a join table that of the first end. */
     private String area(Table table) {
-        String entity = table.source() instanceof Table.Source.OfJoin join
-                ? join.tie().from()
-                : table.source() instanceof Table.Source.OfList list
-                        ? list.entity()
-                        : ((Table.Source.OfEntity) table.source()).entity();
-        return design.entity(entity).map(Entity::area).orElse("");
+        return table.entity().flatMap(design::entity).map(Entity::area).orElse("");
     }
 
     private static Tie tie(Table table, ForeignKey key) {
@@ -114,6 +107,9 @@ public final class Blueprint {
 
     /** A kind and an id point to several tables without a foreign key. */
     private Optional<Relationship> loose(OneOf oneOf) {
+        if (oneOf.kept() != Keeping.KIND_AND_ID) {
+            return Optional.empty();
+        }
         List<String> subjects = oneOf.subjects().stream()
                 .flatMap(s -> schema.table(s).stream())
                 .map(Table::name)

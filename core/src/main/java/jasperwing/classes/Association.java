@@ -7,9 +7,21 @@ import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** How a class knows others. Entities are named by their names in the design. */
 public sealed interface Association {
+    /** Applies the function for its kind; every kind must have one. */
+    <R> R match(
+            Function<ToOne, R> one,
+            Function<ToOutside, R> outside,
+            Function<Inverse, R> inverse,
+            Function<Joined, R> joined,
+            Function<JoinedInverse, R> joinedInverse,
+            Function<ThroughLink, R> through,
+            Function<OneOfEach, R> each,
+            Function<OneOfKind, R> kind);
+
     String name();
 
     /** The order of a collection, by a property of its elements. */
@@ -30,11 +42,37 @@ public sealed interface Association {
             boolean key,
             Optional<String> inverse,
             String doc)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return one.apply(this);
+        }
+    }
 
     /** A column of a key that lies in another system, kept as a plain value. */
     record ToOutside(String name, String target, Column column, Type type, boolean must, boolean key)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return outside.apply(this);
+        }
+    }
 
     /** The objects, or the one object, whose {@code mappedBy} refers to this one. */
     record Inverse(
@@ -45,7 +83,20 @@ public sealed interface Association {
             DeleteRule onDelete,
             boolean must,
             Optional<SortedBy> sortedBy)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return inverse.apply(this);
+        }
+    }
 
     /** A set of others kept in a join table that this side owns. */
     record Joined(
@@ -56,22 +107,87 @@ public sealed interface Association {
             ForeignKey there,
             Optional<String> inverse,
             Optional<SortedBy> sortedBy)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return joined.apply(this);
+        }
+    }
 
     /** A set of others kept in a join table that the other side owns. */
     record JoinedInverse(String name, String target, String mappedBy, Optional<SortedBy> sortedBy)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return joinedInverse.apply(this);
+        }
+    }
 
     /** The far ends of link objects, read through them. */
     record ThroughLink(
             String name, String target, String links, String linkRole, String link, Optional<SortedBy> sortedBy)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return through.apply(this);
+        }
+    }
 
     /** One of several kinds of objects, a reference for each. */
     record OneOfEach(String name, List<ToOne> subjects, List<ToOutside> outside, boolean must, Optional<String> back)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return each.apply(this);
+        }
+    }
 
     /** One of several kinds of objects, by kind and id. */
     record OneOfKind(String name, List<String> subjects, Column kind, Column id, Type idType, boolean must)
-            implements Association {}
+            implements Association {
+        @Override
+        public <R> R match(
+                Function<ToOne, R> one,
+                Function<ToOutside, R> outside,
+                Function<Inverse, R> inverse,
+                Function<Joined, R> joined,
+                Function<JoinedInverse, R> joinedInverse,
+                Function<ThroughLink, R> through,
+                Function<OneOfEach, R> each,
+                Function<OneOfKind, R> kind) {
+            return kind.apply(this);
+        }
+    }
 }

@@ -111,10 +111,11 @@ public final class ClassModel {
         Stream<Association> all = find(source.of()).stream()
                 .flatMap(c -> c.associations().stream())
                 .flatMap(a -> a instanceof Association.OneOfEach each ? each.outside().stream() : Stream.of(a));
-        return all.filter(a -> a instanceof Association.ToOutside && a.name().equals(source.member()))
+        return all.filter(Association.ToOutside.class::isInstance)
+                .map(Association.ToOutside.class::cast)
+                .filter(a -> a.name().equals(source.member()))
                 .findFirst()
-                .flatMap(a -> names.origin(
-                        source.of(), ((Association.ToOutside) a).column().member()));
+                .flatMap(a -> names.origin(source.of(), a.column().member()));
     }
 
     public Optional<ModelClass> find(String entity) {
@@ -134,14 +135,17 @@ public final class ClassModel {
         if (!builder.hasClass(step.from()) || !builder.hasClass(step.to())) {
             return Optional.empty();
         }
-        if (step.relationship() instanceof OneOf oneOf) {
-            boolean forward = step.way() == Step.Way.REFERENCE;
-            return oneOf.kept() == Keeping.KIND_AND_ID
-                    ? Optional.empty()
-                    : Optional.of(
-                            names.end(oneOf, step.from(), forward ? MemberNames.End.FORWARD : MemberNames.End.BACK));
-        }
-        return Optional.of(names.end(step.relationship(), step.from(), end((Tie) step.relationship(), step.way())));
+        return step.relationship()
+                .match(
+                        tie -> Optional.of(names.end(tie, step.from(), end(tie, step.way()))),
+                        oneOf -> property(oneOf, step));
+    }
+
+    private Optional<String> property(OneOf oneOf, Step step) {
+        boolean forward = step.way() == Step.Way.REFERENCE;
+        return oneOf.kept() == Keeping.KIND_AND_ID
+                ? Optional.empty()
+                : Optional.of(names.end(oneOf, step.from(), forward ? MemberNames.End.FORWARD : MemberNames.End.BACK));
     }
 
     private static MemberNames.End end(Tie tie, Step.Way way) {

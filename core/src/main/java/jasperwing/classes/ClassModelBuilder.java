@@ -96,11 +96,10 @@ final class ClassModelBuilder {
     }
 
     private void relationship(Relationship relationship) {
-        if (relationship instanceof OneOf oneOf) {
-            oneOf(oneOf);
-            return;
-        }
-        Tie tie = (Tie) relationship;
+        relationship.visit(this::tie, this::oneOf);
+    }
+
+    private void tie(Tie tie) {
         switch (tie.shape()) {
             case MANY_TO_MANY -> joined(tie);
             case LINKED -> linked(tie);

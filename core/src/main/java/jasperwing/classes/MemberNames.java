@@ -91,11 +91,11 @@ final class MemberNames {
         }
 
         private void backward(Relationship relationship) {
-            if (relationship instanceof OneOf) {
-                relationship.targets().forEach(t -> put(relationship, t, End.BACK, Roles.back(relationship)));
-                return;
-            }
-            Tie tie = (Tie) relationship;
+            relationship.visit(
+                    this::backward, oneOf -> oneOf.targets().forEach(t -> put(oneOf, t, End.BACK, Roles.back(oneOf))));
+        }
+
+        private void backward(Tie tie) {
             if (tie.shape() == Tie.Shape.LINKED) {
                 put(tie, tie.from(), End.LINKS_OF_FROM, links(tie, Roles.linkFrom(tie)));
                 put(tie, tie.to(), End.LINKS_OF_TO, links(tie, Roles.linkTo(tie)));

@@ -180,7 +180,7 @@ final class JoinRules {
             return;
         }
         if (design.isLink(entity.name())) {
-            found.accept(bareLink(entity, (Tie) held.get(0).relationship()));
+            held.get(0).relationship().visit(tie -> found.accept(bareLink(entity, tie)), oneOf -> {});
         } else if (!held.get(0).relationship().equals(held.get(1).relationship())) {
             found.accept(onlyJoin(entity, held.get(0), held.get(1)));
         }

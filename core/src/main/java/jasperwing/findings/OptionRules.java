@@ -42,11 +42,12 @@ final class OptionRules {
 
     /** Of an end of a link it is the links that are stored; what they lead to is read through them. */
     private static boolean isRole(Relationship relationship, String entity, String role) {
-        boolean linked = relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED;
-        if (linked && !((Tie) relationship).via().equals(entity)) {
-            return role.startsWith(Plurals.plural(Words.camel(((Tie) relationship).via())));
+        Optional<Tie> linked = relationship.match(Optional::of, oneOf -> Optional.<Tie>empty());
+        linked = linked.filter(t -> t.shape() == Tie.Shape.LINKED);
+        if (linked.isPresent() && !linked.get().via().equals(entity)) {
+            return role.startsWith(Plurals.plural(Words.camel(linked.get().via())));
         }
-        return linked
+        return linked.isPresent()
                 ? Roles.of(relationship).stream().anyMatch(r -> r.name().equals(role))
                 : relationship.from().equals(entity)
                                 && Roles.forward(relationship).equals(role)

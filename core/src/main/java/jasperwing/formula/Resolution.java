@@ -89,14 +89,10 @@ final class Resolution {
 
         private Term term(Expression expression) {
             size++;
-            if (expression instanceof Expression.Name name) {
-                return member(name.path());
-            }
-            if (expression instanceof Expression.Constant constant) {
-                return new Term.Constant(constant.literal(), kind(constant.literal()));
-            }
-            Expression.Call call = (Expression.Call) expression;
-            return Operations.AGGREGATES.contains(call.function()) ? aggregate(call) : apply(call);
+            return expression.match(
+                    name -> member(name.path()),
+                    constant -> new Term.Constant(constant.literal(), kind(constant.literal())),
+                    call -> Operations.AGGREGATES.contains(call.function()) ? aggregate(call) : apply(call));
         }
 
         private Term apply(Expression.Call call) {
@@ -204,7 +200,7 @@ final class Resolution {
             if (mistakes.size() > before) {
                 return NONE;
             }
-            return aggregated(function, way, (Term.Member) of);
+            return of instanceof Term.Member member ? aggregated(function, way, member) : of;
         }
 
         private Term aggregated(String function, Way way, Term.Member of) {

@@ -5,10 +5,18 @@ import jasperwing.model.Literal;
 import jasperwing.naming.Step;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** A part of a formula, with names resolved and types known. */
 public sealed interface Term {
+    /** Applies the function for its kind; every kind must have one. */
+    <R> R match(
+            Function<Constant, R> constant,
+            Function<Member, R> member,
+            Function<Apply, R> apply,
+            Function<Aggregate, R> aggregate);
+
     Kind kind();
 
     /** Whether it can give nothing. */
@@ -18,6 +26,15 @@ public sealed interface Term {
         @Override
         public boolean nullable() {
             return kind == Kind.NOTHING;
+        }
+
+        @Override
+        public <R> R match(
+                Function<Constant, R> constant,
+                Function<Member, R> member,
+                Function<Apply, R> apply,
+                Function<Aggregate, R> aggregate) {
+            return constant.apply(this);
         }
     }
 
@@ -46,12 +63,30 @@ public sealed interface Term {
         public Attribute leaf() {
             return path.get(path.size() - 1);
         }
+
+        @Override
+        public <R> R match(
+                Function<Constant, R> constant,
+                Function<Member, R> member,
+                Function<Apply, R> apply,
+                Function<Aggregate, R> aggregate) {
+            return member.apply(this);
+        }
     }
 
     /** An operation of what it is applied to; see {@link Operations}. */
     record Apply(String operation, List<Term> arguments, Kind kind, boolean nullable) implements Term {
         public Apply {
             arguments = List.copyOf(arguments);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Constant, R> constant,
+                Function<Member, R> member,
+                Function<Apply, R> apply,
+                Function<Aggregate, R> aggregate) {
+            return apply.apply(this);
         }
     }
 
@@ -66,6 +101,15 @@ public sealed interface Term {
             implements Term {
         public Aggregate {
             steps = List.copyOf(steps);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Constant, R> constant,
+                Function<Member, R> member,
+                Function<Apply, R> apply,
+                Function<Aggregate, R> aggregate) {
+            return aggregate.apply(this);
         }
     }
 

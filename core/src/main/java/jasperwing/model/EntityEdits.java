@@ -92,14 +92,18 @@ public final class EntityEdits {
     }
 
     private static Optional<Relationship> without(Relationship relationship, String name) {
-        if (relationship instanceof OneOf oneOf) {
-            List<String> left =
-                    oneOf.subjects().stream().filter(s -> !s.equals(name)).toList();
-            return oneOf.from().equals(name) || left.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
-        }
-        Tie tie = (Tie) relationship;
+        return relationship.match(tie -> without(tie, name), oneOf -> without(oneOf, name));
+    }
+
+    private static Optional<Relationship> without(OneOf oneOf, String name) {
+        List<String> left =
+                oneOf.subjects().stream().filter(s -> !s.equals(name)).toList();
+        return oneOf.from().equals(name) || left.isEmpty()
+                ? Optional.empty()
+                : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
+    }
+
+    private static Optional<Relationship> without(Tie tie, String name) {
         if (tie.from().equals(name) || tie.to().equals(name)) {
             return Optional.empty();
         }

@@ -2,11 +2,15 @@ package jasperwing.model;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** What a computed attribute is computed by: a scalar expression as it was written. What it means is told by the formula made of it. */
 public sealed interface Expression {
+    /** Applies the function for its kind; every kind must have one. */
+    <R> R match(Function<Name, R> name, Function<Constant, R> constant, Function<Call, R> call);
+
     /** The most operations, names and constants an expression may have. */
     int MOST_PARTS = 500;
 
@@ -32,11 +36,21 @@ public sealed interface Expression {
         public static Name of(String... path) {
             return new Name(List.of(path));
         }
+
+        @Override
+        public <R> R match(Function<Name, R> name, Function<Constant, R> constant, Function<Call, R> call) {
+            return name.apply(this);
+        }
     }
 
     /** A number, a text, a date, or one of the words {@code true}, {@code false} and {@code null}. */
     record Constant(Literal literal) implements Expression {
         public static final Constant NULL = new Constant(Literal.word("null"));
+
+        @Override
+        public <R> R match(Function<Name, R> name, Function<Constant, R> constant, Function<Call, R> call) {
+            return constant.apply(this);
+        }
     }
 
     /**
@@ -52,6 +66,11 @@ public sealed interface Expression {
 
         public static Call of(String function, Expression... arguments) {
             return new Call(function, List.of(arguments));
+        }
+
+        @Override
+        public <R> R match(Function<Name, R> name, Function<Constant, R> constant, Function<Call, R> call) {
+            return call.apply(this);
         }
     }
 

@@ -2,6 +2,7 @@ package jasperwing.model;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A relationship to one thing of several possible kinds.
@@ -46,6 +47,11 @@ public record OneOf(
 
     public Keeping kept() {
         return keeping.orElse(Keeping.COLUMN_EACH);
+    }
+
+    @Override
+    public <R> R match(Function<Tie, R> tie, Function<OneOf, R> oneOf) {
+        return oneOf.apply(this);
     }
 
     @Override

@@ -2,10 +2,21 @@ package jasperwing.model;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** A relationship, stated from one entity and optionally read back from the other end. */
 public sealed interface Relationship permits Tie, OneOf {
+    /** Applies the function for its kind; every kind must have one. */
+    <R> R match(Function<Tie, R> tie, Function<OneOf, R> oneOf);
+
+    /** Calls the action for its kind; every kind must have one. */
+    default void visit(Consumer<Tie> tie, Consumer<OneOf> oneOf) {
+        Runnable action = match(t -> () -> tie.accept(t), o -> () -> oneOf.accept(o));
+        action.run();
+    }
+
     /** The entity the sentence starts with. */
     String from();
 

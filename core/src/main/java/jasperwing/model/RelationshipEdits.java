@@ -42,7 +42,7 @@ public final class RelationshipEdits {
                 String name = free(design, after);
                 String area = design.entity(old.from()).map(Entity::area).orElse("");
                 edit = EntityEdits.add(Entity.of(name).withArea(area));
-                wanted = ((Tie) now).withVia(name);
+                wanted = now.match(tie -> tie.withVia(name), oneOf -> oneOf);
             }
             edit = edit.then(replace(old, wanted));
             if (!before.isEmpty() && isBareLink(design, before)) {

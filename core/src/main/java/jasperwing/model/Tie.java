@@ -2,6 +2,7 @@ package jasperwing.model;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A relationship between two entities, or between an entity and itself.
@@ -91,6 +92,11 @@ public record Tie(
     /** How the parent reads the relationship, when it is read from there at all. */
     public Optional<Reading> held() {
         return fromHolds() ? back : Optional.of(forward);
+    }
+
+    @Override
+    public <R> R match(Function<Tie, R> tie, Function<OneOf, R> oneOf) {
+        return tie.apply(this);
     }
 
     @Override

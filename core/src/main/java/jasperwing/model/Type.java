@@ -1,11 +1,26 @@
 package jasperwing.model;
 
+import java.util.function.Function;
+
 /** What an attribute holds. Optionality and lists are the attribute's, not the type's. */
 public sealed interface Type {
+    /** Applies the function for its kind; every kind must have one. */
+    <R> R match(
+            Function<Text, R> text, Function<Decimal, R> decimal, Function<Plain, R> plain, Function<Named, R> named);
+
     /** Text of at most {@code length} characters. */
     record Text(int length) implements Type {
         public Text {
             requireBetween("length of a text", length, 1, 10_000_000);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Text, R> text,
+                Function<Decimal, R> decimal,
+                Function<Plain, R> plain,
+                Function<Named, R> named) {
+            return text.apply(this);
         }
     }
 
@@ -14,6 +29,15 @@ public sealed interface Type {
         public Decimal {
             requireBetween("precision of a decimal", precision, 1, 1000);
             requireBetween("scale of a decimal", scale, 0, precision);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Text, R> text,
+                Function<Decimal, R> decimal,
+                Function<Plain, R> plain,
+                Function<Named, R> named) {
+            return decimal.apply(this);
         }
     }
 
@@ -29,12 +53,30 @@ public sealed interface Type {
         public int hashCode() {
             return scalar.hashCode();
         }
+
+        @Override
+        public <R> R match(
+                Function<Text, R> text,
+                Function<Decimal, R> decimal,
+                Function<Plain, R> plain,
+                Function<Named, R> named) {
+            return plain.apply(this);
+        }
     }
 
     /** A type the design declares: an enum. The name may be one that does not exist. */
     record Named(String name) implements Type {
         public Named {
             Names.require(name);
+        }
+
+        @Override
+        public <R> R match(
+                Function<Text, R> text,
+                Function<Decimal, R> decimal,
+                Function<Plain, R> plain,
+                Function<Named, R> named) {
+            return named.apply(this);
         }
     }
 

@@ -12,11 +12,7 @@ final class RelationshipOffers {
     private RelationshipOffers() {}
 
     static void of(OfferList offers, Relationship relationship) {
-        if (relationship instanceof OneOf oneOf) {
-            oneOf(offers, oneOf);
-        } else {
-            tie(offers, (Tie) relationship);
-        }
+        relationship.visit(tie -> tie(offers, tie), oneOf -> oneOf(offers, oneOf));
         rename(offers, relationship, true, Roles.forward(relationship));
         if (relationship.back().isPresent()) {
             rename(offers, relationship, false, Roles.back(relationship));

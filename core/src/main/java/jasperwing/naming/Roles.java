@@ -121,16 +121,15 @@ public final class Roles {
 
     /** The references one relationship makes; none for a plain many-to-many. */
     public static List<Role> of(Relationship relationship) {
-        if (relationship instanceof OneOf oneOf) {
-            return List.of(new Role(
-                    oneOf.from(),
-                    forward(oneOf),
-                    oneOf.subjects(),
-                    oneOf.forward().must(),
-                    !oneOf.backMany(),
-                    oneOf));
-        }
-        Tie tie = (Tie) relationship;
+        return relationship.match(Roles::ofTie, Roles::ofOneOf);
+    }
+
+    private static List<Role> ofOneOf(OneOf oneOf) {
+        return List.of(new Role(
+                oneOf.from(), forward(oneOf), oneOf.subjects(), oneOf.forward().must(), !oneOf.backMany(), oneOf));
+    }
+
+    private static List<Role> ofTie(Tie tie) {
         return switch (tie.shape()) {
             case MANY_TO_MANY -> List.of();
             case LINKED -> List.of(

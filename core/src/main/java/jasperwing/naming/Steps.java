@@ -25,11 +25,7 @@ public final class Steps {
     private static List<Step> own(Design design, String entity) {
         List<Step> steps = new ArrayList<>();
         for (Relationship relationship : design.relationshipsOf(entity)) {
-            if (relationship instanceof OneOf oneOf) {
-                oneOf(steps, oneOf, entity);
-            } else {
-                tie(steps, (Tie) relationship, entity);
-            }
+            relationship.visit(tie -> tie(steps, tie, entity), oneOf -> oneOf(steps, oneOf, entity));
         }
         return steps;
     }

@@ -182,9 +182,12 @@ final class ExpressionParser {
         }
         Expression inner = factor();
         depth--;
-        boolean number = inner instanceof Constant c && c.literal().kind() == Literal.Kind.NUMBER;
-        String digits = number ? ((Constant) inner).literal().text() : "";
-        return number && !digits.startsWith("-") ? new Constant(Literal.number("-" + digits)) : call("neg", inner);
+        boolean positive = inner instanceof Constant c
+                && c.literal().kind() == Literal.Kind.NUMBER
+                && !c.literal().text().startsWith("-");
+        return inner instanceof Constant c && positive
+                ? new Constant(Literal.number("-" + c.literal().text()))
+                : call("neg", inner);
     }
 
     private Expression operand() throws SyntaxException {

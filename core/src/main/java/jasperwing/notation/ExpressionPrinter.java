@@ -35,14 +35,14 @@ final class ExpressionPrinter {
     private ExpressionPrinter() {}
 
     static String text(Expression expression) {
-        if (expression instanceof Expression.Name name) {
-            return name.path().stream().map(ExpressionPrinter::name).collect(Collectors.joining("."));
-        }
-        if (expression instanceof Expression.Constant constant) {
-            Literal literal = constant.literal();
-            return literal.kind() == Literal.Kind.TEXT ? Quoting.string(literal.text()) : literal.text();
-        }
-        return call((Expression.Call) expression);
+        return expression.match(
+                name -> name.path().stream().map(ExpressionPrinter::name).collect(Collectors.joining(".")),
+                constant -> literal(constant.literal()),
+                ExpressionPrinter::call);
+    }
+
+    private static String literal(Literal literal) {
+        return literal.kind() == Literal.Kind.TEXT ? Quoting.string(literal.text()) : literal.text();
     }
 
     private static String name(String name) {

@@ -1,6 +1,5 @@
 package jasperwing.notation;
 
-import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import java.util.LinkedHashMap;
@@ -13,11 +12,12 @@ final class Holders {
     /** From an entity that is pointed to, to the one that points; in the order of the sentence. */
     static Map<String, String> of(Relationship relationship) {
         Map<String, String> holders = new LinkedHashMap<>();
-        if (relationship instanceof OneOf oneOf) {
-            oneOf.subjects().forEach(s -> holders.put(s, oneOf.from()));
-            return holders;
-        }
-        Tie tie = (Tie) relationship;
+        relationship.visit(
+                tie -> put(holders, tie), oneOf -> oneOf.subjects().forEach(s -> holders.put(s, oneOf.from())));
+        return holders;
+    }
+
+    private static void put(Map<String, String> holders, Tie tie) {
         switch (tie.shape()) {
             case LINKED -> {
                 holders.put(tie.from(), tie.via());
@@ -29,6 +29,5 @@ final class Holders {
             }
             default -> holders.put(tie.parent(), tie.holder());
         }
-        return holders;
     }
 }

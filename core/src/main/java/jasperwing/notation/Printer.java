@@ -227,13 +227,11 @@ final class Printer {
     }
 
     static String type(Type type) {
-        if (type instanceof Type.Text text) {
-            return "text(" + text.length() + ")";
-        }
-        if (type instanceof Type.Decimal decimal) {
-            return "decimal(" + decimal.precision() + "," + decimal.scale() + ")";
-        }
-        return type instanceof Type.Plain plain ? plain.scalar().words() : namedType(((Type.Named) type).name());
+        return type.match(
+                text -> "text(" + text.length() + ")",
+                decimal -> "decimal(" + decimal.precision() + "," + decimal.scale() + ")",
+                plain -> plain.scalar().words(),
+                named -> namedType(named.name()));
     }
 
     private static String namedType(String name) {

@@ -129,23 +129,26 @@ public final class FileLines {
         static List<Lines> of(Planned planned, List<Optional<Merged.Choice>> choices) {
             if (planned.merged().isEmpty()) {
                 String text = planned.result(List.of()).or(planned::present).orElse("");
-                return List.of(new Lines(split(text), List.of(), -1));
+                return List.of(agreed(text));
             }
             List<Lines> parts = new ArrayList<>();
             int conflict = 0;
             for (Merged.Part part : planned.merged().get().parts()) {
-                if (part instanceof Merged.Agreed agreed) {
-                    parts.add(new Lines(split(agreed.text()), List.of(), -1));
-                } else {
-                    Merged.Conflict open = (Merged.Conflict) part;
-                    Optional<Merged.Choice> choice =
-                            conflict < choices.size() ? choices.get(conflict) : Optional.empty();
-                    int index = conflict++;
-                    parts.add(choice.map(c -> new Lines(split(open.settled(c)), List.of(), -1))
-                            .orElseGet(() -> new Lines(split(open.yours()), split(open.generated()), index)));
-                }
+                int index = conflict;
+                Optional<Merged.Choice> choice = index < choices.size() ? choices.get(index) : Optional.empty();
+                parts.add(part.match(a -> agreed(a.text()), c -> lines(c, choice, index)));
+                conflict += part.match(a -> 0, c -> 1);
             }
             return parts;
+        }
+
+        private static Lines agreed(String text) {
+            return new Lines(split(text), List.of(), -1);
+        }
+
+        private static Lines lines(Merged.Conflict open, Optional<Merged.Choice> choice, int index) {
+            return choice.map(c -> agreed(open.settled(c)))
+                    .orElseGet(() -> new Lines(split(open.yours()), split(open.generated()), index));
         }
     }
 }

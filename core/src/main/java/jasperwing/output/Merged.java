@@ -5,6 +5,7 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.eclipse.jgit.diff.HistogramDiff;
 import org.eclipse.jgit.diff.RawText;
 import org.eclipse.jgit.diff.RawTextComparator;
@@ -19,10 +20,18 @@ import org.eclipse.jgit.merge.MergeResult;
  */
 public record Merged(List<Part> parts) {
     /** A run of whole lines. */
-    public sealed interface Part {}
+    public sealed interface Part {
+        /** Applies the function for its kind; every kind must have one. */
+        <R> R match(Function<Agreed, R> agreed, Function<Conflict, R> conflict);
+    }
 
     /** Lines that are agreed on. */
-    public record Agreed(String text) implements Part {}
+    public record Agreed(String text) implements Part {
+        @Override
+        public <R> R match(Function<Agreed, R> agreed, Function<Conflict, R> conflict) {
+            return agreed.apply(this);
+        }
+    }
 
     /** Lines that were changed by hand to {@code yours} and by the design to {@code generated}. */
     public record Conflict(String base, String yours, String generated) implements Part {
@@ -32,6 +41,11 @@ public record Merged(List<Part> parts) {
                 case GENERATED -> generated;
                 case BOTH -> yours + (yours.isEmpty() || yours.endsWith("\n") ? "" : "\n") + generated;
             };
+        }
+
+        @Override
+        public <R> R match(Function<Agreed, R> agreed, Function<Conflict, R> conflict) {
+            return conflict.apply(this);
         }
     }
 
@@ -106,16 +120,13 @@ public record Merged(List<Part> parts) {
         StringBuilder text = new StringBuilder();
         int conflict = 0;
         for (Part part : parts) {
-            if (part instanceof Agreed agreed) {
-                text.append(agreed.text());
-            } else {
-                Optional<Choice> choice = conflict < choices.size() ? choices.get(conflict) : Optional.empty();
-                if (choice.isEmpty()) {
-                    return Optional.empty();
-                }
-                text.append(((Conflict) part).settled(choice.get()));
-                conflict++;
+            Optional<Choice> choice = conflict < choices.size() ? choices.get(conflict) : Optional.empty();
+            Optional<String> settled = part.match(a -> Optional.of(a.text()), c -> choice.map(c::settled));
+            if (settled.isEmpty()) {
+                return Optional.empty();
             }
+            text.append(settled.get());
+            conflict += part.match(a -> 0, c -> 1);
         }
         return Optional.of(text.toString());
     }

@@ -31,8 +31,8 @@ final class Choices {
             case BACK_COUNT -> r.back().map(b -> count(b, back)).orElse(List.of());
             case READ_BACK -> readBack(r, back);
             case DELETE -> deleting(r, phrase.entity());
-            case KEEPING -> keeping((OneOf) r);
-            case LINK -> link((Tie) r);
+            case KEEPING -> r.match(tie -> List.of(), Choices::keeping);
+            case LINK -> r.match(Choices::link, oneOf -> List.of());
             case SORTING -> sorting(design, phrase.entity(), r.forward(), r::withForward);
             case BACK_SORTING -> r.back()
                     .map(b -> sorting(design, phrase.entity(), b, back))

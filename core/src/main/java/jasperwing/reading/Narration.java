@@ -240,20 +240,20 @@ public final class Narration {
     }
 
     private String type(Type type) {
-        if (type instanceof Type.Text text) {
-            return "text of at most " + text.length() + " characters";
-        }
-        if (type instanceof Type.Decimal decimal) {
-            return "a number with " + count(decimal.scale(), "decimal", "decimals");
-        }
-        if (type instanceof Type.Named named) {
-            return design.value(named.name())
-                    .map(this::value)
-                    .orElseGet(() -> design.enumType(named.name()).isPresent()
-                            ? Readings.article(Words.spoken(named.name()))
-                            : named.name());
-        }
-        Scalar scalar = ((Type.Plain) type).scalar();
+        return type.match(
+                text -> "text of at most " + text.length() + " characters",
+                decimal -> "a number with " + count(decimal.scale(), "decimal", "decimals"),
+                plain -> words(plain.scalar()),
+                named -> declared(named.name()));
+    }
+
+    private String declared(String name) {
+        return design.value(name)
+                .map(this::value)
+                .orElseGet(() -> design.enumType(name).isPresent() ? Readings.article(Words.spoken(name)) : name);
+    }
+
+    private static String words(Scalar scalar) {
         return switch (scalar) {
             case SERIAL -> "a number that is counted up by itself";
             case INT, SMALL_INT, BIG_INT -> "a whole number";

@@ -89,8 +89,8 @@ final class Clause {
         if (!tail.isEmpty()) {
             Optional<Meaning.Related> said = new Clause(design, Set.of(opening.subject(), target))
                     .read(tail).stream()
-                            .filter(m -> m instanceof Meaning.Related)
-                            .map(m -> (Meaning.Related) m)
+                            .filter(Meaning.Related.class::isInstance)
+                            .map(Meaning.Related.class::cast)
                             .findFirst();
             boolean converse = said.isPresent()
                     && said.get().relationship().from().equals(target)

@@ -56,17 +56,15 @@ final class ColumnTypes {
     }
 
     String type(Type type) {
-        if (type instanceof Type.Text text) {
-            return isWide(type) ? WIDE_TEXT : "varchar(" + text.length() + ")";
-        }
-        if (type instanceof Type.Decimal decimal) {
-            return (dialect == Dialect.POSTGRESQL ? "numeric(" : "decimal(") + decimal.precision() + ","
-                    + decimal.scale() + ")";
-        }
-        if (type instanceof Type.Named named) {
-            return isNative(type) ? nativeType(named.name()) : valueType(named.name());
-        }
-        Scalar scalar = ((Type.Plain) type).scalar();
+        return type.match(
+                text -> isWide(text) ? WIDE_TEXT : "varchar(" + text.length() + ")",
+                decimal -> (dialect == Dialect.POSTGRESQL ? "numeric(" : "decimal(") + decimal.precision() + ","
+                        + decimal.scale() + ")",
+                plain -> type(plain.scalar()),
+                named -> isNative(named) ? nativeType(named.name()) : valueType(named.name()));
+    }
+
+    private String type(Scalar scalar) {
         return switch (dialect) {
             case POSTGRESQL -> postgresql(scalar);
             case MARIADB -> mariadb(scalar);
@@ -86,11 +84,14 @@ final class ColumnTypes {
     }
 
     static boolean isNative(Design design, Dialect dialect, Type type) {
-        return dialect != Dialect.SQLITE
-                && type instanceof Type.Named named
-                && design.enumType(named.name())
-                        .filter(e -> e.isKept(EnumKept.TYPE) && fits(e))
-                        .isPresent();
+        return nativeEnum(design, dialect, type).isPresent();
+    }
+
+    /** The enum whose values the database knows as a type of their own. */
+    static Optional<EnumType> nativeEnum(Design design, Dialect dialect, Type type) {
+        return dialect != Dialect.SQLITE && type instanceof Type.Named named
+                ? design.enumType(named.name()).filter(e -> e.isKept(EnumKept.TYPE) && fits(e))
+                : Optional.empty();
     }
 
     /** PostgreSQL takes so many bytes of a value. */

@@ -85,6 +85,7 @@ final class EntityColumns {
     }
 
     List<String> key() {
+        draft.of(line);
         return columns(key);
     }
 
@@ -167,8 +168,13 @@ final class EntityColumns {
             }
 
             @Override
-            public String beyond(Term term) {
-                throw new IllegalStateException("a table cannot look beyond its row for " + term);
+            public String reached(Term.Member member) {
+                throw new IllegalStateException("a table cannot look beyond its row for " + member);
+            }
+
+            @Override
+            public String many(Term.Aggregate aggregate) {
+                throw new IllegalStateException("a table cannot look beyond its row for " + aggregate);
             }
         };
     }

@@ -4,6 +4,7 @@ import jasperwing.formula.Kind;
 import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.EnumType;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -21,8 +22,11 @@ final class FormulaSql {
         /** The column of a member that belongs to the row itself. */
         String column(Term.Member member);
 
-        /** What a member of another row, or many of them, give. */
-        String beyond(Term term);
+        /** What a member of another row gives. */
+        String reached(Term.Member member);
+
+        /** What many rows give together. */
+        String many(Term.Aggregate aggregate);
     }
 
     private final Design design;
@@ -45,25 +49,27 @@ final class FormulaSql {
     }
 
     String text(Term term) {
-        if (term instanceof Term.Constant constant) {
-            return constant(constant);
+        return term.match(this::constant, this::member, this::apply, source::many);
+    }
+
+    private String member(Term.Member member) {
+        if (!member.steps().isEmpty()) {
+            return source.reached(member);
         }
-        if (term instanceof Term.Member member && member.steps().isEmpty()) {
-            return member.formula()
-                    .map(f -> "(" + kept(f.term(), member.leaf().type()) + ")")
-                    .orElseGet(() -> asText(member.leaf(), source.column(member)));
-        }
-        return term instanceof Term.Apply apply ? apply(apply) : source.beyond(term);
+        return member.formula()
+                .map(f -> "(" + kept(f.term(), member.leaf().type()) + ")")
+                .orElseGet(() -> asText(member.leaf(), source.column(member)));
     }
 
     /** A value of a type of the database as the text it is elsewhere; a cast would not do where the same must come of the same. */
     private String asText(Attribute attribute, String column) {
-        if (!ColumnTypes.isNative(design, dialect, attribute.type())) {
+        Optional<EnumType> nativeEnum = ColumnTypes.nativeEnum(design, dialect, attribute.type());
+        if (nativeEnum.isEmpty()) {
             boolean sorted = dialect == Dialect.MARIADB
                     && !ColumnTypes.sortedAs(attribute).isEmpty();
             return sorted ? "(" + column + " collate " + Collations.OF_CHARACTERS + ")" : column;
         }
-        return design.enumType(((Type.Named) attribute.type()).name()).orElseThrow().values().stream()
+        return nativeEnum.get().values().stream()
                 .map(v -> dialect.literal(v.name()))
                 .distinct()
                 .map(v -> " when " + v + " then " + v)

@@ -52,12 +52,16 @@ public final class Literals {
     }
 
     private static boolean numberFits(Type type, BigDecimal number) {
-        if (type instanceof Type.Decimal decimal) {
-            BigDecimal plain = number.stripTrailingZeros();
-            return plain.scale() <= decimal.scale()
-                    && plain.precision() - plain.scale() <= decimal.precision() - decimal.scale();
-        }
-        Scalar scalar = ((Type.Plain) type).scalar();
+        BigDecimal plain = number.stripTrailingZeros();
+        return type.match(
+                text -> false,
+                decimal -> plain.scale() <= decimal.scale()
+                        && plain.precision() - plain.scale() <= decimal.precision() - decimal.scale(),
+                p -> numberFits(p.scalar(), number),
+                named -> false);
+    }
+
+    private static boolean numberFits(Scalar scalar, BigDecimal number) {
         return switch (scalar) {
             case REAL -> true;
             case SERIAL -> false;

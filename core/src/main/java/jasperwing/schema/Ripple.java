@@ -95,13 +95,14 @@ public record Ripple(String table, List<Effect> effects) {
                 }
             }
         }
-        design.relationships().stream()
-                .filter(r -> r instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID)
-                .forEach(r -> loose(design, schema, (OneOf) r, pointing));
+        design.relationships().stream().forEach(r -> r.visit(t -> {}, o -> loose(design, schema, o, pointing)));
         return pointing;
     }
 
     private static void loose(Design design, Schema schema, OneOf oneOf, Map<String, List<Effect>> pointing) {
+        if (oneOf.kept() != Keeping.KIND_AND_ID) {
+            return;
+        }
         schema.table(oneOf.from()).ifPresent(holder -> {
             List<String> columns = holder.columnsOf(Roles.forward(oneOf)).stream()
                     .map(Column::name)

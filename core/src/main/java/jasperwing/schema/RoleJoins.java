@@ -95,11 +95,17 @@ public final class RoleJoins {
                         .anyMatch(k -> k.role().isEmpty()
                                 && k.columns().equals(here.table().primaryKey()));
         return its
-                ? schema.table(entity).map(t -> {
-                    Aliased there = aliased(t, Words.snake(entity));
-                    return new Joined(there, sameKey(there, here));
-                })
+                ? schema.table(entity)
+                        .filter(t -> isKeyedAlike(t, here.table()))
+                        .map(t -> {
+                            Aliased there = aliased(t, Words.snake(entity));
+                            return new Joined(there, sameKey(there, here));
+                        })
                 : Optional.empty();
+    }
+
+    private static boolean isKeyedAlike(Table one, Table other) {
+        return one.primaryKey().size() == other.primaryKey().size();
     }
 
     private String sameKey(Aliased one, Aliased other) {
@@ -113,8 +119,10 @@ public final class RoleJoins {
         return switch (step.way()) {
             case REFERENCE, LINKED_FROM, LINKED_TO -> one(there, condition(here, there, role(step), step.to()));
             case HOLDERS -> one(there, condition(there, here, role(step), step.from()));
-            case PAIRS, PAIRS_BACK -> pairs(here, there, (Tie) step.relationship(), step.way() == Step.Way.PAIRS);
-            case LINK, LINK_BACK -> link(here, there, (Tie) step.relationship(), step.way() == Step.Way.LINK);
+            case PAIRS, PAIRS_BACK -> step.relationship()
+                    .match(t -> pairs(here, there, t, step.way() == Step.Way.PAIRS), oneOf -> List.of());
+            case LINK, LINK_BACK -> step.relationship()
+                    .match(t -> link(here, there, t, step.way() == Step.Way.LINK), oneOf -> List.of());
         };
     }
 

@@ -6,6 +6,7 @@ import jasperwing.naming.Role;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -41,17 +42,60 @@ public record Table(
 
     /** What a table keeps. */
     public sealed interface Source {
+        /** Applies the function for its kind; every kind must have one. */
+        <R> R match(
+                Function<OfEntity, R> entity,
+                Function<OfJoin, R> join,
+                Function<OfList, R> list,
+                Function<OfEnum, R> enumeration);
+
         /** The rows of an entity. */
-        record OfEntity(String entity) implements Source {}
+        record OfEntity(String entity) implements Source {
+            @Override
+            public <R> R match(
+                    Function<OfEntity, R> entity,
+                    Function<OfJoin, R> join,
+                    Function<OfList, R> list,
+                    Function<OfEnum, R> enumeration) {
+                return entity.apply(this);
+            }
+        }
 
         /** The pairs of a plain many-to-many. */
-        record OfJoin(Tie tie) implements Source {}
+        record OfJoin(Tie tie) implements Source {
+            @Override
+            public <R> R match(
+                    Function<OfEntity, R> entity,
+                    Function<OfJoin, R> join,
+                    Function<OfList, R> list,
+                    Function<OfEnum, R> enumeration) {
+                return join.apply(this);
+            }
+        }
 
         /** The elements of a list attribute. */
-        record OfList(String entity, String attribute) implements Source {}
+        record OfList(String entity, String attribute) implements Source {
+            @Override
+            public <R> R match(
+                    Function<OfEntity, R> entity,
+                    Function<OfJoin, R> join,
+                    Function<OfList, R> list,
+                    Function<OfEnum, R> enumeration) {
+                return list.apply(this);
+            }
+        }
 
         /** The values of an enum, each with its label, in their order. */
-        record OfEnum(EnumType type) implements Source {}
+        record OfEnum(EnumType type) implements Source {
+            @Override
+            public <R> R match(
+                    Function<OfEntity, R> entity,
+                    Function<OfJoin, R> join,
+                    Function<OfList, R> list,
+                    Function<OfEnum, R> enumeration) {
+                return enumeration.apply(this);
+            }
+        }
     }
 
     /**
@@ -99,6 +143,15 @@ public record Table(
                 indexes.stream().filter(k -> kept.containsAll(k.columns())).toList(),
                 Optional.of(own),
                 itsComment);
+    }
+
+    /** The entity whose area the table belongs to: of a join table the first; empty for the values of an enum. */
+    public Optional<String> entity() {
+        return source.match(
+                of -> Optional.of(of.entity()),
+                join -> Optional.of(join.tie().from()),
+                list -> Optional.of(list.entity()),
+                ofEnum -> Optional.empty());
     }
 
     public Optional<Column> column(String columnName) {

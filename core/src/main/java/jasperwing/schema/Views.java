@@ -49,7 +49,8 @@ final class Views {
         for (Attribute attribute : entity.attributes()) {
             if (attribute.isComputed()) {
                 Formula formula = Formula.of(design, entity.name(), attribute);
-                if (formula.isSound() && !RowFormulas.isOfRow(design, entity.name(), formula)) {
+                boolean ofRow = RowFormulas.isOfRow(design, entity.name(), formula);
+                if (formula.isSound() && !ofRow && isReadable(table, formula.term())) {
                     String name = columnNames.take(PhysicalNames.wantedColumn(attribute));
                     columns.add(new View.Computed(name, sql(table, formula.term(), attribute), attribute.name()));
                 }
@@ -58,6 +59,43 @@ final class Views {
         return columns.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new View(names.view(entity), entity.name(), table.name(), columns, ofKind(table)));
+    }
+
+    /** Whether all rows it needs can be joined: none can where an end has no key. */
+    private boolean isReadable(Table table, Term term) {
+        RoleJoins joins = new RoleJoins(schema);
+        return isReadable(joins, joins.under(table, ""), term);
+    }
+
+    private static boolean isReadable(RoleJoins joins, Aliased row, Term term) {
+        return term.match(
+                constant -> true,
+                member -> reached(joins, row, member.steps())
+                        .filter(there -> isReadable(joins, there, member))
+                        .isPresent(),
+                apply -> apply.arguments().stream().allMatch(a -> isReadable(joins, row, a)),
+                aggregate -> reached(joins, row, aggregate.steps())
+                        .filter(there -> aggregate.of().stream().allMatch(o -> isReadable(joins, there, o)))
+                        .isPresent());
+    }
+
+    /** An attribute of the row itself. */
+    private static boolean isReadable(RoleJoins joins, Aliased row, Term.Member member) {
+        if (member.formula().isPresent()) {
+            return isReadable(joins, row, member.formula().get().term());
+        }
+        Aliased from = joins.ancestor(row, member.entity()).map(Joined::table).orElse(row);
+        return !from.table().columnsOf(member.path().get(0).name()).isEmpty();
+    }
+
+    private static Optional<Aliased> reached(RoleJoins joins, Aliased row, List<Step> steps) {
+        if (steps.isEmpty()) {
+            return Optional.of(row);
+        }
+        List<Joined> all = joined(joins, row, steps);
+        return all.isEmpty()
+                ? Optional.empty()
+                : Optional.of(all.get(all.size() - 1).table());
     }
 
     private String ofKind(Table table) {
@@ -93,13 +131,18 @@ final class Views {
             }
 
             @Override
-            public String beyond(Term term) {
-                return term instanceof Term.Member member ? reached(joins, row, member) : many(joins, row, term);
+            public String reached(Term.Member member) {
+                return reachedText(joins, row, member);
+            }
+
+            @Override
+            public String many(Term.Aggregate aggregate) {
+                return manyText(joins, row, aggregate);
             }
         });
     }
 
-    private String reached(RoleJoins joins, Aliased row, Term.Member member) {
+    private String reachedText(RoleJoins joins, Aliased row, Term.Member member) {
         List<Joined> all = joined(joins, row, member.steps());
         Aliased there = all.get(all.size() - 1).table();
         Term.Member own = new Term.Member(
@@ -108,8 +151,7 @@ final class Views {
     }
 
     /** Each row there counts once, however many ways lead to it. */
-    private String many(RoleJoins joins, Aliased row, Term term) {
-        Term.Aggregate aggregate = (Term.Aggregate) term;
+    private String manyText(RoleJoins joins, Aliased row, Term.Aggregate aggregate) {
         List<Joined> all = joined(joins, row, aggregate.steps());
         Joined last = all.get(all.size() - 1);
         FormulaSql sql = at(joins, last.table());
@@ -122,11 +164,16 @@ final class Views {
                 + "))";
     }
 
+    /** Empty where a step cannot be joined. */
     private static List<Joined> joined(RoleJoins joins, Aliased row, List<Step> steps) {
         List<Joined> all = new ArrayList<>();
         Aliased at = row;
         for (Step step : steps) {
-            all.addAll(joins.of(at, step));
+            List<Joined> next = joins.of(at, step);
+            if (next.isEmpty()) {
+                return List.of();
+            }
+            all.addAll(next);
             at = all.get(all.size() - 1).table();
         }
         return all;

@@ -123,7 +123,7 @@ final class Kinds {
         Map<String, String> statements = new LinkedHashMap<>();
         Table own = tables.table(kind);
         List<Table> line = way == KindsKept.TABLE_EACH ? line(tables) : List.of(own);
-        statements.put(readOne, joined(tables, line) + where(tables, own));
+        statements.put(readOne, joined(tables, line) + tables.whereKey(own, own.name()));
         statements.put(readAll, all(way, tables));
         statements.put(write, tables.inserts(line));
         return statements;
@@ -146,13 +146,6 @@ final class Kinds {
                         .skip(1)
                         .map(t -> "\njoin " + tables.quote(t.name()) + " using (" + key(tables, t) + ")")
                         .collect(Collectors.joining());
-    }
-
-    private static String where(Tables tables, Table own) {
-        return "\nwhere "
-                + own.primaryKey().stream()
-                        .map(k -> tables.quote(own.name()) + "." + tables.quote(k) + " = ?")
-                        .collect(Collectors.joining(" and "));
     }
 
     /** Each with what it has as the kind it is; of complete tables what all have, from the view. */

@@ -121,18 +121,14 @@ final class Lists {
         return statements;
     }
 
-    private record Own(String table, String column, String type, String key) {}
+    /** @param where the condition that finds the row of the list, on a line of its own */
+    private record Own(String table, String column, String type, String where) {}
 
     private Own own(Tables tables) {
         Table table = tables.table(entity.name());
         Column column = table.columnsOf(attribute.name()).get(0);
-        return new Own(tables.quote(table.name()), tables.quote(column.name()), column.type(), key(tables, table));
-    }
-
-    private static String key(Tables tables, Table table) {
-        return String.join(
-                " and ",
-                table.primaryKey().stream().map(k -> tables.quote(k) + " = ?").toList());
+        return new Own(
+                tables.quote(table.name()), tables.quote(column.name()), column.type(), tables.whereKey(table, ""));
     }
 
     private Map<String, String> array(Tables tables) {
@@ -145,8 +141,8 @@ final class Lists {
                 : own.column() + " @> array[?]::" + own.type();
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,
-                "update " + own.table() + "\nset " + own.column() + " = array_append(" + own.column() + ", ?)\nwhere "
-                        + own.key());
+                "update " + own.table() + "\nset " + own.column() + " = array_append(" + own.column() + ", ?)"
+                        + own.where());
     }
 
     private Map<String, String> json(Tables tables) {
@@ -168,13 +164,13 @@ final class Lists {
                 };
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,
-                "update " + own.table() + "\nset " + own.column() + " = " + appended + "\nwhere " + own.key());
+                "update " + own.table() + "\nset " + own.column() + " = " + appended + own.where());
     }
 
     private Map<String, String> rowStatements(Tables tables) {
         Table owner = tables.table(entity.name());
         Optional<Table> list = tables.schema().listTable(entity.name(), attribute.name());
-        if (list.isEmpty()) {
+        if (list.isEmpty() || !pointsTo(list.get(), owner)) {
             return Map.of();
         }
         Table table = list.get();
@@ -188,6 +184,11 @@ final class Lists {
                 "select distinct o.* from " + tables.quote(owner.name()) + " o\njoin " + tables.quote(table.name())
                         + " e on " + String.join(" and ", on) + "\nwhere e." + tables.quote(element) + " = ?",
                 tables.insert(table));
+    }
+
+    /** Not while the keys of a design are faulty. */
+    private static boolean pointsTo(Table list, Table owner) {
+        return list.foreignKeys().get(0).targetColumns().equals(owner.primaryKey());
     }
 
     private Map<String, String> entityStatements(Tables tables) {

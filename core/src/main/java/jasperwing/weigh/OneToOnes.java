@@ -76,10 +76,7 @@ final class OneToOnes {
     private Map<String, String> together(Tables tables) {
         Table table = tables.table(parent);
         Map<String, String> statements = new LinkedHashMap<>();
-        statements.put(
-                read,
-                "select * from " + tables.quote(table.name()) + "\nwhere "
-                        + tables.quote(table.primaryKey().get(0)) + " = ?");
+        statements.put(read, "select * from " + tables.quote(table.name()) + tables.whereKey(table, ""));
         statements.put(write, tables.insert(table));
         return statements;
     }

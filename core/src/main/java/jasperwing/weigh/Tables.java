@@ -55,6 +55,18 @@ record Tables(Design design, Schema schema) {
         return table.foreignKeys().stream().anyMatch(k -> k.columns().contains(column.name()));
     }
 
+    /**
+     * The condition that finds one row, on a line of its own; blank where the table has no key.
+     *
+     * @param alias what its columns are called by, or empty
+     */
+    String whereKey(Table table, String alias) {
+        String before = alias.isEmpty() ? "" : quote(alias) + ".";
+        String key =
+                table.primaryKey().stream().map(k -> before + quote(k) + " = ?").collect(Collectors.joining(" and "));
+        return key.isEmpty() ? "" : "\nwhere " + key;
+    }
+
     /** Several statements one after the other. */
     String inserts(List<Table> tables) {
         return tables.stream().map(this::insert).collect(Collectors.joining("\n"));

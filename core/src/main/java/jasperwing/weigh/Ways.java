@@ -173,13 +173,8 @@ final class Ways {
     private static Map<String, AreaColor> colors(Tables tables) {
         Map<String, AreaColor> colors = new HashMap<>();
         for (Table table : tables.schema().tables()) {
-            String entity = table.source() instanceof Table.Source.OfEntity of
-                    ? of.entity()
-                    : table.source() instanceof Table.Source.OfList list
-                            ? list.entity()
-                            : ((Table.Source.OfJoin) table.source()).tie().from();
-            tables.design()
-                    .entity(entity)
+            table.entity()
+                    .flatMap(tables.design()::entity)
                     .flatMap(e -> tables.design().area(e.area()))
                     .map(Area::color)
                     .ifPresent(c -> colors.put(table.name(), c));

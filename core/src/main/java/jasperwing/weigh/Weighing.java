@@ -5,7 +5,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Neighbours;
-import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.schema.Dialect;
@@ -48,10 +47,11 @@ public record Weighing(String title, String about, List<String> questions, List<
         if (outside || !design.relationships().contains(relationship)) {
             return Optional.empty();
         }
-        if (relationship instanceof OneOf oneOf) {
-            return Optional.of(new OneOfs(design, dialect, oneOf).weigh());
-        }
-        Tie tie = (Tie) relationship;
+        return relationship.match(
+                tie -> ofTie(design, dialect, tie), oneOf -> Optional.of(new OneOfs(design, dialect, oneOf).weigh()));
+    }
+
+    private static Optional<Weighing> ofTie(Design design, Dialect dialect, Tie tie) {
         return switch (tie.shape()) {
             case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, tie).weigh());
             case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, tie).weigh());

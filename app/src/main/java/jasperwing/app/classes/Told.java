@@ -36,20 +36,17 @@ record Told(String text, String place, Selection selection, List<String> also) {
 
     /** @param entity the entity an attribute is of; of other elements it is not asked */
     static Told of(Design design, Schema schema, String entity, Origin origin) {
-        if (origin instanceof Origin.OfEntity of) {
-            return entity(schema, of.entity());
-        }
-        if (origin instanceof Origin.OfAttribute of) {
-            return attribute(design, schema, entity, of.attribute());
-        }
-        if (origin instanceof Origin.OfRelationship of) {
-            String sentence =
-                    Notation.print(of.relationship()).lines().findFirst().orElse("");
-            return new Told(sentence, "", Selection.of(of.relationship()), Appearances.of(schema, of.relationship()));
-        }
-        return origin instanceof Origin.OfEnum of
-                ? enumType(design, schema, of)
-                : group(design, schema, (Origin.OfGroup) origin);
+        return origin.match(
+                of -> entity(schema, of.entity()),
+                of -> attribute(design, schema, entity, of.attribute()),
+                of -> relationship(schema, of.relationship()),
+                of -> enumType(design, schema, of),
+                of -> group(design, schema, of));
+    }
+
+    private static Told relationship(Schema schema, Relationship relationship) {
+        String sentence = Notation.print(relationship).lines().findFirst().orElse("");
+        return new Told(sentence, "", Selection.of(relationship), Appearances.of(schema, relationship));
     }
 
     private static Told entity(Schema schema, Entity entity) {

@@ -26,34 +26,34 @@ final class AssociationFields {
     /** Those of one association; none of what is read through links. */
     List<Field> of(Association association) {
         String member = association.name();
-        if (association instanceof Association.ToOne one) {
-            return List.of(toOne(one, member, one.doc()));
-        }
-        if (association instanceof Association.ToOutside out) {
-            return List.of(outside(out, member));
-        }
-        if (association instanceof Association.Inverse inverse) {
-            return List.of(inverse(inverse));
-        }
-        if (association instanceof Association.Joined joined) {
-            return List.of(joined(joined));
-        }
-        if (association instanceof Association.JoinedInverse inverse) {
-            Annotation many = Annotation.of("ManyToMany").with("mappedBy", inverse.mappedBy());
-            return List.of(
-                    pairs(member, inverse.target(), List.of(cascading(many, member, List.of())), inverse.sortedBy()));
-        }
-        return association instanceof Association.ThroughLink ? List.of() : several(association);
+        return association.match(
+                one -> List.of(toOne(one, member, one.doc())),
+                outside -> List.of(outside(outside, member)),
+                inverse -> List.of(inverse(inverse)),
+                joined -> List.of(joined(joined)),
+                inverse -> List.of(joinedInverse(inverse)),
+                through -> List.of(),
+                this::each,
+                this::kind);
     }
 
-    private List<Field> several(Association association) {
-        if (association instanceof Association.OneOfEach each) {
-            return Stream.concat(
-                            each.subjects().stream().map(s -> toOne(s, each.name(), "")),
-                            each.outside().stream().map(o -> outside(o, each.name())))
-                    .toList();
-        }
-        Association.OneOfKind kind = (Association.OneOfKind) association;
+    private Field joinedInverse(Association.JoinedInverse inverse) {
+        Annotation many = Annotation.of("ManyToMany").with("mappedBy", inverse.mappedBy());
+        return pairs(
+                inverse.name(),
+                inverse.target(),
+                List.of(cascading(many, inverse.name(), List.of())),
+                inverse.sortedBy());
+    }
+
+    private List<Field> each(Association.OneOfEach each) {
+        return Stream.concat(
+                        each.subjects().stream().map(s -> toOne(s, each.name(), "")),
+                        each.outside().stream().map(o -> outside(o, each.name())))
+                .toList();
+    }
+
+    private List<Field> kind(Association.OneOfKind kind) {
         Type text = Type.of(Scalar.LONG_TEXT);
         return List.of(
                 field(

@@ -67,13 +67,7 @@ final class FormulaCode {
     }
 
     Value value(Term term) {
-        if (term instanceof Term.Constant constant) {
-            return constant(constant);
-        }
-        if (term instanceof Term.Member member) {
-            return member(member);
-        }
-        return term instanceof Term.Apply apply ? operations.apply(apply) : aggregate((Term.Aggregate) term);
+        return term.match(this::constant, this::member, operations::apply, this::aggregate);
     }
 
     private Value constant(Term.Constant constant) {

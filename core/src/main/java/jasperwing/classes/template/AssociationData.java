@@ -51,31 +51,32 @@ final class AssociationData {
     }
 
     private Data data(ModelClass subject, Association association) {
-        if (association instanceof Association.ToOne one) {
-            return toOne(one);
-        }
-        if (association instanceof Association.ToOutside out) {
-            return outside(out);
-        }
-        if (association instanceof Association.Inverse inverse) {
-            return new Said(inverse.many() ? "many" : "one", inverse.name(), inverse.target())
-                    .back(Optional.of(inverse.mappedBy()), Optional.of(classes.reader(inverse)))
-                    .with("unique", !inverse.many())
-                    .with("deleted", inverse.onDelete() == DeleteRule.DELETE_TOO)
-                    .sorted(inverse.sortedBy())
-                    .data();
-        }
-        if (association instanceof Association.Joined joined) {
-            return joined(joined);
-        }
-        if (association instanceof Association.JoinedInverse inverse) {
-            return new Said("many", inverse.name(), inverse.target())
-                    .back(Optional.of(inverse.mappedBy()))
-                    .with("joined", true)
-                    .sorted(inverse.sortedBy())
-                    .data();
-        }
-        return several(subject, association);
+        return association.match(
+                this::toOne,
+                this::outside,
+                this::inverse,
+                this::joined,
+                this::joinedInverse,
+                this::through,
+                each -> each(subject, each),
+                this::oneOfKind);
+    }
+
+    private Data inverse(Association.Inverse inverse) {
+        return new Said(inverse.many() ? "many" : "one", inverse.name(), inverse.target())
+                .back(Optional.of(inverse.mappedBy()), Optional.of(classes.reader(inverse)))
+                .with("unique", !inverse.many())
+                .with("deleted", inverse.onDelete() == DeleteRule.DELETE_TOO)
+                .sorted(inverse.sortedBy())
+                .data();
+    }
+
+    private Data joinedInverse(Association.JoinedInverse inverse) {
+        return new Said("many", inverse.name(), inverse.target())
+                .back(Optional.of(inverse.mappedBy()))
+                .with("joined", true)
+                .sorted(inverse.sortedBy())
+                .data();
     }
 
     private Data joined(Association.Joined joined) {
@@ -90,30 +91,28 @@ final class AssociationData {
                 .data();
     }
 
-    private Data several(ModelClass subject, Association association) {
-        if (association instanceof Association.ThroughLink through) {
-            ModelClass link = classes.of(through.link());
-            return new Said("through", through.name(), through.target())
-                    .with("links", through.links())
-                    .with("link", through.link())
-                    .with("linkClass", link.name())
-                    .with("linkPackage", classes.packageOf(link))
-                    .with("linkRole", through.linkRole())
-                    .sorted(through.sortedBy())
-                    .data();
-        }
-        if (association instanceof Association.OneOfEach each) {
-            return new Said("each", each.name(), "")
-                    .owner()
-                    .must(each.must())
-                    .back(each.back())
-                    .with("subjects", each.subjects().stream().map(this::toOne).toList())
-                    .with("others", each.outside().stream().map(this::outside).toList())
-                    .with("interface", classes.subjectInterface(subject, each))
-                    .with("backShared", isBackShared(each))
-                    .data();
-        }
-        return oneOfKind((Association.OneOfKind) association);
+    private Data through(Association.ThroughLink through) {
+        ModelClass link = classes.of(through.link());
+        return new Said("through", through.name(), through.target())
+                .with("links", through.links())
+                .with("link", through.link())
+                .with("linkClass", link.name())
+                .with("linkPackage", classes.packageOf(link))
+                .with("linkRole", through.linkRole())
+                .sorted(through.sortedBy())
+                .data();
+    }
+
+    private Data each(ModelClass subject, Association.OneOfEach each) {
+        return new Said("each", each.name(), "")
+                .owner()
+                .must(each.must())
+                .back(each.back())
+                .with("subjects", each.subjects().stream().map(this::toOne).toList())
+                .with("others", each.outside().stream().map(this::outside).toList())
+                .with("interface", classes.subjectInterface(subject, each))
+                .with("backShared", isBackShared(each))
+                .data();
     }
 
     private static boolean isBackShared(Association.OneOfEach each) {

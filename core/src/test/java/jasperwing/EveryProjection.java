@@ -1,0 +1,207 @@
+package jasperwing;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.arrange.Progress;
+import jasperwing.blueprint.Blueprint;
+import jasperwing.classes.ClassModel;
+import jasperwing.classes.Target;
+import jasperwing.complete.AttributeCompletion;
+import jasperwing.diagram.SceneBuilder;
+import jasperwing.find.Find;
+import jasperwing.findings.Finding;
+import jasperwing.findings.Fix;
+import jasperwing.findings.Report;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.moves.Consequences;
+import jasperwing.moves.Move;
+import jasperwing.moves.Offer;
+import jasperwing.moves.Offers;
+import jasperwing.naming.Step;
+import jasperwing.naming.Steps;
+import jasperwing.notation.Notation;
+import jasperwing.picture.Pictures;
+import jasperwing.picture.Typefaces;
+import jasperwing.reading.Narration;
+import jasperwing.reading.Phrase;
+import jasperwing.reading.Readings;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.LooseReference;
+import jasperwing.schema.Order;
+import jasperwing.schema.Ripple;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import jasperwing.walk.Walk;
+import jasperwing.weigh.Way;
+import jasperwing.weigh.Weighing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes everything that can be made of a design, as the window and the command line do. */
+final class EveryProjection {
+    private final Design design;
+
+    private EveryProjection(Design design) {
+        this.design = design;
+    }
+
+    static void of(Design design) {
+        EveryProjection every = new EveryProjection(design);
+        every.notation();
+        for (Dialect dialect : Dialect.values()) {
+            every.tables(dialect);
+        }
+        every.fixes();
+        every.words();
+        every.walks();
+        every.moves();
+        every.alternatives();
+        every.classes();
+        every.pictures();
+    }
+
+    private void notation() {
+        String text = Notation.print(design);
+        assertThat(Notation.parse(text).value()).as(text).isEqualTo(design);
+    }
+
+    private void tables(Dialect dialect) {
+        Schema schema = Schema.derive(design, dialect);
+        assertThat(schema.sql()).isNotNull();
+        assertThat(Report.of(design, schema).findings()).isNotNull();
+        assertThat(Order.of(schema).tables()).hasSameSizeAs(schema.tables());
+        for (Table table : schema.tables()) {
+            assertThat(schema.sql(table)).isNotEmpty();
+            assertThat(Ripple.of(design, schema, table).sentence()).isNotNull();
+        }
+        for (Relationship relationship : design.relationships()) {
+            if (relationship instanceof OneOf oneOf) {
+                LooseReference.of(design, schema, oneOf)
+                        .ifPresent(l -> assertThat(l.dangling() + l.triggers()).isNotBlank());
+            }
+        }
+    }
+
+    private void fixes() {
+        for (Finding finding : Report.of(design, Dialect.POSTGRESQL).findings()) {
+            for (Fix fix : finding.fixes()) {
+                check(fix.edit().on(design));
+            }
+        }
+    }
+
+    private static void check(Design other) {
+        Schema schema = Schema.derive(other, Dialect.POSTGRESQL);
+        assertThat(Report.of(other, schema).findings()).isNotNull();
+        assertThat(schema.sql()).isNotNull();
+    }
+
+    private void words() {
+        assertThat(Narration.whole(design)).isNotEmpty();
+        assertThat(Find.in(design, "a")).isNotNull();
+        for (Entity entity : design.entities()) {
+            for (String typed : List.of("", "x ", "x te", "x Hue de", "x text(4) ")) {
+                assertThat(AttributeCompletion.of(design, entity, typed)).isNotNull();
+            }
+        }
+        for (Relationship relationship : design.relationships()) {
+            for (Phrase phrase : Readings.whole(relationship)) {
+                assertThat(Readings.options(design, relationship, phrase)).isNotNull();
+            }
+            relationship.targets().forEach(t -> assertThat(Readings.from(relationship, t))
+                    .isNotNull());
+        }
+    }
+
+    private void walks() {
+        Schema schema = Schema.derive(design, Dialect.H2);
+        for (Entity entity : design.entities()) {
+            for (Step step : Steps.from(design, entity.name())) {
+                String path = step.name();
+                List<Step> further = Steps.from(design, step.to());
+                walk(schema, entity, path);
+                if (!further.isEmpty()) {
+                    walk(schema, entity, path + "." + further.get(0).name());
+                }
+            }
+        }
+    }
+
+    private void walk(Schema schema, Entity start, String path) {
+        Walk walk = Walk.of(design, start.name(), path);
+        assertThat(walk.sql(schema)).isNotNull();
+        assertThat(Target.JAVA_JAKARTA.expression(design, schema, walk)).isNotNull();
+        for (Walk other : walk.otherWays(design)) {
+            assertThat(walk.mustAgree(other)).isIn(true, false);
+            assertThat(walk.sqlBesides(other, schema)).isNotNull();
+        }
+    }
+
+    private void moves() {
+        Consequences.Derived before = derived(design);
+        for (Offer offer : offers()) {
+            Move move = offer.suggested();
+            assertThat(move.hindrance(design)).isNotNull();
+            Design after = move.on(design);
+            assertThat(Consequences.of(before, derived(after))).isNotNull();
+        }
+    }
+
+    private static Consequences.Derived derived(Design design) {
+        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        return new Consequences.Derived(design, schema, Report.of(design, schema));
+    }
+
+    private List<Offer> offers() {
+        List<Offer> offers = new ArrayList<>();
+        List<String> names = design.entities().stream().map(Entity::name).toList();
+        names.forEach(n -> offers.addAll(Offers.ofEntity(design, n)));
+        offers.addAll(Offers.ofEntities(design, names.stream().limit(2).toList()));
+        design.relationships().forEach(r -> offers.addAll(Offers.ofRelationship(design, r)));
+        return offers;
+    }
+
+    private void alternatives() {
+        for (Dialect dialect : List.of(Dialect.POSTGRESQL, Dialect.SQLITE)) {
+            for (Entity entity : design.entities()) {
+                weigh(Weighing.ofKinds(design, dialect, entity.name()));
+                for (Attribute attribute : entity.attributes()) {
+                    weigh(Weighing.ofList(design, dialect, entity.name(), attribute.name()));
+                }
+            }
+            design.relationships().forEach(r -> weigh(Weighing.ofRelationship(design, dialect, r)));
+        }
+    }
+
+    private void weigh(Optional<Weighing> weighing) {
+        for (Way way : weighing.map(Weighing::ways).orElse(List.of())) {
+            if (way.hindrance().isEmpty()) {
+                check(way.edit().on(design));
+            }
+        }
+    }
+
+    private void classes() {
+        ClassModel model = ClassModel.of(design);
+        assertThat(model.classes()).isNotNull();
+        for (Target target : Target.values()) {
+            assertThat(target.generate(design)).isNotNull();
+        }
+    }
+
+    private void pictures() {
+        var scene = SceneBuilder.build(design, "", Typefaces.get());
+        assertThat(scene.cards()).isNotNull();
+        assertThat(SceneBuilder.build(design, "Main", Typefaces.get())).isNotNull();
+        assertThat(new String(Pictures.draw(scene, Pictures.Format.SVG), UTF_8)).isNotEmpty();
+        Schema schema = Schema.derive(design, Dialect.MARIADB);
+        assertThat(Blueprint.of(design, schema, Typefaces.get(), Progress.UNWATCHED))
+                .isPresent();
+    }
+}

@@ -1,0 +1,300 @@
+package jasperwing;
+
+import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
+import jasperwing.notation.Notation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * Designs that use every feature of the notation, in combinations nobody drew: sound ones, faulty ones and ones that somebody is still
+ * typing. The same seed gives the same text. A feature that is added to the notation is added here.
+ */
+public final class WideDesigns {
+    private static final List<String> ENTITIES =
+            List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart", "of one", "Ünit", "order");
+
+    private static final List<String> TYPES = List.of(
+            "text(40)",
+            "text(1)",
+            "long text",
+            "int",
+            "small int",
+            "big int",
+            "serial",
+            "uuid",
+            "decimal(8,2)",
+            "decimal(38,0)",
+            "real",
+            "boolean",
+            "date",
+            "time",
+            "timestamp",
+            "local timestamp",
+            "duration",
+            "binary",
+            "json",
+            "Hue",
+            "Grade",
+            "Spot",
+            "Extent",
+            "Gone");
+
+    private static final List<String> RULES = List.of(
+            "unique",
+            "default 4",
+            "default red",
+            "default \"it's\"",
+            "default now",
+            "default today",
+            "default true",
+            "default 2026-02-30",
+            "from 3 to 9",
+            "from 9 to 3",
+            "up to 4",
+            "from 2020-01-01",
+            "longer than 3",
+            "matching /[A-Z]{2}\\d+/",
+            "matching /(/",
+            "set on insert",
+            "set on update",
+            "ignoring case",
+            "sorted as sv",
+            "label \"A label\"",
+            "column \"Odd col\"",
+            "was former",
+            "\"documented\"",
+            "key");
+
+    private static final List<String> FORMULAS = List.of(
+            "amount + 1",
+            "count(%s)",
+            "sum(%s.amount)",
+            "max(%s.%s.day)",
+            "%s.name || \"x\"",
+            "%s.%s.amount",
+            "spot.east * 2",
+            "case when amount > 3 then amount else null end",
+            "coalesce(amount, 1)",
+            "minutes_between(day, day)",
+            "avg(%s.spot.east)",
+            "extract(year from day)",
+            "name = \"x\" and amount is not null",
+            "round(amount / 0, 2)",
+            "%s.sum2 + 1",
+            "sum2",
+            "min(%s.id)",
+            "%s.hue = \"red\"",
+            "substring(name from 2 for 3)",
+            "name in (\"a\", \"b\")");
+
+    private final Random random;
+    private final List<String> lines = new ArrayList<>();
+    private final List<String> names = new ArrayList<>();
+
+    private WideDesigns(long seed) {
+        random = new Random(seed);
+    }
+
+    /** What a parser makes of {@link #text}, whatever is wrong in it. */
+    public static Design of(long seed) {
+        return Notation.parse(text(seed)).value();
+    }
+
+    /** A text that is mostly sound for an even seed, and damaged here and there for an odd one. */
+    public static String text(long seed) {
+        WideDesigns wide = new WideDesigns(seed);
+        wide.write();
+        if (seed % 2 != 0) {
+            wide.damage();
+        }
+        return String.join("\n", wide.lines) + "\n";
+    }
+
+    private void write() {
+        int count = 1 + random.nextInt(6);
+        for (int i = 0; i < count; i++) {
+            names.add(ENTITIES.get((i + random.nextInt(2)) % ENTITIES.size()));
+        }
+        lines.add("design " + pick(List.of("\"Wide\"", "\"Ä 9\"", "\"\"")));
+        declarations();
+        names.forEach(this::entity);
+        for (int i = 0; i < random.nextInt(7); i++) {
+            relationship(i);
+        }
+        standings();
+    }
+
+    private void declarations() {
+        lines.add("area Sea sea \"Deep\"");
+        lines.add("area Land moss");
+        lines.add(
+                "enum Hue" + pick(List.of("", " kept as a type", " kept as a table")) + ": red, green \"Grün\", `2 b`");
+        lines.add("enum Grade" + pick(List.of("", " kept as a table")) + ": A, a, class");
+        lines.add("value Spot");
+        lines.add("  east decimal(9,6) from -180 to 180");
+        lines.add("  north decimal(9,6)?" + maybe(" default 1", 3));
+        lines.add("  hue Hue?" + maybe(" default red", 3));
+        lines.add("value Extent");
+        lines.add("  inner Spot" + maybe("?", 3));
+        lines.add("  " + pick(List.of("wide int", "wide Extent", "tags text(9) list", "wide Gone")));
+        lines.add("trait Stamped");
+        lines.add("  madeAt timestamp set on insert");
+        lines.add("  version int set on update");
+    }
+
+    private void entity(String name) {
+        boolean kind = random.nextInt(4) == 0;
+        String of = kind ? " is a kind of " + quoted(any()) : "";
+        String standing = pick(List.of("", "", "", "", " in Sea", " in Nowhere", ", outside", ", only its kinds"));
+        lines.add("entity " + quoted(name) + of + standing + maybe(" with Stamped", 4) + maybe(" was Elder", 9));
+        if (!kind || random.nextInt(5) == 0) {
+            key();
+        }
+        for (int i = 0; i < random.nextInt(6); i++) {
+            attribute(pick(List.of("a" + i, "b" + i, "dive_id", "price", "kind", "phone" + i)));
+        }
+        for (String usual : List.of("name text(40)", "amount int?", "day date", "spot Spot?", "hue Hue")) {
+            if (random.nextInt(3) > 0) {
+                lines.add("  " + usual);
+            }
+        }
+        for (int i = 0; i < random.nextInt(3); i++) {
+            String formula = pick(FORMULAS).replace("%s", role());
+            lines.add("  " + pick(List.of("sum" + i, "sum2")) + " " + pick(List.of("int", "int?", "text(20)", "real"))
+                    + " = " + formula);
+        }
+        members();
+    }
+
+    private void key() {
+        switch (random.nextInt(10)) {
+            case 0 -> lines.add("  key (name, " + role() + ")");
+            case 1 -> lines.add("  key (" + role() + ")");
+            case 2 -> lines.add("  code text(8) key");
+            case 3 -> lines.add("  id uuid key");
+            case 4 -> lines.add("  hue2 Hue key");
+            case 5 -> lines.add("  key (spot, gone)");
+            case 6 -> lines.add("  # no key yet");
+            default -> lines.add("  id serial key");
+        }
+    }
+
+    private void attribute(String name) {
+        StringBuilder line = new StringBuilder("  " + name + " " + pick(TYPES));
+        if (random.nextInt(5) == 0) {
+            line.append(" list").append(pick(List.of("", " kept as an array", " kept as json")));
+        } else if (random.nextInt(3) == 0) {
+            line.append("?");
+        }
+        for (int i = 0; i < random.nextInt(3); i++) {
+            line.append(' ').append(pick(RULES));
+        }
+        lines.add(line.toString());
+    }
+
+    private void members() {
+        List<String> any = List.of("name", "amount", "day", "spot", "hue", "gone", role());
+        for (int i = 0; i < random.nextInt(3); i++) {
+            String two = pick(any) + ", " + pick(any);
+            lines.add("  "
+                    + pick(List.of(
+                            "unique (" + two + ")",
+                            "unique (" + pick(any) + ") where amount > 3",
+                            "index (" + two + ") where name <> \"x\"",
+                            "index (" + pick(any) + ") with (amount)",
+                            "shown as " + pick(any),
+                            "label \"People see\"",
+                            "table \"Odd table\"",
+                            "kinds kept in one table",
+                            "kinds kept in a complete table each",
+                            "index (hue) where hue = \"red\"")));
+        }
+    }
+
+    private void relationship(int index) {
+        String from = quoted(any());
+        String to = quoted(any());
+        String there = " as " + role();
+        String back = ", which " + must() + " have " + pick(List.of("many ", "many ", "one ")) + from
+                + maybe(" as " + role(), 2) + maybe(" in order of day", 5);
+        String each = "each " + from + " " + must() + " ";
+        switch (random.nextInt(6)) {
+            case 0, 1 -> lines.add(each + "be near one " + to + there + maybe(back, 2));
+            case 2 -> lines.add(each + "know many " + to + there + maybe(" via " + quoted(any()), 2) + back);
+            case 3 -> lines.add(each + "have many " + to + there + maybe(", which must belong to one " + from, 2));
+            default -> lines.add(
+                    each + "show one of " + to + ", " + quoted(any()) + ", " + quoted(any()) + there + maybe(back, 2));
+        }
+        for (int i = 0; i < random.nextInt(3); i++) {
+            lines.add("  "
+                    + pick(List.of(
+                            "deleting " + to + " deletes " + from + " too",
+                            "deleting " + to + " empties it",
+                            "deleting " + from + " is refused",
+                            "checked at the end",
+                            "kept as a kind and an id",
+                            "kept as a column for each",
+                            "label \"L" + index + "\"",
+                            "\"documented\"")));
+        }
+    }
+
+    private void standings() {
+        lines.add("sheet Main: " + quoted(any()) + ", Gone");
+        if (random.nextBoolean()) {
+            lines.add("set aside no-key on " + quoted(any()) + maybe(".name", 2) + " \"because\"");
+        }
+        for (String target : List.of("java-jakarta", "java-plain")) {
+            lines.add("classes " + target + maybe(" into \"out\"", 2));
+            for (TargetOption option : TargetOption.values()) {
+                if (!option.choices().isEmpty() && random.nextInt(3) == 0) {
+                    lines.add("  " + option.word() + " " + pick(option.choices()));
+                }
+            }
+        }
+        lines.add("places");
+        lines.add("  " + quoted(any()) + " 10,-20 on Main");
+        lines.add("  Gone 1,1");
+    }
+
+    /** What a text is like while somebody edits it. */
+    private void damage() {
+        for (int i = 0; i < 1 + random.nextInt(4); i++) {
+            int at = random.nextInt(lines.size());
+            String line = lines.get(at);
+            switch (random.nextInt(5)) {
+                case 0 -> lines.remove(at);
+                case 1 -> lines.set(at, line.substring(0, random.nextInt(line.length() + 1)));
+                case 2 -> lines.add(at, line);
+                case 3 -> lines.set(at, line.replaceFirst("\\S+\\s*$", ""));
+                default -> lines.set(at, line.replaceFirst("^  ", ""));
+            }
+        }
+    }
+
+    private String role() {
+        return pick(List.of("r", "s", "t", "rs", "ss"));
+    }
+
+    private String must() {
+        return random.nextInt(3) == 0 ? "must" : "may";
+    }
+
+    private String any() {
+        return pick(names);
+    }
+
+    private static String quoted(String name) {
+        return Notation.name(name);
+    }
+
+    private String maybe(String text, int oneIn) {
+        return random.nextInt(oneIn) == 0 ? text : "";
+    }
+
+    private <T> T pick(List<T> all) {
+        return all.get(random.nextInt(all.size()));
+    }
+}
