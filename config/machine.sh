@@ -6,6 +6,14 @@ say_missing() {
   exit 2
 }
 
+# Java reads names of files and arguments by the locale; one without UTF-8 would lose every letter beyond ASCII.
+use_utf8() {
+  case "${LC_ALL:-${LC_CTYPE:-${LANG:-}}}" in
+    *[Uu][Tt][Ff]-8*|*[Uu][Tt][Ff]8*) ;;
+    *) export LC_ALL=C.UTF-8 ;;
+  esac
+}
+
 need_java() {
   command -v java >/dev/null || say_missing "a Java 17 development kit" "apt-get install openjdk-17-jdk"
   local version

@@ -6,7 +6,6 @@ import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.ArgGroup;
@@ -41,10 +40,11 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Design read = DesignFile.load(design);
+        DesignFile.Loaded loaded = DesignFile.read(design);
+        Design read = loaded.design();
         Report report = Report.of(read, DialectOption.of(dialect));
         PrintWriter out = spec.commandLine().getOut();
-        FindingPlaces places = FindingPlaces.of(read, Files.readString(design));
+        FindingPlaces places = FindingPlaces.of(read, loaded.text());
         if (form.json) {
             FindingsJson.write(report, places, out);
         } else if (form.sarif) {
@@ -58,12 +58,12 @@ final class CheckCommand implements Callable<Integer> {
 
     private void text(Report report, FindingPlaces places, PrintWriter out) {
         for (Finding finding : report.findings()) {
-            out.println(design + ":" + places.line(finding.subject()) + ": "
+            out.println(Printable.text(design + ":" + places.line(finding.subject()) + ": "
                     + finding.level().word() + " " + finding.rule().code() + " "
-                    + finding.subject().text());
-            out.println("  " + finding.message() + " " + finding.why());
-            finding.fixes().forEach(f -> out.println("  fix: " + f.title()));
-            finding.sql().lines().forEach(l -> out.println("  sql: " + l));
+                    + finding.subject().text()));
+            out.println(Printable.text("  " + finding.message() + " " + finding.why()));
+            finding.fixes().forEach(f -> out.println(Printable.text("  fix: " + f.title())));
+            finding.sql().lines().forEach(l -> out.println(Printable.text("  sql: " + l)));
         }
         out.println(report.counts() + ", " + report.holding() + " rules hold");
     }

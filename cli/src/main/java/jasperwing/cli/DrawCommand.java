@@ -58,7 +58,7 @@ final class DrawCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Pictures.Format format = Pictures.Format.of(file.toString())
                 .orElseThrow(() -> new UsageException(file + ": the name must end in .svg, .png or .pdf"));
-        if (scale < 1 || scale > 4) {
+        if (!(scale >= 1 && scale <= 4)) {
             throw new UsageException("--scale " + scale + ": a scale is from 1 to 4");
         }
         Design read = DesignFile.load(design);

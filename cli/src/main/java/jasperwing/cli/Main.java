@@ -4,28 +4,33 @@ import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.InvalidPathException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
+import picocli.CommandLine.TypeConversionException;
 
 /** Runs one command of the command line. */
 public final class Main {
     private Main() {}
 
     public static void main(String[] arguments) {
-        System.exit(run(arguments));
+        Console console = Console.standard();
+        System.exit(console.finish(run(arguments, console)));
     }
 
     /** The plain ways to open the window do without the parser, which takes longer than reading a design. */
-    private static int run(String[] arguments) {
+    private static int run(String[] arguments, Console console) {
         Optional<Callable<Integer>> window = WindowCommands.plain(arguments);
         if (window.isEmpty()) {
-            return commandLine().execute(arguments);
+            return commandLine().setOut(console.out()).setErr(console.err()).execute(arguments);
         }
         try {
             return window.get().call();
         } catch (Exception e) {
-            return failed(e, new PrintWriter(System.err, true));
+            return failed(e, console.err());
         }
     }
 
@@ -33,19 +38,34 @@ public final class Main {
     static CommandLine commandLine() {
         CommandLine line = new CommandLine(new Jasperwing());
         line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.registerConverter(Path.class, Main::path);
         line.setExecutionExceptionHandler((problem, command, parsed) -> failed(problem, command.getErr()));
         return line;
+    }
+
+    private static Path path(String text) {
+        if (text.isEmpty()) {
+            throw new TypeConversionException("the path is empty; name a file or a folder");
+        }
+        try {
+            return Path.of(text);
+        } catch (InvalidPathException e) {
+            throw new TypeConversionException("'" + text + "' is no path here: " + e.getReason());
+        }
     }
 
     private static int failed(Exception problem, PrintWriter err) {
         if (problem instanceof UnreadableDesignException
                 || problem instanceof UsageException
                 || problem instanceof TemplateProblemException) {
-            err.println(problem.getMessage());
+            err.println(Printable.text(problem.getMessage()));
+        } else if (problem instanceof NoSuchFileException) {
+            err.println(Printable.text(problem.getMessage()) + ": there is no such file");
         } else if (problem instanceof IOException) {
-            err.println("It cannot be read or written: " + problem.getMessage());
+            err.println(Printable.text(problem.getMessage()));
         } else {
-            throw new IllegalStateException("a mistake of the program", problem);
+            err.println("This is an error in Jasperwing itself; nothing was written. Please report it with these lines:");
+            problem.printStackTrace(err);
         }
         return 2;
     }

@@ -31,6 +31,10 @@ final class Journal {
      */
     record Entry(String path, String from, String mark, Optional<String> after) {}
 
+    Path file() {
+        return file;
+    }
+
     boolean exists() {
         return Files.exists(file);
     }
@@ -57,14 +61,14 @@ final class Journal {
     List<Entry> read(Map<String, Written> next) throws IOException {
         List<Entry> entries = new ArrayList<>();
         for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
-            String path = text.names().get(0);
+            String path = text.name(0);
             Optional<String> after =
-                    switch (text.names().get(2)) {
-                        case AS_MADE -> Optional.of(next.get(path).base());
+                    switch (text.name(2)) {
+                        case AS_MADE -> Optional.ofNullable(next.get(path)).map(Written::base);
                         case OWN -> Optional.of(text.text());
                         default -> Optional.empty();
                     };
-            entries.add(new Entry(path, text.names().get(1), text.names().get(3), after));
+            entries.add(new Entry(path, text.name(1), text.name(3), after));
         }
         return entries;
     }

@@ -16,6 +16,7 @@ import java.util.Optional;
 final class Memory {
     static final String FOLDER = ".jasperwing";
 
+    private final Path own;
     private final Path file;
     private final Path next;
     private final Journal journal;
@@ -23,7 +24,7 @@ final class Memory {
     private FileTime time;
 
     Memory(Path folder, String target) {
-        Path own = folder.toAbsolutePath().normalize().resolve(FOLDER);
+        this.own = folder.toAbsolutePath().normalize().resolve(FOLDER);
         this.file = own.resolve(target + ".written");
         this.next = own.resolve(target + ".next");
         this.journal = new Journal(own.resolve(target + ".run"));
@@ -36,6 +37,7 @@ final class Memory {
 
     /** By path, in the order written; read again only when the file is another. */
     Map<String, Written> read() throws IOException {
+        checkLinks();
         if (!Files.exists(file)) {
             return Map.of();
         }
@@ -50,19 +52,32 @@ final class Memory {
     private static Map<String, Written> read(Path file) throws IOException {
         Map<String, Written> all = new LinkedHashMap<>();
         for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
-            String path = text.names().get(0);
-            all.put(path, new Written(path, text.names().get(1), text.text()));
+            String path = text.name(0);
+            all.put(path, new Written(path, text.name(1), text.text()));
         }
         return all;
     }
 
+    /** What is kept here is never kept elsewhere by a link, which somebody else may have put there. */
+    private void checkLinks() throws IOException {
+        for (Path each : List.of(own, file, next, journal.file())) {
+            if (Files.isSymbolicLink(each)) {
+                throw new UnsafePathException(
+                        own.getParent().relativize(each).toString(),
+                        "is a link, where Jasperwing keeps what it wrote; remove the link");
+            }
+        }
+    }
+
     /** Puts what is to be remembered beside what is, on the disk. */
     void prepare(Collection<Written> all) throws IOException {
+        checkLinks();
         SafeWrite.write(next, TextPack.bytes(all.stream().map(Memory::text).toList()));
     }
 
     /** What was {@link #prepare prepared} and not {@link #take taken} yet. */
     Optional<Map<String, Written>> prepared() throws IOException {
+        checkLinks();
         return Files.exists(next) ? Optional.of(read(next)) : Optional.empty();
     }
 

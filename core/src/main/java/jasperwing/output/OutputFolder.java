@@ -22,6 +22,9 @@ public final class OutputFolder {
     private final Memory memory;
     private final Presents presents = new Presents();
 
+    /** The former names of entities, as told when files were compared last. */
+    private Map<String, String> renamed = Map.of();
+
     /** @param target the target's word; each target remembers its own files */
     public OutputFolder(Path folder, String target) {
         this.folder = folder;
@@ -38,7 +41,7 @@ public final class OutputFolder {
     }
 
     /**
-     * Holds generated files against the folder; first finishes or undoes a run that was cut off.
+     * Compares generated files with the folder. Writes nothing: a run that was cut off is finished by {@link #write} alone.
      *
      * @param was the former names of entities by their names, for files to move with
      * @return what would become of each file: those made in the order given, then those not made any more
@@ -47,7 +50,7 @@ public final class OutputFolder {
     public List<Planned> compare(List<GeneratedFile> files, Map<String, String> was) throws IOException {
         SafePaths paths = new SafePaths(folder);
         paths.check(files.stream().map(GeneratedFile::path).toList());
-        new Run(paths, memory).recover();
+        this.renamed = Map.copyOf(was);
         Map<String, Written> known = memory.read();
         Set<String> made = new HashSet<>();
         files.forEach(f -> made.add(f.path()));
@@ -124,6 +127,18 @@ public final class OutputFolder {
      * @throws IOException when a file was changed since it was compared, or cannot be written; then nothing has changed
      */
     public List<Planned> write(List<Planned> plan, Map<String, List<Optional<Merged.Choice>>> choices)
+            throws IOException {
+        Run last = new Run(new SafePaths(folder), memory);
+        if (!last.isCutOff()) {
+            return bring(plan, choices);
+        }
+        last.recover();
+        List<GeneratedFile> files =
+                plan.stream().flatMap(p -> p.file().stream()).toList();
+        return bring(compare(files, renamed), choices);
+    }
+
+    private List<Planned> bring(List<Planned> plan, Map<String, List<Optional<Merged.Choice>>> choices)
             throws IOException {
         Map<String, Written> before = memory.read();
         Map<String, Written> after = new LinkedHashMap<>();

@@ -146,6 +146,11 @@ final class Run {
         }
     }
 
+    /** Whether a run was cut off, so that {@link #recover} has something to do. */
+    boolean isCutOff() {
+        return journal.exists();
+    }
+
     /** Finishes a run that was cut off; before its journal was whole, it had not begun. */
     void recover() throws IOException {
         if (!journal.exists()) {
@@ -153,7 +158,9 @@ final class Run {
         }
         Optional<Map<String, Written>> next = memory.prepared();
         if (next.isPresent()) {
-            for (Journal.Entry entry : journal.read(next.get())) {
+            List<Journal.Entry> entries = journal.read(next.get());
+            check(entries);
+            for (Journal.Entry entry : entries) {
                 resume(entry);
             }
             memory.take();
@@ -161,8 +168,24 @@ final class Run {
         journal.delete();
     }
 
+    /** The list may be somebody else's: nothing of it is done where one path is not allowed. */
+    private void check(List<Journal.Entry> entries) throws IOException {
+        for (Journal.Entry entry : entries) {
+            try {
+                paths.resolve(entry.from());
+                paths.resolve(entry.path());
+            } catch (UnsafePathException e) {
+                throw new IOException(
+                        journal.file() + " lists a file it must not: " + e.getMessage()
+                                + ". Jasperwing does not write such a list; remove it",
+                        e);
+            }
+        }
+    }
+
     private void resume(Journal.Entry entry) throws IOException {
         Path from = paths.resolve(entry.from());
+        SafeWrite.cleanBeside(from);
         Optional<String> present = Present.of(from).text();
         boolean cutOff = entry.mark().isEmpty()
                 && present.isPresent()

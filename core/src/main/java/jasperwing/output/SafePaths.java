@@ -48,8 +48,13 @@ final class SafePaths {
         }
     }
 
-    /** @throws UnsafePathException when it, or a folder on the way, is a link that leads elsewhere */
+    /**
+     * The file of a path, whoever named it.
+     *
+     * @throws UnsafePathException when it is hidden or a device, or when it, or a folder on the way, is a link that leads elsewhere or to such
+     */
     Path resolve(String path) throws IOException {
+        checkParts(path);
         Path file;
         try {
             file = folder.resolve(path).normalize();
@@ -71,11 +76,24 @@ final class SafePaths {
             while (!Files.exists(there) && there.getParent() != null) {
                 there = there.getParent();
             }
-            Path real = Files.exists(folder) ? folder.toRealPath() : folder;
-            known = !there.startsWith(folder) || there.toRealPath().startsWith(real);
+            known = !there.startsWith(folder) || isAllowed(there.toRealPath());
             inside.put(path, known);
         }
         return known;
+    }
+
+    /** Whether a path without links lies in the folder and is neither hidden nor a device there. */
+    private boolean isAllowed(Path real) throws IOException {
+        Path root = Files.exists(folder) ? folder.toRealPath() : folder;
+        if (!real.startsWith(root)) {
+            return false;
+        }
+        for (Path part : root.relativize(real)) {
+            if (part.toString().startsWith(".") || DEVICE.matcher(part.toString()).matches()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Removes the folders above a file that have nothing in them any more. */

@@ -21,7 +21,15 @@ final class TextPack {
     private TextPack() {}
 
     /** A text and its names, none of which is null. */
-    record Text(List<String> names, String text) {}
+    record Text(List<String> names, String text) {
+        /** @throws IOException where it has fewer names, as what somebody else wrote may */
+        String name(int index) throws IOException {
+            if (index >= names.size()) {
+                throw broken("What is remembered of '" + (names.isEmpty() ? "" : names.get(0)) + "'");
+            }
+            return names.get(index);
+        }
+    }
 
     static byte[] bytes(List<Text> texts) {
         int size = texts.stream().mapToInt(t -> t.text().length() + 128).sum();
@@ -58,10 +66,18 @@ final class TextPack {
             }
             List<String> names = new ArrayList<>();
             for (int i = 1; i < words.length; i++) {
-                names.add(URLDecoder.decode(words[i], UTF_8));
+                names.add(decoded(words[i], where));
             }
             texts.add(new Text(names, new String(bytes, at, length, UTF_8)));
             at += length + 1;
+        }
+    }
+
+    private static String decoded(String word, String where) throws IOException {
+        try {
+            return URLDecoder.decode(word, UTF_8);
+        } catch (IllegalArgumentException e) {
+            throw broken(where);
         }
     }
 

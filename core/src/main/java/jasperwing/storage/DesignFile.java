@@ -4,6 +4,7 @@ import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -19,14 +20,26 @@ public final class DesignFile {
 
     private DesignFile() {}
 
+    /**
+     * A design as it was read.
+     *
+     * @param text what the file said, without a byte order mark
+     */
+    public record Loaded(Design design, String text) {}
+
     /** @throws UnreadableDesignException when the file cannot be read or is not wholly a design */
     public static Design load(Path path) throws UnreadableDesignException {
+        return read(path).design();
+    }
+
+    /** As {@link #load}, with the text; the file is read once, so that it can be a pipe. */
+    public static Loaded read(Path path) throws UnreadableDesignException {
         String text = text(path);
         Parsed<Design> parsed = Notation.parse(text);
         if (!parsed.isSound()) {
             throw new UnreadableDesignException(path, parsed.problems());
         }
-        return parsed.value();
+        return new Loaded(parsed.value(), text);
     }
 
     private static String text(Path path) throws UnreadableDesignException {
@@ -51,21 +64,28 @@ public final class DesignFile {
             if (Files.isDirectory(path)) {
                 throw new UnreadableDesignException(path, 1, "this is a folder", "a design file, such as marsh.wing");
             }
-            long size = Files.size(path);
-            if (size > MOST_BYTES) {
+            byte[] bytes = firstBytes(path);
+            if (bytes.length > MOST_BYTES) {
                 throw new UnreadableDesignException(
                         path,
                         1,
-                        "the file has " + size + " bytes, which no design has",
+                        "the file is larger than any design",
                         "at most " + MOST_BYTES + " bytes");
             }
-            return Files.readAllBytes(path);
+            return bytes;
         } catch (NoSuchFileException e) {
             throw new UnreadableDesignException(path, 1, "there is no such file", "the path of a design file");
         } catch (AccessDeniedException e) {
             throw new UnreadableDesignException(path, 1, "the file may not be read", "leave to read it");
         } catch (IOException e) {
             throw new UnreadableDesignException(path, 1, "the file cannot be read: " + e.getMessage(), "");
+        }
+    }
+
+    /** One more than a design can have at most; a device may never end. */
+    private static byte[] firstBytes(Path path) throws IOException {
+        try (InputStream in = Files.newInputStream(path)) {
+            return in.readNBytes((int) MOST_BYTES + 1);
         }
     }
 

@@ -281,6 +281,9 @@ class OutputFolderTest {
     @Test
     void aRunThatWasCutOffIsFinishedByTheNext() throws IOException {
         GeneratedFile site = cutOff();
+        only2(SECOND, site);
+        assertThat(text("b/New.java")).as("a look writes nothing").isEqualTo("class N");
+        write(file("a/Dive.java", SECOND), site, new GeneratedFile("b/New.java", "class New {}\n", "New"));
         assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME, State.UNNEEDED);
         assertThat(text("a/Dive.java")).isEqualTo(SECOND);
         assertThat(text("b/New.java")).isEqualTo("class New {}\n");
@@ -293,6 +296,7 @@ class OutputFolderTest {
         GeneratedFile site = cutOff();
         Files.writeString(folder.resolve("a/Dive.java"), FIRST + "// mine\n");
         Files.writeString(folder.resolve("b/New.java"), "class Mine {}\n");
+        write(file("a/Dive.java", SECOND), site, new GeneratedFile("b/New.java", "class New {}\n", "New"));
         assertThat(only2(SECOND, site)).startsWith(State.EDITED, State.SAME);
         assertThat(text("a/Dive.java")).isEqualTo(FIRST + "// mine\n");
         assertThat(text("b/New.java")).isEqualTo("class Mine {}\n");
@@ -308,6 +312,7 @@ class OutputFolderTest {
         cutOff();
         Files.delete(folder.resolve(".jasperwing/java.next"));
         assertThat(only2(FIRST, site)).containsExactly(State.SAME, State.SAME);
+        write(file("a/Dive.java", FIRST), site);
         assertThat(text("b/New.java")).isEqualTo("class N");
         assertThat(folder.resolve(".jasperwing/java.run")).doesNotExist();
     }
@@ -338,5 +343,63 @@ class OutputFolderTest {
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("move it away");
         assertThat(text("a/Dive.java")).isEqualTo(FIRST);
+    }
+
+    /** As somebody else could have put it there, for whoever writes classes into their repository. */
+    private void forge(String list, String path, String text) throws IOException {
+        Files.createDirectories(folder.resolve(".jasperwing"));
+        boolean run = list.equals("java.run");
+        List<String> names = run ? List.of(path, path, "becomes", Journal.mark("[core]\n")) : List.of(path, "Dive");
+        Files.write(
+                folder.resolve(".jasperwing").resolve(list),
+                TextPack.bytes(List.of(new TextPack.Text(names, text))));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {".git/config", "../config", "a/.hidden", ".bashrc", "a/nul"})
+    void aForgedRunIsNotCarriedOut(String path) throws IOException {
+        Path config = Files.createDirectories(folder.resolve(".git")).resolve("config");
+        Files.writeString(config, "[core]\n");
+        forge("java.next", "a/Dive.java", FIRST);
+        forge("java.run", path, "[core]\n  fsmonitor = sh\n");
+        output.compare(List.of(file("a/Dive.java", FIRST)), Map.of());
+        assertThatThrownBy(() -> write(file("a/Dive.java", FIRST)))
+                .hasMessageContaining("java.run lists a file it must not")
+                .hasMessageContaining("remove it");
+        assertThat(config).hasContent("[core]\n");
+        assertThat(folder.resolve("a/Dive.java")).doesNotExist();
+    }
+
+    @Test
+    void aForgedMemoryRemovesNothingHidden() throws IOException {
+        Path config = Files.createDirectories(folder.resolve(".git")).resolve("config");
+        Files.writeString(config, "[core]\n");
+        forge("java.written", ".git/config", "[core]\n");
+        assertThatThrownBy(() -> write(file("a/Dive.java", FIRST))).isInstanceOf(UnsafePathException.class);
+        assertThat(config).exists();
+    }
+
+    @Test
+    void whatIsRememberedIsNotKeptElsewhereByALink() throws IOException {
+        Path elsewhere = Files.createDirectory(root.resolve("elsewhere"));
+        Files.createDirectories(folder);
+        Path own = Files.createSymbolicLink(folder.resolve(".jasperwing"), elsewhere);
+        assertThatThrownBy(() -> write(file("a/Dive.java", FIRST)))
+                .isInstanceOf(UnsafePathException.class)
+                .hasMessageContaining("remove the link");
+        Files.delete(own);
+        Files.createDirectory(own);
+        Path target = Files.writeString(elsewhere.resolve("precious"), "mine");
+        Files.createSymbolicLink(own.resolve("java.next"), target);
+        assertThatThrownBy(() -> write(file("a/Dive.java", FIRST))).isInstanceOf(UnsafePathException.class);
+        assertThat(target).hasContent("mine");
+    }
+
+    @Test
+    void aLinkToAHiddenFileOfTheFolderIsNotFollowedEither() throws IOException {
+        Files.createDirectories(folder.resolve(".git/hooks"));
+        Files.createSymbolicLink(folder.resolve("a"), folder.resolve(".git/hooks"));
+        assertThatThrownBy(() -> write(file("a/Dive.java", FIRST))).isInstanceOf(UnsafePathException.class);
+        assertThat(folder.resolve(".git/hooks")).isEmptyDirectory();
     }
 }

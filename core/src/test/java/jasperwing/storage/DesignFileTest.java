@@ -38,7 +38,7 @@ class DesignFileTest {
         assertThat(refused("design \"X\"\nentity Dive\n  id seri".getBytes(StandardCharsets.UTF_8)))
                 .contains(":3:1: the file ends in the middle of a line");
         assertThat(refused(Arrays.copyOf(demo, demo.length / 2))).contains("cut off");
-        assertThat(refused(new byte[10_000_000])).contains("the file has 10000000 bytes");
+        assertThat(refused(new byte[10_000_000])).contains("the file is larger than any design");
         assertThat(refused("\u0000\u0001\n".getBytes(StandardCharsets.UTF_8)))
                 .contains(":1:1: 'U+0000' starts nothing here");
         assertThat(refused("design \"X\"\nwobble\nentity 1\n".getBytes(StandardCharsets.UTF_8)))

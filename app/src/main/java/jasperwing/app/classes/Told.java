@@ -6,6 +6,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Relationship;
 import jasperwing.model.EnumType;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
