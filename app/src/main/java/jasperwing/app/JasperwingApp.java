@@ -8,6 +8,7 @@ import jasperwing.app.shell.Files;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
+import jasperwing.app.shell.Uncaught;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
 import java.nio.file.Path;
@@ -26,14 +27,29 @@ public final class JasperwingApp extends Application {
      *
      * @param file where the design came from and is saved to; empty for one that has no file yet
      * @param aside where a design without a file was kept until now
+     * @param notice what could not be opened, and why, for the user to choose another
      * @param walk a folder to leave the walk through the demo in; empty to let the user use the window
      */
-    public record Start(Design design, Optional<Path> file, Optional<Path> aside, Optional<Path> walk) {
+    public record Start(
+            Design design, Optional<Path> file, Optional<Path> aside, Optional<Notice> notice, Optional<Path> walk) {
         /** A design that is kept nowhere yet. */
         public static Start with(Design design) {
-            return new Start(design, Optional.empty(), Optional.empty(), Optional.empty());
+            return new Start(design, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        /** An empty design, and why it is not the one of a file. */
+        public static Start insteadOf(Path file, String why) {
+            return new Start(
+                    Design.named("New design"),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(new Notice(file, why)),
+                    Optional.empty());
         }
     }
+
+    /** A file that could not be opened, and why. */
+    public record Notice(Path file, String why) {}
 
     /** Opens the window and returns when it is closed. Can be called once in a process. */
     public static void open(Start with) {
@@ -44,7 +60,7 @@ public final class JasperwingApp extends Application {
 
     @Override
     public void start(Stage window) {
-        Window opened = Window.open(window, start, Settings.standard());
+        Window opened = Window.open(window, start, Settings.standard(), Uncaught.everywhere());
         if (Boolean.getBoolean("jasperwing.measure")) {
             StartTime.report();
         }
@@ -62,12 +78,14 @@ public final class JasperwingApp extends Application {
             KeysStage keys,
             ClassesStage classes) {
         /** Opens a first window. */
-        public static Window open(Stage stage, Start start, Settings settings) {
+        public static Window open(Stage stage, Start start, Settings settings, Uncaught uncaught) {
             Shell.loadFonts();
-            return open(stage, start, settings, new Appearance(settings));
+            return open(stage, start, settings, new Appearance(settings), uncaught);
         }
 
-        private static Window open(Stage stage, Start start, Settings settings, Appearance appearance) {
+        private static Window open(
+                Stage stage, Start start, Settings settings, Appearance shared, Uncaught uncaught) {
+            Appearance appearance = shared.ofWindow();
             Workspace workspace = new Workspace(start.design(), start.file());
             workspace.dialect().bindBidirectional(appearance.dialect());
             Files files = new Files(workspace, settings, start.aside());
@@ -76,7 +94,8 @@ public final class JasperwingApp extends Application {
             KeysStage keys = new KeysStage(workspace, appearance, prompt);
             Runnable[] onDraw = new Runnable[1];
             ClassesStage classes = new ClassesStage(workspace, () -> onDraw[0].run());
-            Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, appearance);
+            Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, shared, uncaught);
+            uncaught.reportTo(stage, workspace.problems());
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
             onDraw[0] = () -> shell.go(draw);
             keys.whenShownOnDraw(onDraw[0]);
@@ -87,7 +106,14 @@ public final class JasperwingApp extends Application {
                     e.consume();
                 }
             });
+            stage.setOnHidden(e -> {
+                files.close();
+                workspace.close();
+            });
             stage.show();
+            start.notice().ifPresent(n -> files.sayNotOpened(n.file(), n.why()));
+            start.file()
+                    .ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
             Platform.runLater(() -> draw.shown());
             return new Window(stage, workspace, files, shell, appearance, draw, keys, classes);
         }

@@ -2,6 +2,19 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.UncheckedIOException;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Entity;
 import jasperwing.app.shell.Settings;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
@@ -81,14 +94,152 @@ class FilesTest extends WindowTest {
         say("entity Dive");
         saveAs(file);
         until("it is saved", () -> content(file).contains("entity Dive"));
-        Files.writeString(file, "design \"Theirs\"\n");
-        Files.setLastModifiedTime(
-                file, FileTime.fromMillis(Files.getLastModifiedTime(file).toMillis() + 5000));
-        say("entity Tide");
-        until("it is said", () -> window.files().state().get().startsWith("changed on disk"));
+        interact(() -> {
+            changeOutside(file, "design \"Theirs\"\n");
+            window.workspace().edit(EntityEdits.add(Entity.keyed("Tide")));
+        });
+        until("it is said, and kept aside", () -> state().matches("changed on disk; .*kept aside .*"));
         assertThat(file).hasContent("design \"Theirs\"\n");
+        assertThat(aside()).hasValueSatisfying(d -> assertThat(d.entity("Tide")).isPresent());
+        assertThat(window.files().open(folder.resolve("none.wing"))).isPresent();
+        assertThat(state()).startsWith("changed on disk");
         push(KeyCode.CONTROL, KeyCode.S);
         until("it is overwritten now", () -> content(file).contains("entity Tide"));
+    }
+
+    private static void changeOutside(Path file, String text) {
+        try {
+            Files.writeString(file, text);
+            Files.setLastModifiedTime(
+                    file, FileTime.fromMillis(Files.getLastModifiedTime(file).toMillis() + 5000));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private String state() {
+        return window.files().state().get();
+    }
+
+    /** The newest design kept aside, in the folder of settings. */
+    private static Optional<Design> aside() {
+        try (Stream<Path> all = Files.list(folder.resolve("settings"))) {
+            return all.filter(f -> f.toString().endsWith(".wing") && f.toFile().length() > 0)
+                    .max(Comparator.comparing(f -> f.toFile().lastModified()))
+                    .map(FilesTest::load);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void whatAnotherProgramChangedIsReadWhenItHappens() {
+        Path file = folder.resolve("pulled.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        changeOutside(file, "design \"Theirs\"\n\nentity Tide\n");
+        until("it is read", () -> design().entity("Tide").isPresent());
+        assertThat(state()).startsWith("read again");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until("it can be undone", () -> design().entity("Dive").isPresent());
+    }
+
+    @Test
+    void aFileThatIsDeletedIsSaidToBe() throws IOException {
+        Path file = folder.resolve("deleted.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        Files.delete(file);
+        until("it is said", () -> state().startsWith("deleted on disk"));
+        push(KeyCode.CONTROL, KeyCode.S);
+        until("it is there again", () -> content(file).contains("entity Dive"));
+    }
+
+    @Test
+    void whatCannotBeSavedIsKeptAsideAndSavedWhenItCanBe() throws IOException {
+        Path file = folder.resolve("guarded.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
+        say("entity Tide");
+        until("it is kept aside", () -> state().matches("not saved: .*read-only.*kept aside.*"));
+        assertThat(aside()).hasValueSatisfying(d -> assertThat(d.entity("Tide")).isPresent());
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r--r--"));
+        until("it is saved by itself", () -> content(file).contains("entity Tide"));
+        until("nothing is kept aside any more", () -> aside().isEmpty() || aside().get().entity("Tide").isEmpty());
+    }
+
+    @Test
+    void whoNeverStopsTypingIsSavedToo() {
+        Path file = folder.resolve("typed.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        int[] count = {0};
+        until("it is saved between edits", () -> {
+            int now = count[0]++;
+            window.workspace().edit(d -> d.withName("Typed " + now));
+            return content(file).contains("Typed");
+        });
+    }
+
+    @Test
+    void whatIsKeptAsideIsOfferedUntilItIsThrownAway() {
+        say("entity Heron");
+        until("Heron is there", () -> design().entity("Heron").isPresent());
+        push(KeyCode.CONTROL, KeyCode.N);
+        until("an empty design is open", () -> design().entities().isEmpty());
+        openMenuOfKept("Test, 1 entity", "Open");
+        until("it is open again", () -> design().entity("Heron").isPresent());
+        push(KeyCode.CONTROL, KeyCode.N);
+        until("an empty design is open again", () -> design().entities().isEmpty());
+        openMenuOfKept("Test, 1 entity", "Throw away");
+        assertThat(kept()).noneMatch(m -> m.getText().startsWith("Test, 1 entity"));
+    }
+
+    /** The entries of the newest first. */
+    private List<MenuItem> kept() {
+        MenuButton menu = lookup("#file-menu").query();
+        Menu again = (Menu) menu.getItems().get(3);
+        interact(() -> menu.getOnShowing().handle(null));
+        return again.getItems().stream().filter(Menu.class::isInstance).toList();
+    }
+
+    private void openMenuOfKept(String start, String command) {
+        Menu menu = (Menu) kept().stream()
+                .filter(m -> m.getText().startsWith(start))
+                .findFirst()
+                .orElseThrow();
+        MenuItem chosen = menu.getItems().stream()
+                .filter(i -> i.getText().equals(command))
+                .findFirst()
+                .orElseThrow();
+        interact(chosen::fire);
+    }
+
+    @Test
+    void oneDesignIsOpenInOneWindow() {
+        Path file = folder.resolve("mine.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        Settings settings = new Settings(folder.resolve("settings"));
+        assertThat(settings.isOpenElsewhere(file)).isTrue();
+        Optional<String> wrong = interactFor(() -> new jasperwing.app.shell.Files(
+                        new Workspace(Design.named("Other"), Optional.empty()), settings, Optional.empty())
+                .open(file));
+        assertThat(wrong).hasValueSatisfying(w -> assertThat(w).contains("is open in another window"));
+        push(KeyCode.CONTROL, KeyCode.N);
+        until("it is let go of", () -> !settings.isOpenElsewhere(file));
+    }
+
+    private <T> T interactFor(Supplier<T> action) {
+        AtomicReference<T> result = new AtomicReference<>();
+        interact(() -> result.set(action.get()));
+        return result.get();
     }
 
     private void saveAs(Path file) {

@@ -3,6 +3,7 @@ package jasperwing.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.app.shell.Settings;
+import jasperwing.app.shell.Uncaught;
 import jasperwing.model.Design;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -39,7 +40,7 @@ abstract class WindowTest extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         window = JasperwingApp.Window.open(
-                stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")));
+                stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")), new Uncaught());
     }
 
     @AfterEach

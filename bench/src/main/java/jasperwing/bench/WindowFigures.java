@@ -3,6 +3,7 @@ package jasperwing.bench;
 import jasperwing.app.JasperwingApp;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Settings;
+import jasperwing.app.shell.Uncaught;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.model.Attribute;
@@ -69,7 +70,7 @@ public final class WindowFigures extends Application {
         Design design = List.of("memory", "frames", "moves", "classes").contains(large)
                 ? arranged(1000, 10, 2000)
                 : arranged(200, 8, 300);
-        window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home));
+        window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home), Uncaught.everywhere());
         switch (large) {
             case "frames" -> frames();
             case "memory" -> steps.add(this::memory);

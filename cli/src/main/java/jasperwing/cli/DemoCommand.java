@@ -44,7 +44,8 @@ final class DemoCommand implements Callable<Integer> {
         }
         Design design = DesignFile.load(WindowCommands.DEMO);
         System.setProperty("jasperwing.home", walk.resolve(".settings").toString());
-        WindowCommands.show(new JasperwingApp.Start(design, Optional.empty(), Optional.empty(), Optional.of(walk)));
+        WindowCommands.show(new JasperwingApp.Start(
+                design, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(walk)));
         return summary(design);
     }
 

@@ -6,6 +6,7 @@ import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
@@ -28,32 +29,56 @@ final class WindowCommands {
         return file ? Optional.of(() -> open(Path.of(arguments[1]))) : Optional.empty();
     }
 
-    static int demo() throws UnreadableDesignException {
+    static int demo() throws UnreadableDesignException, UsageException {
         return show(JasperwingApp.Start.with(DesignFile.load(DEMO)));
     }
 
-    static int open(Path file) throws UnreadableDesignException {
-        Design design = DesignFile.load(file);
-        return show(new JasperwingApp.Start(design, Optional.of(file), Optional.empty(), Optional.empty()));
+    static int open(Path file) throws UnreadableDesignException, UsageException {
+        return show(start(file));
     }
 
-    /** What was worked on last: a design with a file, or one that was kept aside; else a new one. */
-    static int last() throws UnreadableDesignException {
-        Settings settings = Settings.standard();
-        Optional<Path> file = settings.lastDesign();
+    private static JasperwingApp.Start start(Path file) throws UnreadableDesignException {
+        Design design = DesignFile.load(file);
+        return new JasperwingApp.Start(
+                design, Optional.of(file), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * What was worked on last and no other window has: a design with a file, or one that was kept aside; else a new one. One that cannot be read
+     * is told of in the window.
+     */
+    static int last() throws UsageException {
+        return show(last(Settings.standard()));
+    }
+
+    static JasperwingApp.Start last(Settings settings) {
+        Optional<Path> file = settings.lastDesign().filter(f -> !settings.isOpenElsewhere(f));
         Optional<Path> aside = settings.lastAside();
         boolean asideIsNewer = aside.isPresent()
                 && (file.isEmpty() || Settings.changed(aside.get()).isAfter(Settings.changed(file.get())));
-        if (asideIsNewer) {
-            Design design = DesignFile.load(aside.get());
-            return show(new JasperwingApp.Start(design, Optional.empty(), aside, Optional.empty()));
+        Optional<Path> read = asideIsNewer ? aside : file;
+        try {
+            if (asideIsNewer) {
+                Design design = DesignFile.load(aside.get());
+                return new JasperwingApp.Start(
+                        design, Optional.empty(), aside, Optional.empty(), Optional.empty());
+            }
+            return file.isPresent() ? start(file.get()) : JasperwingApp.Start.with(Design.named("New design"));
+        } catch (UnreadableDesignException e) {
+            return JasperwingApp.Start.insteadOf(read.orElseThrow(), e.getMessage());
         }
-        return file.isPresent() ? open(file.get()) : show(JasperwingApp.Start.with(Design.named("New design")));
     }
 
-    static int show(JasperwingApp.Start start) {
+    /** @throws UsageException when there is no display */
+    static int show(JasperwingApp.Start start) throws UsageException {
         WarmUp.start(start.design());
-        JasperwingApp.open(start);
+        try {
+            JasperwingApp.open(start);
+        } catch (UnsupportedOperationException e) {
+            throw new UsageException("The window cannot be opened: " + e.getMessage() + " "
+                    + Objects.toString(System.getenv("DISPLAY"), "")
+                    + ". Set DISPLAY to a display that is there; all commands but open and demo work without one.");
+        }
         return 0;
     }
 }

@@ -89,7 +89,8 @@ final class SafePaths {
             return false;
         }
         for (Path part : root.relativize(real)) {
-            if (part.toString().startsWith(".") || DEVICE.matcher(part.toString()).matches()) {
+            if (part.toString().startsWith(".")
+                    || DEVICE.matcher(part.toString()).matches()) {
                 return false;
             }
         }

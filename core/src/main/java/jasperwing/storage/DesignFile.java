@@ -67,10 +67,7 @@ public final class DesignFile {
             byte[] bytes = firstBytes(path);
             if (bytes.length > MOST_BYTES) {
                 throw new UnreadableDesignException(
-                        path,
-                        1,
-                        "the file is larger than any design",
-                        "at most " + MOST_BYTES + " bytes");
+                        path, 1, "the file is larger than any design", "at most " + MOST_BYTES + " bytes");
             }
             return bytes;
         } catch (NoSuchFileException e) {

@@ -69,7 +69,9 @@ public final class SafeWrite {
     private static Path linked(Path link) throws IOException {
         return Files.exists(link)
                 ? link.toRealPath()
-                : link.toAbsolutePath().resolveSibling(Files.readSymbolicLink(link)).normalize();
+                : link.toAbsolutePath()
+                        .resolveSibling(Files.readSymbolicLink(link))
+                        .normalize();
     }
 
     private static void stream(Path path, byte[] bytes) throws IOException {
@@ -139,7 +141,8 @@ public final class SafeWrite {
 
         /** Does not grow with the name of the file, which can be as long as a name may be. */
         static String prefix(Path target) {
-            return ".jasperwing-" + Integer.toHexString(target.getFileName().toString().hashCode()) + "-";
+            return ".jasperwing-"
+                    + Integer.toHexString(target.getFileName().toString().hashCode()) + "-";
         }
 
         Path path() {

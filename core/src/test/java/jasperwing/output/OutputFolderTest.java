@@ -351,8 +351,7 @@ class OutputFolderTest {
         boolean run = list.equals("java.run");
         List<String> names = run ? List.of(path, path, "becomes", Journal.mark("[core]\n")) : List.of(path, "Dive");
         Files.write(
-                folder.resolve(".jasperwing").resolve(list),
-                TextPack.bytes(List.of(new TextPack.Text(names, text))));
+                folder.resolve(".jasperwing").resolve(list), TextPack.bytes(List.of(new TextPack.Text(names, text))));
     }
 
     @ParameterizedTest

@@ -94,10 +94,8 @@ class SafeWriteTest {
     void aProblemNamesTheFileAskedForAndTheReason() throws IOException {
         Path file = file("rw-r--r--");
         Path below = file.resolve("b.sql");
-        assertThatThrownBy(() -> SafeWrite.write(below, "new"))
-                .hasMessage(below + ": a folder on the way is a file");
-        assertThatThrownBy(() -> SafeWrite.write(folder, "new"))
-                .hasMessage(folder + ": this is a folder; name a file");
+        assertThatThrownBy(() -> SafeWrite.write(below, "new")).hasMessage(below + ": a folder on the way is a file");
+        assertThatThrownBy(() -> SafeWrite.write(folder, "new")).hasMessage(folder + ": this is a folder; name a file");
         Path tooLong = folder.resolve("n".repeat(300));
         assertThatThrownBy(() -> SafeWrite.write(tooLong, "new"))
                 .hasMessageStartingWith(tooLong + ": ")

@@ -32,7 +32,7 @@ public final class ClassesStage implements Stage {
     private final Workspace workspace;
     private final BorderPane view = new BorderPane();
     private final FilePlan plan;
-    private final CompileCheck compiling = new CompileCheck(this::showOrigin);
+    private final CompileCheck compiling;
     private final FileTree tree = new FileTree(this::show);
     private final CodeView code = new CodeView(this::chosen, this::settle);
     private final OriginPane origin;
@@ -49,6 +49,7 @@ public final class ClassesStage implements Stage {
     /** @param onDraw shows the stage with the sheet */
     public ClassesStage(Workspace workspace, Runnable onDraw) {
         this.workspace = workspace;
+        compiling = new CompileCheck(workspace.background(), this::showOrigin);
         plan = new FilePlan(workspace, this::refresh);
         origin = new OriginPane(workspace, onDraw, this::goTo);
         options = new OptionsPane(workspace);

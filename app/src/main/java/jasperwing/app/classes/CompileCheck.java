@@ -1,14 +1,12 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.Background;
 import jasperwing.classes.java.Compiling;
 import jasperwing.classes.java.Compiling.Remark;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 
 /** Compiles the files as they would be, in another thread, whenever they are others than before. Confined to the window's thread. */
@@ -22,19 +20,15 @@ final class CompileCheck {
     private static final int MANY = 200;
 
     private final Runnable changed;
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
-        Thread compiling = new Thread(r, "compiling");
-        compiling.setDaemon(true);
-        compiling.setPriority(Thread.MIN_PRIORITY);
-        return compiling;
-    });
+    private final Background.Worker thread;
     private volatile Map<String, String> wanted = Map.of();
     private Optional<Map<String, String>> known = Optional.empty();
     private List<Remark> remarks = List.of();
     private boolean able = true;
 
     /** @param changed called when something else has been found */
-    CompileCheck(Runnable changed) {
+    CompileCheck(Background background, Runnable changed) {
+        this.thread = background.worker("compiling", Thread.MIN_PRIORITY);
         this.changed = changed;
     }
 
@@ -42,7 +36,7 @@ final class CompileCheck {
         if (!sources.equals(wanted)) {
             wanted = sources;
             int quiet = sources.size() > MANY ? LONG_QUIET : QUIET;
-            thread.schedule(() -> compile(sources), quiet, TimeUnit.MILLISECONDS);
+            thread.runLater(quiet, () -> compile(sources));
         }
     }
 

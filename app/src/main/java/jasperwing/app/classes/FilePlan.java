@@ -1,5 +1,6 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ChosenTarget;
 import jasperwing.classes.ClassMemory;
@@ -21,8 +22,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 
 /** What would become of the files of a folder, found out and brought about in another thread. Confined to the window's thread. */
@@ -30,13 +29,9 @@ final class FilePlan {
     private final Workspace workspace;
     private final Runnable changed;
     private final Map<String, List<Optional<Choice>>> choices = new HashMap<>();
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
-        Thread planning = new Thread(r, "classes");
-        planning.setDaemon(true);
-        return planning;
-    });
+    private final Background.Worker thread;
     /** Confined to the other thread. */
-    private final ClassMemory memory = new ClassMemory();
+    private ClassMemory memory = new ClassMemory();
 
     private String target = Target.JAVA_JAKARTA.word();
     private Optional<OutputFolder> output = Optional.empty();
@@ -60,6 +55,7 @@ final class FilePlan {
     FilePlan(Workspace workspace, Runnable changed) {
         this.workspace = workspace;
         this.changed = changed;
+        this.thread = workspace.background().worker("making classes");
     }
 
     /** Looks at another target, or at another folder. */
@@ -146,7 +142,7 @@ final class FilePlan {
         Optional<Path> from = workspace.path().get().map(Path::getParent);
         Optional<OutputFolder> into = output();
         int number = ++asked;
-        thread.execute(() -> {
+        thread.run(() -> {
             Look found = look(design, wanted, from, into);
             Platform.runLater(() -> found(number, found));
         });
@@ -205,7 +201,7 @@ final class FilePlan {
         try {
             ChosenTarget chosen = ChosenTarget.of(wanted, from);
             Optional<Target> ours = chosen.ours();
-            files = ours.isPresent() ? memory.files(ours.get(), design) : chosen.generate(design);
+            files = ours.isPresent() ? remembering(ours.get(), design) : chosen.generate(design);
         } catch (TemplateProblemException e) {
             return new Look(design, wanted, List.of(), e.getMessage());
         } catch (IOException e) {
@@ -222,6 +218,15 @@ final class FilePlan {
         return new Look(design, wanted, files.stream().map(FilePlan::fresh).toList(), problem);
     }
 
+    /** What was remembered is forgotten where it fails. */
+    private List<GeneratedFile> remembering(Target ours, Design design) {
+        ClassMemory known = memory;
+        memory = new ClassMemory();
+        List<GeneratedFile> files = known.files(ours, design);
+        memory = known;
+        return files;
+    }
+
     private static Planned fresh(GeneratedFile file) {
         return new Planned(file.path(), file.path(), State.NEW, Optional.of(file), Optional.empty(), Optional.empty());
     }
@@ -234,7 +239,7 @@ final class FilePlan {
         }
         List<Planned> plan = files();
         Map<String, List<Optional<Choice>>> settled = Map.copyOf(choices);
-        output().ifPresent(into -> thread.execute(() -> {
+        output().ifPresent(into -> thread.run(() -> {
             String words = written(into, plan, settled);
             Platform.runLater(() -> {
                 done = words;

@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Workspace;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
@@ -17,10 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.Interpolator;
 import javafx.animation.Transition;
@@ -42,16 +40,13 @@ final class Arranging extends HBox {
     private final SheetView sheet;
     private final ProgressBar bar = new ProgressBar();
     private final ReadOnlyBooleanWrapper running = new ReadOnlyBooleanWrapper();
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
-        Thread arranging = new Thread(r, "arranging");
-        arranging.setDaemon(true);
-        return arranging;
-    });
+    private final Background.Worker thread;
     private AtomicBoolean cancelled = new AtomicBoolean();
 
     Arranging(Workspace workspace, SheetView sheet) {
         this.workspace = workspace;
         this.sheet = sheet;
+        this.thread = workspace.background().worker("arranging cards");
         getStyleClass().add("arranging");
         setId("arranging");
         setAlignment(Pos.CENTER_LEFT);
@@ -105,22 +100,15 @@ final class Arranging extends HBox {
         cancelled = stop;
         Design design = workspace.design();
         String name = sheet.sheet().get();
-        thread.execute(() -> {
-            Optional<List<Place>> places = attempt(() -> work.places(design, name, Typefaces.get(), new Watched(stop)));
-            Platform.runLater(() -> arranged(design, stop.get() ? Optional.empty() : places));
+        thread.run(() -> {
+            Optional<List<Place>> places = Optional.empty();
+            try {
+                places = work.places(design, name, Typefaces.get(), new Watched(stop));
+            } finally {
+                Optional<List<Place>> found = stop.get() ? Optional.empty() : places;
+                Platform.runLater(() -> arranged(design, found));
+            }
         });
-    }
-
-    /** A layout that fails leaves the cards where they are; the error goes to the window's thread, where it is reported. */
-    private static Optional<List<Place>> attempt(Supplier<Optional<List<Place>>> work) {
-        try {
-            return work.get();
-        } catch (RuntimeException e) {
-            Platform.runLater(() -> {
-                throw e;
-            });
-            return Optional.empty();
-        }
     }
 
     private final class Watched implements Progress {

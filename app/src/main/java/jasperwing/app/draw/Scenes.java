@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Background;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Scene;
@@ -11,9 +12,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -29,11 +27,7 @@ final class Scenes {
     /** How long nothing must have been edited before better lines are looked for, in milliseconds. */
     private static final int QUIET = 150;
 
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(r -> {
-        Thread routing = new Thread(r, "routing");
-        routing.setDaemon(true);
-        return routing;
-    });
+    private final Background.Worker thread;
     private final Consumer<Scene> show;
 
     /** What the window's thread found last; what is found in the other thread is copied to it. */
@@ -56,7 +50,8 @@ final class Scenes {
     private int waiting;
 
     /** @param show called on the window's thread with every scene that is to be seen */
-    Scenes(Consumer<Scene> show) {
+    Scenes(Background background, Consumer<Scene> show) {
+        this.thread = background.worker("routing lines");
         this.show = show;
     }
 
@@ -105,16 +100,22 @@ final class Scenes {
     private void follow(Design design, List<Card> cards, int delay) {
         int number = asked;
         waiting++;
-        thread.schedule(() -> find(number, design, cards), delay, TimeUnit.MILLISECONDS);
+        thread.runLater(delay, () -> find(number, design, cards));
     }
 
     private void find(int number, Design design, List<Card> cards) {
-        if (number == asked) {
-            Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), there);
-            SceneMemory memory = there.copy();
-            Platform.runLater(() -> found(number, scene, memory));
-        } else {
-            Platform.runLater(() -> waiting--);
+        boolean done = false;
+        try {
+            if (number == asked) {
+                Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), there);
+                SceneMemory memory = there.copy();
+                Platform.runLater(() -> found(number, scene, memory));
+                done = true;
+            }
+        } finally {
+            if (!done) {
+                Platform.runLater(() -> waiting--);
+            }
         }
     }
 

@@ -38,7 +38,7 @@ final class SheetView extends Region {
     private final Viewport viewport = new Viewport();
     private final Picture picture = new Picture();
     private final Appearance appearance;
-    private final Scenes scenes = new Scenes(this::show);
+    private final Scenes scenes;
     private final Pane overlay = new Pane();
     private final Handles handles;
     private final StringProperty sheet = new SimpleStringProperty("");
@@ -55,6 +55,7 @@ final class SheetView extends Region {
         this.workspace = workspace;
         this.appearance = appearance;
         this.handles = new Handles();
+        this.scenes = new Scenes(workspace.background(), this::show);
         getStyleClass().add("sheet");
         setId("sheet");
         setFocusTraversable(true);

@@ -1,5 +1,6 @@
 package jasperwing.app.keys;
 
+import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.PaintedScene;
 import jasperwing.app.shell.PathPrompt;
@@ -16,8 +17,6 @@ import jasperwing.storage.SafeWrite;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -40,16 +39,13 @@ final class TablesView implements KeysView {
     private final Button save = new Button("Save the tables as a picture\u2026");
     private final VBox view;
     private final AtomicInteger asked = new AtomicInteger();
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
-        Thread arranging = new Thread(r, "arranging tables");
-        arranging.setDaemon(true);
-        return arranging;
-    });
+    private final Background.Worker thread;
     private Schema shown;
 
     TablesView(Workspace workspace, Appearance appearance, PathPrompt prompt) {
         this.workspace = workspace;
         this.appearance = appearance;
+        this.thread = workspace.background().worker("arranging tables");
         entities = new PaintedScene(appearance);
         tables = new PaintedScene(appearance);
         entities.setId("blueprint-entities");
@@ -97,7 +93,7 @@ final class TablesView implements KeysView {
                 return asked.get() != number;
             }
         };
-        thread.execute(() -> {
+        thread.run(() -> {
             Scene own = SceneBuilder.build(projection.design(), "", Typefaces.get());
             Optional<Scene> drawn = Blueprint.of(projection.design(), projection.schema(), Typefaces.get(), progress);
             drawn.ifPresent(s -> Platform.runLater(() -> show(number, own, s)));

@@ -27,6 +27,22 @@ public final class Appearance {
     private final BooleanProperty lens = new SimpleBooleanProperty(true);
     private final DoubleProperty scale = new SimpleDoubleProperty(1);
 
+    /** That of one window, which no longer holds the window when that is closed. */
+    private Appearance(Appearance of) {
+        dark.bindBidirectional(of.dark);
+        ends.bindBidirectional(of.ends);
+        dialect.bindBidirectional(of.dialect);
+        regions.bindBidirectional(of.regions);
+        map.bindBidirectional(of.map);
+        lens.bindBidirectional(of.lens);
+        scale.bindBidirectional(of.scale);
+    }
+
+    /** The same for one window. The window is told of changes in others, and is let go of when nothing else knows it. */
+    public Appearance ofWindow() {
+        return new Appearance(this);
+    }
+
     public Appearance(Settings settings) {
         Properties remembered = settings.appearance();
         dark.set(Boolean.parseBoolean(remembered.getProperty("dark")));

@@ -5,34 +5,19 @@ import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.File;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
-import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletionException;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.util.Duration;
 
-/**
- * Opening and saving. A design with a file is saved there a moment after each edit; one without is kept aside in a file of its
- * own, so that nothing is lost. A file that something else changed meanwhile is not overwritten until Save is pressed.
- */
+/** Opening and saving designs. One window at a time writes a design. */
 public final class Files {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-
     private final Workspace workspace;
     private final Settings settings;
-    private final Saver saver = new Saver();
-    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
-    private final PauseTransition pause = new PauseTransition(Duration.seconds(1));
+    private final Asides asides;
+    private final Keeping keeping;
     private PathPrompt prompt;
-    private Optional<FileTime> stamp = Optional.empty();
-    private Optional<Path> aside;
-    private Design safe;
+    private Optional<Owner> owner = Optional.empty();
     private Path confirmed;
     private boolean warned;
 
@@ -40,14 +25,14 @@ public final class Files {
     public Files(Workspace workspace, Settings settings, Optional<Path> aside) {
         this.workspace = workspace;
         this.settings = settings;
-        opened(aside);
-        pause.setOnFinished(e -> autosave());
-        workspace.projection().addListener((o, was, is) -> {
-            if (is.design() != safe) {
-                state.set(workspace.path().get().isPresent() ? "saving\u2026" : "not saved yet");
-                pause.playFromStart();
-            }
-        });
+        this.asides = settings.asides();
+        this.keeping = new Keeping(workspace, asides);
+        Optional<Path> file = workspace.path().get();
+        if (file.isPresent() && !takes(file.get())) {
+            workspace.open(Design.named("New design"), Optional.empty());
+        }
+        keeping.begin(aside);
+        workspace.path().get().ifPresent(settings::rememberLast);
     }
 
     void promptWith(PathPrompt pathPrompt) {
@@ -56,13 +41,12 @@ public final class Files {
 
     /** In a word or two, whether everything is saved. */
     public ReadOnlyStringProperty state() {
-        return state.getReadOnlyProperty();
+        return keeping.state();
     }
 
     public void newDesign() {
         if (flush()) {
-            workspace.open(Design.named("New design"), Optional.empty());
-            opened(Optional.empty());
+            opened(Design.named("New design"), Optional.empty(), Optional.empty(), Optional.empty());
         }
     }
 
@@ -76,26 +60,81 @@ public final class Files {
     }
 
     private String startPath() {
-        return workspace.path().get().map(Path::toString).orElse(System.getProperty("user.home") + File.separator);
+        return workspace.path()
+                .get()
+                .or(keeping::origin)
+                .map(Path::toString)
+                .orElse(System.getProperty("user.home") + File.separator);
     }
 
     /** Opens a file. @return what is wrong, or empty when it is open now */
     public Optional<String> open(Path file) {
+        return open(file, Optional.of(file), Optional.empty());
+    }
+
+    /** Opens a design that was kept aside. @return what is wrong, or empty when it is open now */
+    Optional<String> openAside(Path aside) {
+        return open(aside, Optional.empty(), Optional.of(aside));
+    }
+
+    private Optional<String> open(Path read, Optional<Path> file, Optional<Path> aside) {
         if (!flush()) {
-            return Optional.of("What is open cannot be saved (" + state.get() + "). Save it elsewhere first.");
+            return Optional.of(
+                    "The open design cannot be saved (" + state().get() + "). Save it elsewhere first.");
+        }
+        boolean own = workspace.path().get().equals(file.map(Path::toAbsolutePath)) && aside.isEmpty();
+        Optional<Owner> taken = own ? Optional.empty() : settings.own(read);
+        if (!own && taken.isEmpty()) {
+            return Optional.of(read + " is open in " + settings.owner(read) + ". Close it there first.");
         }
         try {
-            workspace.open(DesignFile.load(file), Optional.of(file));
-            opened(Optional.empty());
+            Design design = DesignFile.load(read);
+            if (aside.isPresent()) {
+                taken.ifPresent(Owner::close);
+            }
+            opened(design, file, aside, own ? owner : aside.isPresent() ? Optional.empty() : taken);
             return Optional.empty();
         } catch (UnreadableDesignException e) {
+            taken.ifPresent(Owner::close);
             return Optional.of(e.getMessage());
         }
     }
 
+    private void opened(Design design, Optional<Path> file, Optional<Path> aside, Optional<Owner> now) {
+        if (!now.equals(owner)) {
+            owner.ifPresent(Owner::close);
+        }
+        owner = now;
+        keeping.end();
+        workspace.open(design, file);
+        keeping.begin(aside);
+        file.ifPresent(settings::rememberLast);
+    }
+
+    /** Makes a file this window's, in place of the one it had. @return false when another window has it */
+    private boolean takes(Path file) {
+        Optional<Owner> taken = settings.own(file);
+        if (taken.isPresent()) {
+            owner.ifPresent(Owner::close);
+            owner = taken;
+        }
+        return taken.isPresent();
+    }
+
     /** Opens a file; what is wrong with it is said in the prompt for another. */
     void openOrSay(Path file) {
-        open(file).ifPresent(wrong -> prompt.ask("Open a design", "Open", file.toString(), this::open, wrong));
+        open(file).ifPresent(wrong -> sayNotOpened(file, wrong));
+    }
+
+    /** Says in the prompt why a file is not open. */
+    public void sayNotOpened(Path file, String wrong) {
+        prompt.ask("Open a design", "Open", file.toString(), this::open, wrong);
+    }
+
+    /** Who has a file that this window should have opened with, in words; empty when it is open here. */
+    public Optional<String> openElsewhere(Path file) {
+        boolean here = workspace.path().get().equals(Optional.of(file.toAbsolutePath()));
+        return here ? Optional.empty() : Optional.of(file + " is open in " + settings.owner(file) + ".");
     }
 
     /** The designs worked on last, without the one that is open. */
@@ -106,24 +145,27 @@ public final class Files {
                 .toList();
     }
 
-    /** Takes what the workspace was just opened with for saved. */
-    private void opened(Optional<Path> keptAside) {
-        Optional<Path> file = workspace.path().get();
-        pause.stop();
-        aside = keptAside;
-        safe = workspace.design();
-        stamp = file.flatMap(Saver::stamp);
-        boolean nothing = file.isEmpty() && safe.entities().isEmpty();
-        state.set(nothing ? "" : file.isPresent() ? "saved" : "not saved yet");
-        file.ifPresent(settings::rememberLast);
+    /** The designs kept aside, without the one that is open. */
+    List<Asides.Aside> keptAside() {
+        Optional<Path> now = keeping.aside();
+        return asides.all().stream()
+                .filter(a -> !now.equals(Optional.of(a.file())))
+                .toList();
+    }
+
+    /** Removes a design that was kept aside; not one that another window has. */
+    void throwAway(Asides.Aside aside) {
+        asides.take(aside.file()).ifPresent(place -> {
+            asides.remove(place.file());
+            place.owner().close();
+        });
     }
 
     public void save() {
-        Optional<Path> path = workspace.path().get();
-        if (path.isEmpty()) {
+        if (workspace.path().get().isEmpty()) {
             askSaveAs();
         } else {
-            write(path.get());
+            keeping.overwrite();
         }
     }
 
@@ -137,67 +179,18 @@ public final class Files {
             confirmed = file;
             return Optional.of("There is a file of this name already. Save again to replace it.");
         }
+        if (another && settings.isOpenElsewhere(file)) {
+            return Optional.of(file + " is open in " + settings.owner(file) + ". Choose another name.");
+        }
         try {
-            Saver.Saved saved = saver.save(file, workspace.design()).join();
-            workspace.savedAs(file);
-            done(saved);
+            keeping.saveAs(file);
+            if (another) {
+                takes(file);
+            }
             settings.rememberLast(file);
-            aside.ifPresent(settings::forget);
-            aside = Optional.empty();
             return Optional.empty();
         } catch (CompletionException e) {
-            return Optional.of(
-                    "It cannot be written to " + file + ": " + e.getCause().getMessage());
-        }
-    }
-
-    private void autosave() {
-        Optional<Path> path = workspace.path().get();
-        if (path.isPresent() && changedOutside(path.get())) {
-            state.set("changed on disk; Ctrl S overwrites it");
-        } else {
-            write(path.orElseGet(this::placeAside));
-        }
-    }
-
-    /** The file a design without one is kept in. */
-    private Path placeAside() {
-        if (aside.isEmpty()) {
-            aside = Optional.of(settings.freePlaceAside());
-        }
-        return aside.get();
-    }
-
-    private boolean changedOutside(Path file) {
-        return stamp.isPresent() && !stamp.equals(Saver.stamp(file));
-    }
-
-    private void write(Path file) {
-        saver.save(file, workspace.design())
-                .whenComplete((saved, problem) -> Platform.runLater(() -> {
-                    if (problem != null) {
-                        failed(problem.getCause());
-                    } else if (isCurrent(file)) {
-                        done(saved);
-                    }
-                }));
-    }
-
-    /** Whether the design that is open is the one kept in the file; another may have been opened meanwhile. */
-    private boolean isCurrent(Path file) {
-        return workspace.path().get().or(() -> aside).filter(file::equals).isPresent();
-    }
-
-    private void failed(Throwable problem) {
-        state.set("not saved: " + problem.getMessage());
-    }
-
-    private void done(Saver.Saved saved) {
-        safe = saved.design();
-        boolean named = workspace.path().get().isPresent();
-        stamp = named ? saved.stamp() : Optional.empty();
-        if (safe == workspace.design()) {
-            state.set(named ? "saved " + CLOCK.format(LocalTime.now()) : "kept aside " + CLOCK.format(LocalTime.now()));
+            return Optional.of(e.getCause().getMessage());
         }
     }
 
@@ -207,7 +200,7 @@ public final class Files {
             return true;
         }
         warned = true;
-        state.set(state.get() + "; close again to lose it");
+        keeping.warn("; close again to lose it");
         return false;
     }
 
@@ -218,17 +211,13 @@ public final class Files {
      * @return whether everything is safe
      */
     public boolean flush() {
-        pause.stop();
-        if (workspace.design() == safe) {
-            return true;
-        }
-        Path file = workspace.path().get().filter(f -> !changedOutside(f)).orElseGet(this::placeAside);
-        try {
-            done(saver.save(file, workspace.design()).join());
-            return true;
-        } catch (CompletionException e) {
-            failed(e.getCause());
-            return false;
-        }
+        return keeping.flush();
+    }
+
+    /** Lets go of the design, for other windows to open it. */
+    public void close() {
+        keeping.close();
+        owner.ifPresent(Owner::close);
+        owner = Optional.empty();
     }
 }

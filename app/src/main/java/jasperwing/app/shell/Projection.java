@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import java.util.Optional;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.findings.Checkup;
@@ -12,8 +13,6 @@ import jasperwing.schema.SchemaMemory;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /**
@@ -30,18 +29,35 @@ public final class Projection {
 
     /** What the projections made before have found out, for the next one; and the thread they are made in. */
     static final class Memory {
-        private final SchemaMemory schema = new SchemaMemory();
-        private final ReportMemory report = new ReportMemory();
-        private final ExecutorService thread = Executors.newSingleThreadExecutor(r -> {
-            Thread deriving = new Thread(r, "deriving");
-            deriving.setDaemon(true);
-            return deriving;
-        });
+        private final Problems problems;
+        private final Background.Worker thread;
+        private SchemaMemory schema = new SchemaMemory();
+        private ReportMemory report = new ReportMemory();
+        private Optional<Following> good = Optional.empty();
 
+        Memory(Background background, Problems problems) {
+            this.problems = problems;
+            this.thread = background.worker("deriving tables and findings");
+        }
+
+        /** Where it fails, what followed from the last design still stands, and the next one begins with an empty memory. */
         private Following following(Design design, Dialect dialect) {
             long start = System.nanoTime();
-            Checkup checkup = Checkup.of(design, dialect, schema, report);
-            return new Following(checkup, (System.nanoTime() - start) / 1e6);
+            try {
+                Checkup checkup = Checkup.of(design, dialect, schema, report);
+                Following following = new Following(checkup, (System.nanoTime() - start) / 1e6);
+                good = Optional.of(following);
+                return following;
+            } catch (RuntimeException | StackOverflowError e) {
+                schema = new SchemaMemory();
+                report = new ReportMemory();
+                problems.report("deriving tables and findings", e);
+                return good.orElseGet(() -> new Following(ofNothing(dialect), 0));
+            }
+        }
+
+        private Checkup ofNothing(Dialect dialect) {
+            return Checkup.of(Design.named("New design"), dialect, new SchemaMemory(), new ReportMemory());
         }
     }
 

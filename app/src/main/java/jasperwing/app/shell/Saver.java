@@ -37,6 +37,11 @@ final class Saver {
                 thread);
     }
 
+    /** Ends when what was asked for is saved. */
+    void close() {
+        thread.shutdown();
+    }
+
     /** When the file was last changed; empty when it is not there or cannot be asked. */
     static Optional<FileTime> stamp(Path file) {
         try {

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Instant;
@@ -37,27 +38,30 @@ public final class Settings {
         return new Settings(home != null ? Path.of(home) : Path.of(System.getProperty("user.home"), ".jasperwing"));
     }
 
-    /** A file that is not there yet, for a design that has none of its own. */
-    public Path freePlaceAside() {
-        Path file = folder.resolve("unsaved.wing");
-        for (int i = 2; Files.exists(file); i++) {
-            file = folder.resolve("unsaved-" + i + ".wing");
-        }
-        return file;
+    /** The designs kept aside; where this folder cannot be written to, in one for temporary files. */
+    Asides asides() {
+        String user = System.getProperty("user.name", "user");
+        return new Asides(folder, Path.of(System.getProperty("java.io.tmpdir"), "jasperwing-" + user));
     }
 
-    /** The design without a file of its own that was worked on last. */
+    /** The design kept aside that was worked on last and is not open in another window. */
     public Optional<Path> lastAside() {
-        if (!Files.isDirectory(folder)) {
-            return Optional.empty();
-        }
-        try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(f -> f.getFileName().toString().matches("unsaved(-\\d+)?\\.wing"))
-                    .max(Comparator.comparing(Settings::changed).thenComparing(Comparator.naturalOrder()));
-        } catch (IOException e) {
-            LOG.warn("what was kept aside cannot be listed in {}", folder, e);
-            return Optional.empty();
-        }
+        return asides().latest().map(Asides.Aside::file);
+    }
+
+    /** Whether another window has a design. */
+    public boolean isOpenElsewhere(Path design) {
+        return Owner.isTaken(folder, design);
+    }
+
+    /** Takes a design for one window; empty when another one has it. */
+    Optional<Owner> own(Path design) {
+        return Owner.take(folder, design);
+    }
+
+    /** Which window has a design, in words. */
+    String owner(Path design) {
+        return Owner.who(folder, design);
     }
 
     /** When a file was changed last. */
@@ -65,18 +69,8 @@ public final class Settings {
         return Saver.stamp(file).map(FileTime::toInstant).orElse(Instant.EPOCH);
     }
 
-    /** Removes what was kept aside and is saved elsewhere now. */
-    void forget(Path kept) {
-        try {
-            Files.deleteIfExists(kept);
-        } catch (IOException e) {
-            LOG.warn("what was kept aside cannot be removed from {}", kept, e);
-        }
-    }
-
     public Optional<Path> lastDesign() {
-        String last = read("last").strip();
-        return last.isEmpty() ? Optional.empty() : Optional.of(Path.of(last)).filter(Files::isRegularFile);
+        return paths("last").findFirst();
     }
 
     public void rememberLast(Path design) {
@@ -89,12 +83,18 @@ public final class Settings {
 
     /** The designs opened or saved last that are still there, the latest first. */
     public List<Path> recent() {
-        return read("recent")
-                .lines()
-                .filter(l -> !l.isBlank())
-                .map(Path::of)
-                .filter(Files::isRegularFile)
-                .toList();
+        return paths("recent").toList();
+    }
+
+    /** The files a list names that are there; lines that name no file are passed over. */
+    private Stream<Path> paths(String list) {
+        return read(list).lines().map(String::strip).filter(l -> !l.isEmpty()).flatMap(l -> {
+            try {
+                return Stream.of(Path.of(l)).filter(Files::isRegularFile);
+            } catch (InvalidPathException e) {
+                return Stream.empty();
+            }
+        });
     }
 
     /** How the window looks, as names and values; empty before it was ever changed. */

@@ -15,6 +15,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 
 /** The window's frame: rail, top bar, the stage in the middle, lens, findings line; and the keys that work everywhere. */
 public final class Shell extends StackPane {
@@ -49,7 +50,8 @@ public final class Shell extends StackPane {
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
         lens = new Lens(workspace);
-        inner = new BorderPane(middle, topBar, lens, findings, null);
+        inner = new BorderPane(
+                middle, topBar, lens, new VBox(new ProblemLine(workspace.problems()), findings), null);
         middle.setMinSize(0, 0);
         showsSide = appearance.lens();
         showsSide.addListener((o, was, is) -> showSide());

@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import java.util.List;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.History;
@@ -16,13 +17,15 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** The one reference that changes: a history of designs. The window shows it and edits it here and nowhere else. */
 public final class Workspace {
-    private final ReadOnlyObjectWrapper<Design> present = new ReadOnlyObjectWrapper<>();
-    private final ReadOnlyObjectWrapper<Projection> projection = new ReadOnlyObjectWrapper<>();
-    private final ObjectProperty<Selection> selection = new SimpleObjectProperty<>(Selection.NONE);
+    private final Announced<Design> present = new Announced<>(null);
+    private final Announced<Projection> projection = new Announced<>(null);
+    private final Announced<Selection> selection = new Announced<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
-    private final Projection.Memory memory = new Projection.Memory();
+    private final Problems problems = new Problems();
+    private final Background background = new Background(problems);
+    private final Projection.Memory memory = new Projection.Memory(background, problems);
     private History history;
     private BinaryOperator<Design> finish = (before, after) -> after;
 
@@ -34,12 +37,8 @@ public final class Workspace {
 
     /** Starts anew with another design; what was done to the last one cannot be undone any more. */
     public void open(Design design, Optional<Path> from) {
-        history = History.startingWith(design);
-        selection.set(Selection.NONE);
         path.set(from.map(Path::toAbsolutePath));
-        Projection following = new Projection(design, dialect.get(), memory);
-        present.set(design);
-        projection.set(following);
+        announce(History.startingWith(design), Selection.NONE);
         openings.set(openings.get() + 1);
     }
 
@@ -50,12 +49,12 @@ public final class Workspace {
 
     /** The design, told of while what follows from it is still being found out. */
     public ReadOnlyObjectProperty<Design> present() {
-        return present.getReadOnlyProperty();
+        return present;
     }
 
     /** The design with what follows from it; told of after {@link #present}. */
     public ReadOnlyObjectProperty<Projection> projection() {
-        return projection.getReadOnlyProperty();
+        return projection;
     }
 
     /** The database that tables are derived for, and the design checked. */
@@ -143,12 +142,38 @@ public final class Workspace {
 
     private void move(History next, Optional<Selection> then) {
         Design before = design();
-        history = next;
-        selection.set(then.orElseGet(() -> selection.get().in(before, design())));
-        if (!before.equals(design())) {
-            Projection following = new Projection(design(), dialect.get(), memory);
-            present.set(design());
-            projection.set(following);
+        Selection selected = then.orElseGet(() -> selection.get().in(before, next.present()));
+        if (before.equals(next.present())) {
+            history = next;
+            selection.set(selected);
+        } else {
+            announce(next, selected);
         }
+    }
+
+    /** Design, selection and projection change together; then their listeners are called, in this order. */
+    private void announce(History next, Selection selected) {
+        history = next;
+        List<Announced<?>> all = List.of(present, selection, projection);
+        all.forEach(Announced::hold);
+        present.set(design());
+        selection.set(selected);
+        projection.set(new Projection(design(), dialect.get(), memory));
+        all.forEach(Announced::release);
+    }
+
+    /** The threads that work for this window. */
+    public Background background() {
+        return background;
+    }
+
+    /** What went wrong unexpectedly. */
+    public Problems problems() {
+        return problems;
+    }
+
+    /** Ends the work that goes on for this design; when the window is closed. */
+    public void close() {
+        background.close();
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -25,19 +24,11 @@ class SettingsTest {
     }
 
     @Test
-    void placesAsideAreNotGivenTwiceAndTheNewestIsTheLast() throws IOException {
+    void whatIsRememberedMayBeDamaged() throws IOException {
+        Files.writeString(folder.resolve("last"), "a\0b\n");
+        Files.writeString(folder.resolve("recent"), "\0\n" + folder.resolve("last") + "\n");
         Settings settings = new Settings(folder);
-        assertThat(settings.lastAside()).isEmpty();
-        Path first = settings.freePlaceAside();
-        Files.writeString(first, "x");
-        Path second = settings.freePlaceAside();
-        assertThat(second).isNotEqualTo(first);
-        Files.writeString(second, "y");
-        Files.setLastModifiedTime(
-                first, FileTime.fromMillis(Settings.changed(second).toEpochMilli() + 9000));
-        assertThat(settings.lastAside()).contains(first);
-        settings.forget(first);
-        assertThat(settings.lastAside()).contains(second);
-        assertThat(settings.freePlaceAside()).isEqualTo(first);
+        assertThat(settings.lastDesign()).isEmpty();
+        assertThat(settings.recent()).containsExactly(folder.resolve("last"));
     }
 }

@@ -1,0 +1,95 @@
+package jasperwing.app.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * The threads of one window beside its own. What goes wrong in them is reported in one place, and all of them end with the window. Confined
+ * to the window's thread, but for the work itself.
+ */
+public final class Background implements AutoCloseable {
+    private final Problems problems;
+    private final List<Worker> workers = new ArrayList<>();
+    private boolean closed;
+
+    Background(Problems problems) {
+        this.problems = problems;
+    }
+
+    /** A new thread that works one thing after the other. It starts with the first of them. */
+    public Worker worker(String doing) {
+        return worker(doing, Thread.NORM_PRIORITY);
+    }
+
+    public Worker worker(String doing, int priority) {
+        Worker worker = new Worker(doing, priority);
+        workers.add(worker);
+        if (closed) {
+            worker.thread.shutdown();
+        }
+        return worker;
+    }
+
+    /** Lets every thread end: what is being worked on is finished, what waits is dropped. */
+    @Override
+    public void close() {
+        closed = true;
+        workers.forEach(w -> w.thread.shutdownNow());
+    }
+
+    /** One thread. After the window is closed, new work is dropped. */
+    public final class Worker {
+        private final String doing;
+        private final ScheduledExecutorService thread;
+
+        private Worker(String doing, int priority) {
+            this.doing = doing;
+            ScheduledThreadPoolExecutor one = new ScheduledThreadPoolExecutor(1, r -> {
+                Thread made = new Thread(r, doing);
+                made.setDaemon(true);
+                made.setPriority(priority);
+                return made;
+            });
+            one.setRemoveOnCancelPolicy(true);
+            this.thread = one;
+        }
+
+        public void run(Runnable work) {
+            runLater(0, work);
+        }
+
+        /** Begins after some milliseconds. */
+        public void runLater(int delay, Runnable work) {
+            if (!thread.isShutdown()) {
+                thread.schedule(() -> attempt(work), delay, TimeUnit.MILLISECONDS);
+            }
+        }
+
+        private void attempt(Runnable work) {
+            try {
+                work.run();
+            } catch (CancellationException e) {
+                return;
+            } catch (RuntimeException | Error e) {
+                problems.report(doing, e);
+            }
+        }
+
+        /** What it fails with is for the caller to report. After the window is closed it is cancelled. */
+        <T> FutureTask<T> submit(Callable<T> work) {
+            FutureTask<T> task = new FutureTask<>(work);
+            if (thread.isShutdown()) {
+                task.cancel(false);
+            } else {
+                thread.execute(task);
+            }
+            return task;
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package jasperwing.app.shell;
+
+import java.lang.ref.WeakReference;
+import javafx.stage.Stage;
+
+/** Reports what nobody caught, in any thread, to the window that had the focus last. Confined to the window's thread, but for errors. */
+public final class Uncaught implements Thread.UncaughtExceptionHandler {
+    private volatile WeakReference<Problems> latest = new WeakReference<>(null);
+
+    /** Catches from now on what nobody else does. */
+    public static Uncaught everywhere() {
+        Uncaught uncaught = new Uncaught();
+        Thread.setDefaultUncaughtExceptionHandler(uncaught);
+        Thread.currentThread().setUncaughtExceptionHandler(uncaught);
+        return uncaught;
+    }
+
+    /** Takes a window in, from which the focus can go to another. */
+    public void reportTo(Stage window, Problems problems) {
+        latest = new WeakReference<>(problems);
+        window.focusedProperty().addListener((o, was, is) -> {
+            if (is) {
+                latest = new WeakReference<>(problems);
+            }
+        });
+    }
+
+    @Override
+    public void uncaughtException(Thread thread, Throwable error) {
+        Problems problems = latest.get();
+        if (problems != null) {
+            problems.report("doing what was asked for", error);
+        } else {
+            error.printStackTrace();
+        }
+    }
+}
