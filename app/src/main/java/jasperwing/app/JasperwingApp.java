@@ -83,8 +83,7 @@ public final class JasperwingApp extends Application {
             return open(stage, start, settings, new Appearance(settings), uncaught);
         }
 
-        private static Window open(
-                Stage stage, Start start, Settings settings, Appearance shared, Uncaught uncaught) {
+        private static Window open(Stage stage, Start start, Settings settings, Appearance shared, Uncaught uncaught) {
             Appearance appearance = shared.ofWindow();
             Workspace workspace = new Workspace(start.design(), start.file());
             workspace.dialect().bindBidirectional(appearance.dialect());
@@ -94,7 +93,8 @@ public final class JasperwingApp extends Application {
             KeysStage keys = new KeysStage(workspace, appearance, prompt);
             Runnable[] onDraw = new Runnable[1];
             ClassesStage classes = new ClassesStage(workspace, () -> onDraw[0].run());
-            Runnable another = () -> open(new Stage(), Start.with(Design.named("New design")), settings, shared, uncaught);
+            Runnable another =
+                    () -> open(new Stage(), Start.with(Design.named("New design")), settings, shared, uncaught);
             uncaught.reportTo(stage, workspace.problems());
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
             onDraw[0] = () -> shell.go(draw);
@@ -112,8 +112,7 @@ public final class JasperwingApp extends Application {
             });
             stage.show();
             start.notice().ifPresent(n -> files.sayNotOpened(n.file(), n.why()));
-            start.file()
-                    .ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
+            start.file().ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
             Platform.runLater(() -> draw.shown());
             return new Window(stage, workspace, files, shell, appearance, draw, keys, classes);
         }

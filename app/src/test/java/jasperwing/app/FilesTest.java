@@ -2,29 +2,29 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.app.shell.Settings;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.storage.DesignFile;
+import jasperwing.storage.UnreadableDesignException;
+import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import jasperwing.app.shell.Workspace;
-import jasperwing.model.EntityEdits;
-import jasperwing.model.Entity;
-import jasperwing.app.shell.Settings;
-import jasperwing.model.Design;
-import jasperwing.storage.DesignFile;
-import jasperwing.storage.UnreadableDesignException;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
-import java.util.stream.Stream;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -169,7 +169,9 @@ class FilesTest extends WindowTest {
         assertThat(aside()).hasValueSatisfying(d -> assertThat(d.entity("Tide")).isPresent());
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r--r--"));
         until("it is saved by itself", () -> content(file).contains("entity Tide"));
-        until("nothing is kept aside any more", () -> aside().isEmpty() || aside().get().entity("Tide").isEmpty());
+        until(
+                "nothing is kept aside any more",
+                () -> aside().isEmpty() || aside().get().entity("Tide").isEmpty());
     }
 
     @Test

@@ -30,6 +30,8 @@ abstract class WindowTest extends ApplicationTest {
     @TempDir
     static Path folder;
 
+    final Uncaught uncaught = new Uncaught();
+
     JasperwingApp.Window window;
 
     /** What the window opens with. */
@@ -40,7 +42,7 @@ abstract class WindowTest extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         window = JasperwingApp.Window.open(
-                stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")), new Uncaught());
+                stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")), uncaught);
     }
 
     @AfterEach

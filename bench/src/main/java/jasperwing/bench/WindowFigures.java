@@ -70,7 +70,8 @@ public final class WindowFigures extends Application {
         Design design = List.of("memory", "frames", "moves", "classes").contains(large)
                 ? arranged(1000, 10, 2000)
                 : arranged(200, 8, 300);
-        window = JasperwingApp.Window.open(stage, JasperwingApp.Start.with(design), new Settings(home), Uncaught.everywhere());
+        window = JasperwingApp.Window.open(
+                stage, JasperwingApp.Start.with(design), new Settings(home), Uncaught.everywhere());
         switch (large) {
             case "frames" -> frames();
             case "memory" -> steps.add(this::memory);

@@ -64,7 +64,8 @@ public final class Main {
         } else if (problem instanceof IOException) {
             err.println(Printable.text(problem.getMessage()));
         } else {
-            err.println("This is an error in Jasperwing itself; nothing was written. Please report it with these lines:");
+            err.println(
+                    "This is an error in Jasperwing itself; nothing was written. Please report it with these lines:");
             problem.printStackTrace(err);
         }
         return 2;

@@ -12,7 +12,8 @@ final class Printable {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             boolean kept = c == '\n' || c == '\t';
-            boolean control = Character.isISOControl(c) || c >= '\u202a' && c <= '\u202e' || c >= '\u2066' && c <= '\u2069';
+            boolean control =
+                    Character.isISOControl(c) || c >= '\u202a' && c <= '\u202e' || c >= '\u2066' && c <= '\u2069';
             safe.append(control && !kept ? String.format(Locale.ROOT, "\\u%04x", (int) c) : Character.toString(c));
         }
         return safe.toString();

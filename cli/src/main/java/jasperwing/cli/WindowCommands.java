@@ -39,8 +39,7 @@ final class WindowCommands {
 
     private static JasperwingApp.Start start(Path file) throws UnreadableDesignException {
         Design design = DesignFile.load(file);
-        return new JasperwingApp.Start(
-                design, Optional.of(file), Optional.empty(), Optional.empty(), Optional.empty());
+        return new JasperwingApp.Start(design, Optional.of(file), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /**
@@ -60,8 +59,7 @@ final class WindowCommands {
         try {
             if (asideIsNewer) {
                 Design design = DesignFile.load(aside.get());
-                return new JasperwingApp.Start(
-                        design, Optional.empty(), aside, Optional.empty(), Optional.empty());
+                return new JasperwingApp.Start(design, Optional.empty(), aside, Optional.empty(), Optional.empty());
             }
             return file.isPresent() ? start(file.get()) : JasperwingApp.Start.with(Design.named("New design"));
         } catch (UnreadableDesignException e) {

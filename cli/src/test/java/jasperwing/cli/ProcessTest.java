@@ -15,7 +15,8 @@ import org.junit.jupiter.api.io.TempDir;
 /** The command line as a process of its own: what depends on the locale, on standard output and on what files are. */
 @EnabledOnOs(OS.LINUX)
 class ProcessTest {
-    private static final String DESIGN = "design \"Küste\"\n\nentity Möwe\n  id          serial         key\n  näme        text(20)\n";
+    private static final String DESIGN =
+            "design \"Küste\"\n\nentity Möwe\n  id          serial         key\n  näme        text(20)\n";
 
     @TempDir
     Path folder;
@@ -26,13 +27,20 @@ class ProcessTest {
     private Ran run(String line) throws IOException, InterruptedException {
         Path root = Path.of(System.getProperty("jasperwing.root"));
         ProcessBuilder builder = new ProcessBuilder(
-                        "bash", "-c", ". '" + root + "/config/machine.sh'; use_utf8; jasperwing=\"$JAVA -cp $CP jasperwing.cli.Main\"; " + line)
+                        "bash",
+                        "-c",
+                        ". '" + root
+                                + "/config/machine.sh'; use_utf8; jasperwing=\"$JAVA -cp $CP jasperwing.cli.Main\"; "
+                                + line)
                 .directory(folder.toFile())
                 .redirectOutput(folder.resolve("out").toFile())
                 .redirectError(folder.resolve("err").toFile());
         builder.environment().keySet().removeIf(k -> k.startsWith("LC_") || k.startsWith("LANG"));
         builder.environment().put("LC_ALL", "C");
-        builder.environment().put("JAVA", Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        builder.environment()
+                .put(
+                        "JAVA",
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString());
         builder.environment().put("CP", System.getProperty("java.class.path"));
         Process process = builder.start();
         assertThat(process.waitFor(120, TimeUnit.SECONDS)).isTrue();
@@ -52,7 +60,9 @@ class ProcessTest {
         Ran said = run("$jasperwing say möwen.wing 'Möwe has a größe int'");
         assertThat(said.err()).isEmpty();
         assertThat(said.out()).contains("design \"Küste\"", "entity Möwe", "näme ", "größe ");
-        assertThat(run("$jasperwing classes möwen.wing --target java-jakarta -o klässen").code()).isZero();
+        assertThat(run("$jasperwing classes möwen.wing --target java-jakarta -o klässen")
+                        .code())
+                .isZero();
         assertThat(folder.resolve("klässen/küste/Möwe.java")).exists();
         assertThat(run("$jasperwing check fehlt-ö.wing").err()).startsWith("fehlt-ö.wing:1:1: there is no such file");
     }
@@ -63,7 +73,8 @@ class ProcessTest {
         Ran full = run("$jasperwing tables a.wing --dialect sqlite > /dev/full");
         assertThat(full.code()).isEqualTo(2);
         assertThat(full.err()).contains("Standard output cannot be written: No space left on device");
-        assertThat(run("$jasperwing tables a.wing --dialect sqlite -o /dev/full").err())
+        assertThat(run("$jasperwing tables a.wing --dialect sqlite -o /dev/full")
+                        .err())
                 .startsWith("/dev/full: No space left on device");
         assertThat(Path.of("/dev/full")).exists();
     }
@@ -73,10 +84,13 @@ class ProcessTest {
         write("a.wing");
         Ran read = run("mkfifo in; cat a.wing > in & $jasperwing check in");
         assertThat(read.out()).contains("0 faults");
-        Ran written = run("mkfifo pipe; cat pipe > read & $jasperwing tables a.wing --dialect sqlite -o pipe; wait; test -p pipe");
+        Ran written = run(
+                "mkfifo pipe; cat pipe > read & $jasperwing tables a.wing --dialect sqlite -o pipe; wait; test -p pipe");
         assertThat(written.code()).isZero();
         assertThat(folder.resolve("read")).content(UTF_8).contains("create table");
-        assertThat(run("$jasperwing tables a.wing --dialect sqlite -o /dev/stdout").out()).contains("create table");
+        assertThat(run("$jasperwing tables a.wing --dialect sqlite -o /dev/stdout")
+                        .out())
+                .contains("create table");
     }
 
     @Test

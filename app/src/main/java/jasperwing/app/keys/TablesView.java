@@ -1,7 +1,7 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.Background;
 import jasperwing.app.shell.PaintedScene;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Projection;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Future;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
@@ -50,14 +52,7 @@ public final class Background implements AutoCloseable {
 
         private Worker(String doing, int priority) {
             this.doing = doing;
-            ScheduledThreadPoolExecutor one = new ScheduledThreadPoolExecutor(1, r -> {
-                Thread made = new Thread(r, doing);
-                made.setDaemon(true);
-                made.setPriority(priority);
-                return made;
-            });
-            one.setRemoveOnCancelPolicy(true);
-            this.thread = one;
+            this.thread = new One(doing, priority);
         }
 
         public void run(Runnable work) {
@@ -67,17 +62,7 @@ public final class Background implements AutoCloseable {
         /** Begins after some milliseconds. */
         public void runLater(int delay, Runnable work) {
             if (!thread.isShutdown()) {
-                thread.schedule(() -> attempt(work), delay, TimeUnit.MILLISECONDS);
-            }
-        }
-
-        private void attempt(Runnable work) {
-            try {
-                work.run();
-            } catch (CancellationException e) {
-                return;
-            } catch (RuntimeException | Error e) {
-                problems.report(doing, e);
+                thread.schedule(work, delay, TimeUnit.MILLISECONDS);
             }
         }
 
@@ -90,6 +75,41 @@ public final class Background implements AutoCloseable {
                 thread.execute(task);
             }
             return task;
+        }
+    }
+
+    /** Reports what its work fails with. */
+    private final class One extends ScheduledThreadPoolExecutor {
+        private final String doing;
+
+        One(String doing, int priority) {
+            super(1, r -> {
+                Thread made = new Thread(r, doing);
+                made.setDaemon(true);
+                made.setPriority(priority);
+                return made;
+            });
+            this.doing = doing;
+        }
+
+        @Override
+        protected void afterExecute(Runnable work, Throwable thrown) {
+            super.afterExecute(work, thrown);
+            if (work instanceof Future<?> future && future.isDone() && !future.isCancelled()) {
+                report(future);
+            }
+        }
+
+        private void report(Future<?> done) {
+            try {
+                done.get();
+            } catch (ExecutionException e) {
+                if (!(e.getCause() instanceof CancellationException)) {
+                    problems.report(doing, e.getCause());
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
         }
     }
 }

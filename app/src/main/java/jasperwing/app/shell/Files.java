@@ -60,7 +60,8 @@ public final class Files {
     }
 
     private String startPath() {
-        return workspace.path()
+        return workspace
+                .path()
                 .get()
                 .or(keeping::origin)
                 .map(Path::toString)
@@ -79,8 +80,7 @@ public final class Files {
 
     private Optional<String> open(Path read, Optional<Path> file, Optional<Path> aside) {
         if (!flush()) {
-            return Optional.of(
-                    "The open design cannot be saved (" + state().get() + "). Save it elsewhere first.");
+            return Optional.of("The open design cannot be saved (" + state().get() + "). Save it elsewhere first.");
         }
         boolean own = workspace.path().get().equals(file.map(Path::toAbsolutePath)) && aside.isEmpty();
         Optional<Owner> taken = own ? Optional.empty() : settings.own(read);

@@ -95,8 +95,10 @@ final class Keeping {
     void begin(Optional<Path> keptAside) {
         Optional<Path> file = file();
         aside = keptAside.flatMap(asides::take);
-        origin = keptAside.flatMap(k ->
-                asides.all().stream().filter(a -> a.file().equals(k)).findFirst().flatMap(Asides.Aside::origin));
+        origin = keptAside.flatMap(k -> asides.all().stream()
+                .filter(a -> a.file().equals(k))
+                .findFirst()
+                .flatMap(Asides.Aside::origin));
         safe = workspace.design();
         watched = file;
         stamp = file.flatMap(Saver::stamp);

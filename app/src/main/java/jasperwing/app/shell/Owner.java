@@ -46,8 +46,8 @@ final class Owner implements AutoCloseable {
                 return Optional.empty();
             }
             channel.truncate(0);
-            channel.write(ByteBuffer.wrap(
-                    ("process " + ProcessHandle.current().pid()).getBytes(StandardCharsets.UTF_8)));
+            channel.write(
+                    ByteBuffer.wrap(("process " + ProcessHandle.current().pid()).getBytes(StandardCharsets.UTF_8)));
             return Optional.of(new Owner(Optional.of(channel)));
         } catch (IOException e) {
             LOG.warn("{} cannot be locked", design, e);

@@ -65,7 +65,8 @@ final class ProblemLine extends VBox {
 
     private void copy() {
         ClipboardContent content = new ClipboardContent();
-        content.putString(problems.latest().get().map(Problems.Unexpected::details).orElse(""));
+        content.putString(
+                problems.latest().get().map(Problems.Unexpected::details).orElse(""));
         Clipboard.getSystemClipboard().setContent(content);
     }
 }

@@ -35,8 +35,7 @@ public final class Problems {
         }
 
         private boolean isLike(Throwable other) {
-            return error.getClass() == other.getClass()
-                    && error.getStackTrace().length == other.getStackTrace().length;
+            return error.getClass() == other.getClass() && error.getStackTrace().length == other.getStackTrace().length;
         }
     }
 
@@ -56,7 +55,8 @@ public final class Problems {
     }
 
     private void show(String doing, Throwable error) {
-        int times = latest.get().filter(l -> l.isLike(error)).map(Unexpected::times).orElse(0);
+        int times =
+                latest.get().filter(l -> l.isLike(error)).map(Unexpected::times).orElse(0);
         latest.set(Optional.of(new Unexpected(doing, error, times + 1)));
     }
 

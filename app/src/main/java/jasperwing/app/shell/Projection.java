@@ -1,6 +1,5 @@
 package jasperwing.app.shell;
 
-import java.util.Optional;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.findings.Checkup;
@@ -11,6 +10,7 @@ import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Future;

@@ -50,8 +50,7 @@ public final class Shell extends StackPane {
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
         lens = new Lens(workspace);
-        inner = new BorderPane(
-                middle, topBar, lens, new VBox(new ProblemLine(workspace.problems()), findings), null);
+        inner = new BorderPane(middle, topBar, lens, new VBox(new ProblemLine(workspace.problems()), findings), null);
         middle.setMinSize(0, 0);
         showsSide = appearance.lens();
         showsSide.addListener((o, was, is) -> showSide());

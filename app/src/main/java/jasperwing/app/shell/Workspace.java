@@ -1,11 +1,11 @@
 package jasperwing.app.shell;
 
-import java.util.List;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.History;
 import jasperwing.schema.Dialect;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
 import javafx.beans.property.ObjectProperty;

@@ -51,7 +51,9 @@ class AsidesTest {
         assertThat(one.file()).isNotEqualTo(other.file());
         assertThat(asides.all()).isEmpty();
         one.owner().close();
-        assertThat(asides.place(Optional.empty()).file()).as("never used, and free").isEqualTo(one.file());
+        assertThat(asides.place(Optional.empty()).file())
+                .as("never used, and free")
+                .isEqualTo(one.file());
     }
 
     @Test
