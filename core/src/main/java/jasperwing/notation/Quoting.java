@@ -44,6 +44,11 @@ final class Quoting {
 
     private Quoting() {}
 
+    /** Whether the grammar uses a word itself, so that as a name it must be quoted. */
+    static boolean isKeyword(String word) {
+        return KEYWORDS.contains(word);
+    }
+
     /** A name, in backquotes unless it is a plain word that the grammar does not use itself. */
     static String name(String name) {
         return isBare(name) && !KEYWORDS.contains(name) ? name : quoted(name, '`');

@@ -1,9 +1,11 @@
 package jasperwing.app.draw;
 
+import jasperwing.notation.Highlight;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.KeyCode;
 import jasperwing.notation.Problem;
 import java.util.Collection;
 import java.util.List;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.fxmisc.richtext.CodeArea;
 import org.fxmisc.richtext.LineNumberFactory;
@@ -11,17 +13,33 @@ import org.fxmisc.richtext.model.StyleSpansBuilder;
 
 /** A design's text with its words set apart and what cannot be read underlined. Only lines that changed are set anew. */
 final class DesignText extends CodeArea {
-    private static final Pattern TOKENS =
-            Pattern.compile("(?<comment>#.*)|(?<string>\"(?:\\\\.|[^\"\\\\])*\"?)|(?<quoted>`[^`]*`)"
-                    + "|(?<word>\\b(?:design|area|enum|entity|each|sheet|places|must|may|one|many|which|of|via|as|in|outside|key|unique|default|from"
-                    + "|up|to|list|label|column|table|shown|deleting|is|refused|deletes|too|empties|it|kept)\\b)"
-                    + "|(?<number>\\b\\d[\\d.]*\\b)");
-    private static final String[] KINDS = {"comment", "string", "quoted", "word", "number"};
+    /** Statements with lines below them. */
+    private static final Pattern OPENS = Pattern.compile("(entity|value|trait|each|classes|places)\\b.*");
 
     DesignText() {
         getStyleClass().add("design-text");
         setParagraphGraphicFactory(LineNumberFactory.get(this));
         setWrapText(false);
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ENTER && !e.isShortcutDown()) {
+                newLine();
+                e.consume();
+            }
+        });
+    }
+
+    /** Begins a line as far in as the one before, or below a statement; on a line with nothing else goes back to the margin. */
+    private void newLine() {
+        int line = getCurrentParagraph();
+        String text = getText(line);
+        String before = text.substring(0, getCaretColumn());
+        String indent = before.substring(0, before.length() - before.stripLeading().length());
+        if (!indent.isEmpty() && text.isBlank() && getSelection().getLength() == 0) {
+            replaceText(line, 0, line, text.length(), "");
+        } else {
+            replaceSelection("\n" + (OPENS.matcher(before).matches() ? "  " : indent));
+            requestFollowCaret();
+        }
     }
 
     /** Sets some lines anew, counted from 0, both included. */
@@ -47,23 +65,23 @@ final class DesignText extends CodeArea {
 
     private static StyleSpansBuilder<Collection<String>> spans(String text) {
         StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
-        Matcher matcher = TOKENS.matcher(text);
         int at = 0;
-        while (matcher.find()) {
-            spans.add(List.of(), matcher.start() - at);
-            spans.add(List.of("text-" + kind(matcher)), matcher.end() - matcher.start());
-            at = matcher.end();
+        for (Highlight each : Highlight.of(text)) {
+            spans.add(List.of(), each.start() - at);
+            spans.add(List.of(style(each.kind())), each.length());
+            at = each.start() + each.length();
         }
         return spans.add(List.of(), text.length() - at);
     }
 
-    private static String kind(Matcher matcher) {
-        for (String kind : KINDS) {
-            if (matcher.group(kind) != null) {
-                return kind;
-            }
-        }
-        throw new IllegalStateException("no group matched in " + matcher);
+    private static String style(Highlight.Kind kind) {
+        return switch (kind) {
+            case KEYWORD -> "text-word";
+            case QUOTED_NAME -> "text-quoted";
+            case TEXT -> "text-string";
+            case NUMBER -> "text-number";
+            case COMMENT -> "text-comment";
+        };
     }
 
     private static StyleSpansBuilder<Collection<String>> wrong(String text, Problem problem) {

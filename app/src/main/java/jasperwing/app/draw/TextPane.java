@@ -3,7 +3,11 @@ package jasperwing.app.draw;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
-import jasperwing.model.Edit;
+import jasperwing.model.Place;
+import jasperwing.model.SheetEdits;
+import jasperwing.notation.TextPosition;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import jasperwing.notation.LineMerge;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
@@ -22,7 +26,8 @@ import org.fxmisc.flowless.VirtualizedScrollPane;
 
 /**
  * The whole design as text beside the diagram. What is typed takes effect as soon as the text parses; until then the diagram
- * keeps the last good design and the errors are marked. What is selected and where the caret stands are one.
+ * keeps the last good design and the errors are marked. While somebody types, their text is left as they wrote it; it is printed canonically
+ * when they leave it. What is selected and where the caret stands are one.
  */
 final class TextPane extends VBox {
     private final Workspace workspace;
@@ -30,10 +35,13 @@ final class TextPane extends VBox {
     private final Label problem = new Label();
     private final Button take = new Button("Take the diagram's");
     private final HBox foot = new HBox(8, problem, take);
-    private Workspace.Typing typing;
+    private Workspace.Typing edits;
     private String good = "";
     private List<Problem> problems = List.of();
     private boolean setting;
+
+    /** While an edit that was typed here takes effect. */
+    private boolean typing;
     private boolean following;
 
     TextPane(Workspace workspace) {
@@ -52,11 +60,12 @@ final class TextPane extends VBox {
         VirtualizedScrollPane<DesignText> scroll = new VirtualizedScrollPane<>(area);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(scroll, foot);
-        typing = workspace.typing();
+        edits = workspace.typing();
+        area.addEventFilter(KeyEvent.KEY_PRESSED, this::undoKeys);
         area.multiPlainChanges().subscribe(changes -> typed());
         area.currentParagraphProperty().addListener((o, was, is) -> select());
         area.focusedProperty().addListener((o, was, is) -> {
-            typing = workspace.typing();
+            edits = workspace.typing();
             if (!is && problems.isEmpty()) {
                 reset();
             }
@@ -102,11 +111,11 @@ final class TextPane extends VBox {
         while (end < least - start && now.charAt(now.length() - 1 - end) == text.charAt(text.length() - 1 - end)) {
             end++;
         }
-        int caret = area.getCaretPosition();
-        int grown = text.length() - now.length();
+        int caret = TextPosition.follow(now, text, area.getCaretPosition());
         setting = true;
         area.replaceText(start, now.length() - end, text.substring(start, text.length() - end));
-        area.moveTo(caret <= start ? caret : caret >= now.length() - end ? caret + grown : start);
+        area.moveTo(caret);
+        area.getUndoManager().forgetHistory();
         setting = false;
         int first = area.offsetToPosition(start, org.fxmisc.richtext.model.TwoDimensional.Bias.Backward)
                 .getMajor();
@@ -115,17 +124,41 @@ final class TextPane extends VBox {
         area.highlight(first, last, List.of());
     }
 
+    /** What was typed here is taken back first; then what was done elsewhere. */
+    private void undoKeys(KeyEvent e) {
+        boolean undo = e.isShortcutDown() && e.getCode() == KeyCode.Z && !e.isShiftDown();
+        boolean redo = e.isShortcutDown()
+                && (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z && e.isShiftDown());
+        if (undo && !area.isUndoAvailable()) {
+            workspace.undo();
+            e.consume();
+        } else if (redo && !area.isRedoAvailable()) {
+            workspace.redo();
+            e.consume();
+        }
+    }
+
     private void typed() {
         if (setting) {
             return;
         }
         Parsed<Design> parsed = read();
         if (parsed.isSound()) {
-            Design design = parsed.value();
-            good = Notation.print(design);
-            Edit edit = d -> design;
-            typing.edit(edit);
+            Design design = placed(parsed.value(), workspace.design());
+            typing = true;
+            edits.edit(d -> design);
+            typing = false;
+            good = Notation.print(workspace.design());
         }
+    }
+
+    /** Cards stay where they stand, also those whose places were found since the text was printed. */
+    private static Design placed(Design typed, Design now) {
+        List<Place> missing = now.places().stream()
+                .filter(p -> typed.entity(p.entity()).isPresent()
+                        && typed.place(p.entity(), p.sheet()).isEmpty())
+                .toList();
+        return missing.isEmpty() ? typed : SheetEdits.place(missing).on(typed);
     }
 
     /** Reads the text, marks what is wrong in it, and says the first of it. */
@@ -161,19 +194,13 @@ final class TextPane extends VBox {
             return;
         }
         String now = Notation.print(workspace.design());
-        if (now.equals(good)) {
-            return;
-        }
-        if (problems.isEmpty()) {
-            good = now;
-            set(now);
-            read();
+        if (typing || now.equals(good)) {
             return;
         }
         Optional<String> merged = LineMerge.of(good, area.getText(), now);
-        if (merged.isPresent()) {
+        if (merged.isPresent() || problems.isEmpty()) {
             good = now;
-            set(merged.get());
+            set(merged.orElse(now));
             read();
         } else {
             say("The diagram has changed where this text does not parse.", true);
