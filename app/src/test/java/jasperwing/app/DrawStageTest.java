@@ -7,11 +7,14 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Place;
 import jasperwing.model.Tie;
+import java.util.List;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import org.fxmisc.richtext.CodeArea;
 import org.junit.jupiter.api.Test;
 
 /** The ways in and about on the sheet, as a person would use them. */
@@ -56,12 +59,56 @@ class DrawStageTest extends WindowTest {
         clickOn(headOf("Site"));
         push(KeyCode.ENTER);
         until("the card is open at its end", () -> focused("card-lines"));
-        write("nonsense here too");
+        write("(nonsense");
         push(KeyCode.ESCAPE);
         until("the problem is named", () -> problem().startsWith("Line 2: "));
         push(KeyCode.ESCAPE);
         until("the card is closed", () -> !sees("#card-name"));
         assertThat(site().attributes()).hasSize(1);
+    }
+
+    @Test
+    void aSecondEscapeGivesALineBackThatWasAnAttribute() {
+        Entity before = design().entity("Dive").orElseThrow();
+        doubleClickOn(headOf("Dive"), MouseButton.PRIMARY);
+        until("the card is open", () -> focused("card-name"));
+        push(KeyCode.ENTER);
+        write("depth int");
+        until(
+                "the new line is read",
+                () -> design().entity("Dive").orElseThrow().attribute("depth").isPresent());
+        CodeArea lines = lookup("#card-lines").query();
+        interact(() -> lines.moveTo(1, lines.getParagraphLength(1)));
+        for (int i = 0; i < "int".length(); i++) {
+            push(KeyCode.BACK_SPACE);
+        }
+        push(KeyCode.ESCAPE);
+        until("the problem is named", () -> problem().startsWith("Line 2: "));
+        push(KeyCode.ESCAPE);
+        until("the card is closed", () -> !sees("#card-name"));
+        Entity after = design().entity("Dive").orElseThrow();
+        assertThat(after.attribute("number")).isEqualTo(before.attribute("number"));
+        assertThat(after.attribute("depth")).isPresent();
+        assertThat(after.key()).isEqualTo(before.key());
+    }
+
+    @Test
+    void newEntitiesDoNotCoverOneAnother() {
+        for (int i = 0; i < 3; i++) {
+            interact(() -> sheet().requestFocus());
+            int count = design().entities().size();
+            push(KeyCode.N);
+            until("one more is there", () -> design().entities().size() == count + 1 && focused("card-name"));
+            push(KeyCode.ESCAPE);
+            until("its card is closed", () -> !sees("#card-name"));
+        }
+        List<Bounds> cards =
+                design().entities().stream().map(e -> card(e.name())).toList();
+        for (int i = 0; i < cards.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                assertThat(cards.get(i).intersects(cards.get(j))).isFalse();
+            }
+        }
     }
 
     private String problem() {

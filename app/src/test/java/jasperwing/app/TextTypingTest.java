@@ -44,7 +44,9 @@ class TextTypingTest extends WindowTest {
         until("the diagram has it", () -> design().entity("Foo").isPresent());
         write("id serial key", KeyCode.ENTER);
         write("name text(9)");
-        until("it has its attributes", () -> design().entity("Foo").orElseThrow().attributes().size() == 2);
+        until(
+                "it has its attributes",
+                () -> design().entity("Foo").orElseThrow().attributes().size() == 2);
         assertThat(text().getText()).isEqualTo(before + "entity Foo\n  id serial key\n  name text(9)");
         assertThat(design().place("Foo", "")).isPresent();
         assertThat(design().place("Taxon", "")).isEqualTo(Samples.demo().place("Taxon", ""));
@@ -58,7 +60,10 @@ class TextTypingTest extends WindowTest {
 
     @Test
     void theCaretStaysOnItsCharacterWhenTheDiagramChanges() {
-        int line = text().getText().substring(0, text().getText().indexOf("  tagNumber")).split("\n").length;
+        int line = text().getText()
+                .substring(0, text().getText().indexOf("  tagNumber"))
+                .split("\n")
+                .length;
         interact(() -> text().moveTo(line, 5));
         interact(() -> window.workspace().edit(EntityEdits.add(Entity.keyed("Aaa"))));
         until("the text has it", () -> text().getText().contains("entity Aaa"));

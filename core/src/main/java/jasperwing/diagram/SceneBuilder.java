@@ -66,7 +66,7 @@ public final class SceneBuilder {
 
     /** The same cards, made sooner by recalling those of the same memory. */
     public static List<Card> cards(Design design, String sheet, Metrics metrics, SceneMemory memory) {
-        return Free.cards(design, sheet, new Cards(design, metrics, memory.cards()));
+        return CardPlacement.cards(design, sheet, new Cards(design, metrics, memory.cards()));
     }
 
     /** The same scene, found sooner by recalling what was found with the same memory before. */

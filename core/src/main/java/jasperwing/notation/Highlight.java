@@ -22,7 +22,17 @@ public record Highlight(Kind kind, int start, int length) {
     }
 
     private static final Set<String> STATEMENTS = Set.of(
-            "design", "area", "enum", "value", "trait", "entity", "each", "sheet", "set", "classes", "places",
+            "design",
+            "area",
+            "enum",
+            "value",
+            "trait",
+            "entity",
+            "each",
+            "sheet",
+            "set",
+            "classes",
+            "places",
             "notation");
 
     /** What begins a line below a statement, by what comes next; a name that is the same word is followed by a type. */
@@ -37,9 +47,40 @@ public record Highlight(Kind kind, int start, int length) {
 
     /** Words of the grammar that can be names elsewhere. */
     private static final Set<String> FURTHER = Set.of(
-            "aside", "at", "be", "by", "case", "checked", "complete", "deletes", "deleting", "empties", "end", "falling",
-            "false", "ignoring", "insert", "into", "it", "its", "kept", "kind", "kinds", "now", "null", "only", "order",
-            "refused", "shown", "sorted", "than", "today", "too", "true", "update", "where");
+            "aside",
+            "at",
+            "be",
+            "by",
+            "case",
+            "checked",
+            "complete",
+            "deletes",
+            "deleting",
+            "empties",
+            "end",
+            "falling",
+            "false",
+            "ignoring",
+            "insert",
+            "into",
+            "it",
+            "its",
+            "kept",
+            "kind",
+            "kinds",
+            "now",
+            "null",
+            "only",
+            "order",
+            "refused",
+            "shown",
+            "sorted",
+            "than",
+            "today",
+            "too",
+            "true",
+            "update",
+            "where");
 
     /** In the order of the line; they do not overlap. */
     public static List<Highlight> of(String line) {

@@ -21,8 +21,8 @@ import org.fxmisc.flowless.VirtualizedScrollPane;
 
 /**
  * A card's name and lines as text, in place. What is typed takes effect at once and is one step of the history. While a line
- * does not parse, the card stays as it last was, and open with the line marked, so that nothing is lost; a second Esc leaves
- * such lines out.
+ * does not parse, the card stays as it last was, and open with the line marked, so that nothing is lost; a second Esc goes back to
+ * such lines as they were.
  */
 final class CardEditor extends VBox {
     private static final double LINE = 17.5;
@@ -243,20 +243,23 @@ final class CardEditor extends VBox {
     /**
      * Leaves the card.
      *
-     * @param regardless leaves out what does not parse, instead of staying
+     * @param regardless goes back to what last parsed, instead of staying
      * @return whether it was left
      */
     boolean leave(boolean regardless) {
         if (done) {
             return true;
         }
-        CardLines.Read read = lines.read();
+        CardLines.Read read =
+                lines.readLastGood(workspace.design().entity(entity.name()).orElse(entity));
         Optional<String> wrongName = nameProblem();
         String wrong = wrongName.orElse(read.problem());
         if (!wrong.isEmpty() && !regardless) {
             warned = true;
             say(wrong
-                    + (wrongName.isPresent() ? "  Esc again keeps the old name." : "  Esc again leaves the line out."));
+                    + (wrongName.isPresent()
+                            ? "  Esc again keeps the old name."
+                            : "  Esc again goes back to the line as it was."));
             return false;
         }
         done = true;

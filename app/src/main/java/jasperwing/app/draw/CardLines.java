@@ -45,6 +45,16 @@ final class CardLines extends CodeArea {
     record Read(List<Attribute> attributes, List<String> key, String problem) {}
 
     Read read() {
+        return read(entity, false);
+    }
+
+    /** The same, where a line that does not parse says what it said before. @param now the entity as it is by then */
+    Read readLastGood(Entity now) {
+        return read(now, true);
+    }
+
+    private Read read(Entity now, boolean lastGood) {
+        LastGood last = new LastGood(entity, now, getText());
         List<Attribute> attributes = new ArrayList<>();
         List<String> key = new ArrayList<>();
         String wrong = "";
@@ -61,8 +71,14 @@ final class CardLines extends CodeArea {
                 if (parsed.value().get().key()) {
                     key.add(attribute.name());
                 }
-            } else if (wrong.isEmpty()) {
-                wrong = "Line " + number + ": " + parsed.problems().get(0).sentence();
+                last.passed(attribute.name());
+            } else {
+                Optional<Attribute> good = lastGood ? last.of(line) : Optional.empty();
+                good.ifPresent(attributes::add);
+                good.filter(a -> entity.isKey(a) || now.isKey(a)).ifPresent(a -> key.add(a.name()));
+                wrong = wrong.isEmpty()
+                        ? "Line " + number + ": " + parsed.problems().get(0).sentence()
+                        : wrong;
             }
         }
         return new Read(attributes, key, wrong);

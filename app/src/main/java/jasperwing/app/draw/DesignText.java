@@ -1,12 +1,12 @@
 package jasperwing.app.draw;
 
 import jasperwing.notation.Highlight;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.KeyCode;
 import jasperwing.notation.Problem;
 import java.util.Collection;
 import java.util.List;
 import java.util.regex.Pattern;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.fxmisc.richtext.CodeArea;
 import org.fxmisc.richtext.LineNumberFactory;
 import org.fxmisc.richtext.model.StyleSpansBuilder;
@@ -33,7 +33,8 @@ final class DesignText extends CodeArea {
         int line = getCurrentParagraph();
         String text = getText(line);
         String before = text.substring(0, getCaretColumn());
-        String indent = before.substring(0, before.length() - before.stripLeading().length());
+        String indent =
+                before.substring(0, before.length() - before.stripLeading().length());
         if (!indent.isEmpty() && text.isBlank() && getSelection().getLength() == 0) {
             replaceText(line, 0, line, text.length(), "");
         } else {

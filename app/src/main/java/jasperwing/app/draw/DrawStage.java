@@ -9,6 +9,8 @@ import jasperwing.app.shell.Typed;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.Target;
 import jasperwing.diagram.Card;
+import jasperwing.diagram.CardPlacement;
+import jasperwing.diagram.Point;
 import jasperwing.findings.Level;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -40,6 +42,11 @@ import javafx.util.Duration;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
+    /** About the size of a card with a name and a key, in sheet units. */
+    private static final double NEW_WIDTH = 180;
+
+    private static final double NEW_HEIGHT = 60;
+
     /** With Ctrl, these mean the same while something is typed. */
     private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
 
@@ -258,10 +265,12 @@ public final class DrawStage implements Stage {
         workspace.selection().set(Selection.of(all));
     }
 
+    /** In the middle of what is seen, or as near to it as nothing is covered. */
     private void addEntity() {
         String name = Drawing.freeName(workspace.design());
-        var middle = sheet.viewport().toSheet(sheet.getWidth() / 2, sheet.getHeight() / 2);
-        workspace.edit(Drawing.entityAt(name, sheet.sheet().get(), middle.x(), middle.y()), Selection.of(name));
+        Point middle = sheet.viewport().toSheet(sheet.getWidth() / 2, sheet.getHeight() / 2);
+        Point free = CardPlacement.near(sheet.scene(), middle, NEW_WIDTH, NEW_HEIGHT);
+        workspace.edit(Drawing.entityAt(name, sheet.sheet().get(), free.x(), free.y()), Selection.of(name));
         editing.openName(name);
     }
 

@@ -5,20 +5,20 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.SheetEdits;
-import jasperwing.notation.TextPosition;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import jasperwing.notation.LineMerge;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;
 import jasperwing.notation.TextMap;
+import jasperwing.notation.TextPosition;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -42,6 +42,7 @@ final class TextPane extends VBox {
 
     /** While an edit that was typed here takes effect. */
     private boolean typing;
+
     private boolean following;
 
     TextPane(Workspace workspace) {
@@ -127,8 +128,7 @@ final class TextPane extends VBox {
     /** What was typed here is taken back first; then what was done elsewhere. */
     private void undoKeys(KeyEvent e) {
         boolean undo = e.isShortcutDown() && e.getCode() == KeyCode.Z && !e.isShiftDown();
-        boolean redo = e.isShortcutDown()
-                && (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z && e.isShiftDown());
+        boolean redo = e.isShortcutDown() && (e.getCode() == KeyCode.Y || e.getCode() == KeyCode.Z && e.isShiftDown());
         if (undo && !area.isUndoAvailable()) {
             workspace.undo();
             e.consume();

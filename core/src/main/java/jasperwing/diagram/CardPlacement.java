@@ -16,7 +16,7 @@ import java.util.Set;
  * Finds a place for every card that has none: beside what it is related to, as near as it fits; when it is related to nothing that
  * stands, or very many have none, in the first free cell of a grid.
  */
-final class Free {
+public final class CardPlacement {
     private static final double GAP = 70;
     private static final int COLUMN = 320;
     private static final double STEP = 30;
@@ -27,7 +27,7 @@ final class Free {
     /** More cards than this without a place are put in rows, to be arranged. */
     private static final int MANY = 40;
 
-    private Free() {}
+    private CardPlacement() {}
 
     /** The cards of a sheet: those with a place at it, the others in free cells, in the order of the design. */
     static List<Card> cards(Design design, String sheet, Cards cards) {
@@ -64,7 +64,7 @@ final class Free {
             Card card = cards.of(entity, new Point(0, 0));
             Optional<Point> beside = homeless.size() > MANY ? Optional.empty() : wanted(design, entity.name(), placed);
             if (beside.isPresent()) {
-                card = near(card, beside.get(), taken);
+                card = card.at(near(card.box(), beside.get(), taken));
             } else {
                 cell = settle(card, taken.index(), columns, cell);
                 card = card.at(corner(cell, columns));
@@ -119,24 +119,29 @@ final class Free {
                         : b.center());
     }
 
-    /** The card with its middle at the free place nearest to the one wanted, in rings around it. */
-    private static Card near(Card card, Point wanted, Taken taken) {
-        double left = wanted.x() - card.box().width() / 2;
-        double top = wanted.y() - card.box().height() / 2;
+    /** Where the upper left corner of a new card is, for the card to lie as near to a point as it can without covering another. */
+    public static Point near(Scene scene, Point middle, double width, double height) {
+        return near(new Box(0, 0, width, height), middle, new Taken(scene.cards()));
+    }
+
+    /** The upper left corner of a box with its middle at the free place nearest to the one wanted, in rings around it. */
+    private static Point near(Box size, Point wanted, Taken taken) {
+        double left = wanted.x() - size.width() / 2;
+        double top = wanted.y() - size.height() / 2;
         int known = 0;
         List<Box> around = List.of();
         for (int ring = 0; ; ring++) {
             if (ring >= known) {
                 known += RINGS;
-                around = taken.in(card.at(new Point(left, top)).box().grown(known * STEP));
+                around = taken.in(new Box(left, top, size.width(), size.height()).grown(known * STEP));
             }
             for (int i = -ring; i <= ring; i++) {
                 double[][] offsets = {{ring, i}, {i, ring}, {-ring, i}, {i, -ring}};
                 for (double[] offset : offsets) {
                     Point corner = new Point(Math.rint(left + offset[0] * STEP), Math.rint(top + offset[1] * STEP));
-                    Card tried = card.at(corner);
-                    if (around.stream().noneMatch(tried.box()::overlaps)) {
-                        return tried;
+                    Box tried = new Box(corner.x(), corner.y(), size.width(), size.height());
+                    if (around.stream().noneMatch(tried::overlaps)) {
+                        return corner;
                     }
                 }
             }
