@@ -2,23 +2,36 @@ package jasperwing.cli;
 
 import jasperwing.findings.Subject;
 import jasperwing.model.Design;
-import jasperwing.model.Entity;
+import jasperwing.model.Relationship;
 import jasperwing.notation.TextMap;
-import java.util.List;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /** Where in the text of a design stands what a finding is about. */
-record FindingPlaces(Design design, TextMap map) {
+final class FindingPlaces {
+    private final TextMap map;
+    private final Map<String, Integer> entities = new HashMap<>();
+    private final Map<Relationship, Integer> relationships = new HashMap<>();
+
+    private FindingPlaces(Design design, String text) {
+        map = TextMap.of(text);
+        for (int i = 0; i < design.entities().size(); i++) {
+            entities.putIfAbsent(design.entities().get(i).name(), i);
+        }
+        for (int i = 0; i < design.relationships().size(); i++) {
+            relationships.putIfAbsent(design.relationships().get(i), i);
+        }
+    }
+
     static FindingPlaces of(Design design, String text) {
-        return new FindingPlaces(design, TextMap.of(text));
+        return new FindingPlaces(design, text);
     }
 
     /** Its line, counted from 1; the first where it stands nowhere by itself. */
     int line(Subject subject) {
         return subject.relationship()
-                        .flatMap(r -> map.of(
-                                TextMap.Kind.RELATIONSHIP,
-                                design.relationships().indexOf(r)))
+                        .flatMap(r -> map.of(TextMap.Kind.RELATIONSHIP, relationships.getOrDefault(r, -1)))
                         .map(TextMap.Span::first)
                         .or(() -> entity(subject))
                         .orElse(0)
@@ -26,8 +39,7 @@ record FindingPlaces(Design design, TextMap map) {
     }
 
     private Optional<Integer> entity(Subject subject) {
-        List<String> names = design.entities().stream().map(Entity::name).toList();
-        return map.of(TextMap.Kind.ENTITY, names.indexOf(subject.entity()))
+        return map.of(TextMap.Kind.ENTITY, entities.getOrDefault(subject.entity(), -1))
                 .map(s -> subject.member().isEmpty()
                         ? s.first()
                         : map.line(s, subject.member()).orElse(s.first()));

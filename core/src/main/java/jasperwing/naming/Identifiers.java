@@ -1,8 +1,10 @@
 package jasperwing.naming;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.zip.CRC32;
 
@@ -19,6 +21,9 @@ public final class Identifiers {
 
     private final int limit;
     private final Set<String> taken;
+    /** The last number each name that was taken got, so that names that are all alike are not tried again and again. */
+    private final Map<String, Integer> numbers = new HashMap<>();
+
     private boolean clashed;
 
     /** @param limit the most bytes of UTF-8 a name may have; 0 for no limit */
@@ -40,6 +45,7 @@ public final class Identifiers {
     public Identifiers copy() {
         Identifiers copy = new Identifiers(limit, taken.size());
         copy.taken.addAll(taken);
+        copy.numbers.putAll(numbers);
         copy.clashed = clashed;
         return copy;
     }
@@ -47,10 +53,17 @@ public final class Identifiers {
     /** The wanted name, shortened with a hash if it is too long and numbered if it is taken. */
     public String take(String wanted) {
         String name = fit(wanted, limit);
-        for (int i = 2; !taken.add(name.toLowerCase(Locale.ROOT)); i++) {
-            name = fit(wanted + "_" + i, limit);
-            clashed = true;
+        if (taken.add(name.toLowerCase(Locale.ROOT))) {
+            return name;
         }
+        clashed = true;
+        String folded = wanted.toLowerCase(Locale.ROOT);
+        int number = numbers.getOrDefault(folded, 1);
+        do {
+            number++;
+            name = fit(wanted + "_" + number, limit);
+        } while (!taken.add(name.toLowerCase(Locale.ROOT)));
+        numbers.put(folded, number);
         return name;
     }
 
@@ -62,6 +75,7 @@ public final class Identifiers {
     /** Gives a name back, so that it can be taken again. */
     public void release(String name) {
         taken.remove(name.toLowerCase(Locale.ROOT));
+        numbers.clear();
     }
 
     /** Whether a name had to be numbered; then what is given depends on the order in which it is asked for. */

@@ -1,7 +1,9 @@
 package jasperwing.notation;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -27,10 +29,14 @@ public final class TextMap {
 
     private final List<Span> spans;
     private final List<String> lines;
+    private final Map<Kind, List<Span>> byKind = new EnumMap<>(Kind.class);
 
     private TextMap(List<Span> spans, List<String> lines) {
         this.spans = spans;
         this.lines = lines;
+        for (Span span : spans) {
+            byKind.computeIfAbsent(span.kind(), k -> new ArrayList<>()).add(span);
+        }
     }
 
     public static TextMap of(String text) {
@@ -81,8 +87,7 @@ public final class TextMap {
     }
 
     public Optional<Span> of(Kind kind, int index) {
-        return spans.stream()
-                .filter(s -> s.kind() == kind && s.index() == index)
-                .findFirst();
+        List<Span> all = byKind.getOrDefault(kind, List.of());
+        return index < 0 || index >= all.size() ? Optional.empty() : Optional.of(all.get(index));
     }
 }

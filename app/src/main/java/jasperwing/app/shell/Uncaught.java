@@ -15,12 +15,13 @@ public final class Uncaught implements Thread.UncaughtExceptionHandler {
         return uncaught;
     }
 
-    /** Takes a window in, from which the focus can go to another. */
+    /** Takes a window in, from which the focus can go to another. It is not held by this. */
     public void reportTo(Stage window, Problems problems) {
-        latest = new WeakReference<>(problems);
+        WeakReference<Problems> its = new WeakReference<>(problems);
+        latest = its;
         window.focusedProperty().addListener((o, was, is) -> {
             if (is) {
-                latest = new WeakReference<>(problems);
+                latest = its;
             }
         });
     }

@@ -75,10 +75,17 @@ final class Files {
             lines = imports.lines();
             imports = null;
         }
-        Origins made =
-                new Origins(out.toString().replace(IMPORTS + "\n", lines), marked, whole, path.endsWith(".java"));
+        Origins made = new Origins(withImports(out.toString(), lines), marked, whole, path.endsWith(".java"));
         marked.clear();
         return new GeneratedFile(path, made.text(), entity, made.sources());
+    }
+
+    /** Only the first line that is nothing else stands for the imports: what is below it may be text of the design. */
+    private static String withImports(String text, String lines) {
+        int at = text.startsWith(IMPORTS + "\n") ? 0 : text.indexOf("\n" + IMPORTS + "\n") + 1;
+        return at == 0 && !text.startsWith(IMPORTS + "\n")
+                ? text
+                : text.substring(0, at) + lines + text.substring(at + IMPORTS.length() + 1);
     }
 
     /** What is wrong when two files have one path. */
