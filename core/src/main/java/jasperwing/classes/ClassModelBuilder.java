@@ -140,7 +140,7 @@ final class ClassModelBuilder {
         List<ForeignKey> foreignKeys = holder.table().foreignKeysOf(role);
         for (ForeignKey foreignKey : foreignKeys) {
             if (hasClass(role.target())) {
-                holder.references().add(toOne(name, foreignKey, role, key, inverse));
+                holder.references().add(toOne(name, foreignKey, role, role.must(), key, inverse));
             } else {
                 holder.references().addAll(outside(holder, foreignKey, name, role.must(), key));
             }
@@ -149,10 +149,10 @@ final class ClassModelBuilder {
     }
 
     private Association.ToOne toOne(
-            String name, ForeignKey foreignKey, Role role, boolean key, Optional<String> inverse) {
+            String name, ForeignKey foreignKey, Role role, boolean must, boolean key, Optional<String> inverse) {
         String doc = role.relationship().notes().doc();
         return new Association.ToOne(
-                name, foreignKey.targetEntity(), foreignKey, role.must(), role.unique(), key, inverse, doc);
+                name, foreignKey.targetEntity(), foreignKey, must, role.unique(), key, inverse, doc);
     }
 
     private boolean isKey(Draft holder, Role role) {
@@ -278,16 +278,18 @@ final class ClassModelBuilder {
         List<Association.ToOne> subjects = new ArrayList<>();
         List<Association.ToOutside> outside = new ArrayList<>();
         Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));
-        for (ForeignKey key : holder.table().foreignKeysOf(role)) {
+        List<ForeignKey> keys = holder.table().foreignKeysOf(role);
+        boolean must = role.must() && keys.size() == 1;
+        for (ForeignKey key : keys) {
             String subject = key.targetEntity();
             String field = names.subject(oneOf, subject);
             Draft target = draft(subject);
             if (target == null) {
-                outside.addAll(outside(holder, key, field, false, false));
+                outside.addAll(outside(holder, key, field, must, false));
                 continue;
             }
             Optional<String> inverse = oneOf.back().map(b -> names.end(oneOf, subject, End.BACK));
-            subjects.add(toOne(field, key, role, false, inverse));
+            subjects.add(toOne(field, key, role, must, false, inverse));
             inverse.ifPresent(i -> target.back()
                     .add(new Association.Inverse(
                             i,

@@ -15,6 +15,11 @@ public enum TargetOption {
             "where the mapping to tables is said: in the classes, or beside them in META-INF/orm.xml",
             "annotations",
             "xml"),
+    PROVIDER(
+            "provider",
+            "whose way lists kept as an array are read in, which the standard has no type for: Hibernate and most others, or EclipseLink",
+            "any",
+            "eclipselink"),
     DIRECTIONS("directions", "whether relationships are known at both ends, or only where the key is", "both", "one"),
     FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
     COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),

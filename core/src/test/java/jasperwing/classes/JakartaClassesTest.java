@@ -95,8 +95,8 @@ class JakartaClassesTest {
 
         assertThat(files)
                 .extracting(GeneratedFile::path)
-                .containsExactly("marsh/field/Crew.java", "marsh/field/Dive.java");
-        assertThat(files.get(1).text())
+                .containsExactly("marsh/LoadedCheck.java", "marsh/field/Crew.java", "marsh/field/Dive.java");
+        assertThat(files.get(2).text())
                 .contains(
                         """
                         /** One descent. */
@@ -128,7 +128,7 @@ class JakartaClassesTest {
                             }
                         """)
                 .contains(
-                        "return this == other || other instanceof Dive that && this.id != null && this.id.equals(that.id);")
+                        "return this == other || other instanceof Dive that && getId() != null && getId().equals(that.getId());")
                 .contains("return String.valueOf(number);");
     }
 

@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
+import jasperwing.classes.Persisting.Provider;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
@@ -21,7 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The demo's classes, compiled, booted in a persistence provider against the derived schema, and used. */
 class JakartaPersistenceTest {
@@ -29,14 +30,14 @@ class JakartaPersistenceTest {
     Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"annotations", "xml"})
-    void oneGraphWithAKindAndAnIdIsSavedReadBackAndDeleted(String mapping) throws Exception {
-        roundTrip(Persisting.mapped(Samples.demo(), mapping), false);
+    @CsvSource({"ECLIPSELINK, annotations", "ECLIPSELINK, xml", "HIBERNATE, annotations", "HIBERNATE, xml"})
+    void oneGraphWithAKindAndAnIdIsSavedReadBackAndDeleted(Provider provider, String mapping) throws Exception {
+        roundTrip(Persisting.mapped(Samples.demo(), mapping, provider), provider, false);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"annotations", "xml"})
-    void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted(String mapping) throws Exception {
+    @CsvSource({"ECLIPSELINK, annotations", "ECLIPSELINK, xml", "HIBERNATE, annotations", "HIBERNATE, xml"})
+    void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted(Provider provider, String mapping) throws Exception {
         Design demo = Samples.demo();
         Design fixed = Report.of(demo, Dialect.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER)
@@ -47,7 +48,7 @@ class JakartaPersistenceTest {
                 .edit()
                 .then(JakartaPersistenceTest::withKeywordsSorted)
                 .on(demo);
-        roundTrip(Persisting.mapped(fixed, mapping), true);
+        roundTrip(Persisting.mapped(fixed, mapping, provider), provider, true);
     }
 
     private static Design withKeywordsSorted(Design design) {
@@ -58,10 +59,10 @@ class JakartaPersistenceTest {
                 .toList());
     }
 
-    private void roundTrip(Design design, boolean columnEach) throws Exception {
+    private void roundTrip(Design design, Provider provider, boolean columnEach) throws Exception {
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             Objects objects = new Objects(loader, "saltmarsh");
             Graph graph = graph(objects);
             Object note = save(factory, objects, graph, columnEach);
@@ -140,7 +141,11 @@ class JakartaPersistenceTest {
         saving.flush();
         Object note = columnEach
                 ? objects.make("shared.Note", graph.specimen(), "Fine")
-                : objects.make("shared.Note", "Fine");
+                : objects.make(
+                        "shared.Note",
+                        "Specimen",
+                        objects.call(graph.specimen(), "getId").toString(),
+                        "Fine");
         if (!columnEach) {
             objects.call(note, "setSubject", graph.specimen());
         }

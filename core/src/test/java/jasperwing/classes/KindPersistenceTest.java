@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
+import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.Design;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
@@ -57,18 +58,24 @@ class KindPersistenceTest {
 
     @ParameterizedTest
     @CsvSource({
-        "ONE_TABLE, annotations",
-        "TABLE_EACH, annotations",
-        "COMPLETE_TABLES, annotations",
-        "ONE_TABLE, xml",
-        "TABLE_EACH, xml",
-        "COMPLETE_TABLES, xml"
+        "ECLIPSELINK, ONE_TABLE, annotations",
+        "ECLIPSELINK, TABLE_EACH, annotations",
+        "ECLIPSELINK, COMPLETE_TABLES, annotations",
+        "ECLIPSELINK, ONE_TABLE, xml",
+        "ECLIPSELINK, TABLE_EACH, xml",
+        "ECLIPSELINK, COMPLETE_TABLES, xml",
+        "HIBERNATE, ONE_TABLE, annotations",
+        "HIBERNATE, TABLE_EACH, annotations",
+        "HIBERNATE, COMPLETE_TABLES, annotations",
+        "HIBERNATE, ONE_TABLE, xml",
+        "HIBERNATE, TABLE_EACH, xml",
+        "HIBERNATE, COMPLETE_TABLES, xml"
     })
-    void isSavedReadBackAsItsKindAndDeleted(KindsKept way, String mapping) throws Exception {
-        Design design = Persisting.mapped(design(way), mapping);
+    void isSavedReadBackAsItsKindAndDeleted(Provider provider, KindsKept way, String mapping) throws Exception {
+        Design design = Persisting.mapped(design(way), mapping, provider);
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             Objects objects = new Objects(loader, "test");
             Object station = objects.make("Station", "East");
             Object sensor = objects.make("Sensor", station, "Sonde", station, new BigDecimal("20.5"));

@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
+import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
@@ -26,6 +27,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * A one-of that a move has made a table for each of, or given a shared parent: a graph through the classes of a persistence provider and
@@ -62,11 +65,11 @@ class OneOfWaysPersistenceTest {
                 .on(move.on(DESIGN));
     }
 
-    private void plays(Move move, Play play) throws Exception {
+    private void plays(Move move, Provider provider, Play play) throws Exception {
         Design design = moved(move);
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             play.with(factory, new Objects(loader, "test"));
         }
     }
@@ -90,9 +93,10 @@ class OneOfWaysPersistenceTest {
                 .getSingleResult();
     }
 
-    @Test
-    void aTableForEachIsStoredChangedReadBackAndDeleted() throws Exception {
-        plays(new TableForEach(ONE_OF), (factory, objects) -> {
+    @ParameterizedTest
+    @EnumSource(Provider.class)
+    void aTableForEachIsStoredChangedReadBackAndDeleted(Provider provider) throws Exception {
+        plays(new TableForEach(ONE_OF), provider, (factory, objects) -> {
             Object dive = objects.make("Dive", "Reef");
             Object eel = objects.make("Specimen", "Eel");
             Object calm = objects.make("DiveNote", dive, "calm");
@@ -121,9 +125,10 @@ class OneOfWaysPersistenceTest {
         });
     }
 
-    @Test
-    void aSharedParentIsStoredChangedReadBackAndDeleted() throws Exception {
-        plays(new SharedParent(ONE_OF, "Subject"), (factory, objects) -> {
+    @ParameterizedTest
+    @EnumSource(Provider.class)
+    void aSharedParentIsStoredChangedReadBackAndDeleted(Provider provider) throws Exception {
+        plays(new SharedParent(ONE_OF, "Subject"), provider, (factory, objects) -> {
             Object ofDive = objects.make("Subject", 2026);
             Object ofEel = objects.make("Subject", 2026);
             Object dive = objects.make("Dive", ofDive, "Reef");

@@ -22,6 +22,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -62,31 +63,65 @@ final class Persisting {
         Files.writeString(
                 classes.resolve("META-INF/persistence.xml"),
                 "<persistence xmlns=\"https://jakarta.ee/xml/ns/persistence\" version=\"3.0\">"
-                        + "<persistence-unit name=\"marsh\"><provider>org.eclipse.persistence.jpa.PersistenceProvider</provider>"
+                        + "<persistence-unit name=\"marsh\">"
                         + names
                         + "<exclude-unlisted-classes>true</exclude-unlisted-classes></persistence-unit></persistence>");
         return new URLClassLoader(new URL[] {classes.toUri().toURL()}, Persisting.class.getClassLoader());
     }
 
-    /** A design whose classes have their mapping in them ({@code annotations}), or beside them ({@code xml}). */
-    static Design mapped(Design design, String mapping) {
-        return CodeTargetEdits.choose(Target.JAVA_JAKARTA.word(), TargetOption.MAPPING, mapping)
+    /** A design whose classes have their mapping in them ({@code annotations}), or beside them ({@code xml}), for a provider. */
+    static Design mapped(Design design, String mapping, Provider provider) {
+        String target = Target.JAVA_JAKARTA.word();
+        return CodeTargetEdits.choose(target, TargetOption.MAPPING, mapping)
+                .then(CodeTargetEdits.choose(
+                        target, TargetOption.PROVIDER, provider == Provider.ECLIPSELINK ? "eclipselink" : "any"))
                 .on(design);
     }
 
-    static EntityManagerFactory boot(ClassLoader loader, String url) {
-        Thread.currentThread().setContextClassLoader(loader);
-        return Persistence.createEntityManagerFactory(
-                "marsh",
-                Map.of(
-                        "jakarta.persistence.jdbc.url",
-                        url,
+    /** The persistence providers that generated classes are for. */
+    enum Provider {
+        ECLIPSELINK("org.eclipse.persistence.jpa.PersistenceProvider") {
+            @Override
+            Map<String, Object> properties(ClassLoader loader) {
+                return Map.of(
                         "eclipselink.classloader",
                         loader,
                         "eclipselink.logging.level",
                         "SEVERE",
                         "eclipselink.weaving",
-                        "false"));
+                        "false");
+            }
+        },
+        HIBERNATE("org.hibernate.jpa.HibernatePersistenceProvider") {
+            /** The tables are those that were derived, which it checks. */
+            @Override
+            Map<String, Object> properties(ClassLoader loader) {
+                return Map.of("hibernate.hbm2ddl.auto", "validate", "hibernate.classLoaders", List.of(loader));
+            }
+        };
+
+        private final String name;
+
+        Provider(String name) {
+            this.name = name;
+        }
+
+        abstract Map<String, Object> properties(ClassLoader loader);
+    }
+
+    /** With validation on. */
+    static EntityManagerFactory boot(ClassLoader loader, String url, Provider provider) {
+        return boot(loader, Map.of("jakarta.persistence.jdbc.url", url), provider);
+    }
+
+    /** @param database where the tables are, as properties of the provider */
+    static EntityManagerFactory boot(ClassLoader loader, Map<String, Object> database, Provider provider) {
+        Thread.currentThread().setContextClassLoader(loader);
+        Map<String, Object> properties = new HashMap<>(database);
+        properties.put("jakarta.persistence.provider", provider.name);
+        properties.put("jakarta.persistence.validation.mode", "CALLBACK");
+        properties.putAll(provider.properties(loader));
+        return Persistence.createEntityManagerFactory("marsh", properties);
     }
 
     /** Stores objects in an order, and lets nothing of them be remembered. */

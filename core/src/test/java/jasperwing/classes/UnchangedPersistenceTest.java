@@ -6,6 +6,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
+import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
@@ -17,6 +18,8 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Objects that are made whole and stay as they are, stored, read back and deleted, on PostgreSQL. */
 class UnchangedPersistenceTest {
@@ -49,11 +52,13 @@ class UnchangedPersistenceTest {
     @TempDir
     Path folder;
 
-    @Test
-    void areStoredReadBackAndDeleted() throws Exception {
-        String url = Persisting.database(DESIGN);
-        try (URLClassLoader loader = Persisting.compiled(DESIGN, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+    @ParameterizedTest
+    @EnumSource(Provider.class)
+    void areStoredReadBackAndDeleted(Provider provider) throws Exception {
+        Design design = Persisting.mapped(DESIGN, "annotations", provider);
+        String url = Persisting.database(design);
+        try (URLClassLoader loader = Persisting.compiled(design, folder);
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             Objects objects = new Objects(loader, "test");
             Object reef = objects.make("Site", "Reef");
             Object eel = objects.make("Keyword", "eel");

@@ -6,13 +6,14 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
+import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.Design;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A graph of what is kept in the less usual ways, through the classes of a persistence provider, on PostgreSQL. */
 class WaysPersistenceTest {
@@ -20,12 +21,12 @@ class WaysPersistenceTest {
     Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"annotations", "xml"})
-    void aGraphIsStoredChangedReadBackAndDeleted(String mapping) throws Exception {
-        Design design = Persisting.mapped(Samples.ways(), mapping);
+    @CsvSource({"ECLIPSELINK, annotations", "ECLIPSELINK, xml", "HIBERNATE, annotations", "HIBERNATE, xml"})
+    void aGraphIsStoredChangedReadBackAndDeleted(Provider provider, String mapping) throws Exception {
+        Design design = Persisting.mapped(Samples.ways(), mapping, provider);
         String url = Persisting.database(design);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url)) {
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             Objects objects = new Objects(loader, "test");
             Object dive = objects.make("Dive");
             objects.call(dive, "setTags", List.of("mud \"deep\"", "nets"));

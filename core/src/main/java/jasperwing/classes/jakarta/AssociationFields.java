@@ -83,10 +83,12 @@ final class AssociationFields {
         if (one.key()) {
             mappings.add(Annotation.of("Id"));
         }
-        Annotation relation = Annotation.of(one.unique() ? "OneToOne" : "ManyToOne");
+        Annotation relation = Annotation.of("ManyToOne");
         relation = (one.must() ? relation.with("optional", false) : relation).with("fetch", fetch());
         mappings.add(cascading(relation, one.name(), List.of()));
-        mappings.add(Columns.join(one.foreignKey(), one.must() || one.key()));
+        Annotation join = Columns.join(one.foreignKey(), one.must() || one.key());
+        boolean alone = one.unique() && join.name().equals("JoinColumn");
+        mappings.add(alone ? join.with("unique", true) : join);
         return field(one.name(), member, doc, FieldType.object(one.target()), mappings, one.must());
     }
 
@@ -100,21 +102,15 @@ final class AssociationFields {
         return field(out.name(), member, doc, FieldType.of(out.type()), mappings, out.must());
     }
 
+    /** One that leads back is a list, too, of one at most: a provider can leave that until it is asked for, but not a reference without a column. */
     private Field inverse(Association.Inverse inverse) {
-        Annotation relation =
-                Annotation.of(inverse.many() ? "OneToMany" : "OneToOne").with("mappedBy", inverse.mappedBy());
-        Annotation mapped = cascading(relation, inverse);
-        FieldType type = FieldType.object(inverse.target());
-        List<Annotation> mappings = new ArrayList<>();
-        if (inverse.many()) {
-            boolean set = classes.options().is(TargetOption.COLLECTIONS, "set")
-                    && inverse.sortedBy().isEmpty();
-            type = type.in(set ? Many.SET : Many.LIST);
-            mappings.add(mapped);
-            orderBy(inverse.sortedBy()).ifPresent(mappings::add);
-        } else {
-            mappings.add(mapped.with("fetch", fetch()));
-        }
+        Annotation relation = Annotation.of("OneToMany").with("mappedBy", inverse.mappedBy());
+        List<Annotation> mappings = new ArrayList<>(List.of(cascading(relation, inverse)));
+        orderBy(inverse.sortedBy()).ifPresent(mappings::add);
+        boolean set = inverse.many()
+                && classes.options().is(TargetOption.COLLECTIONS, "set")
+                && inverse.sortedBy().isEmpty();
+        FieldType type = FieldType.object(inverse.target()).in(set ? Many.SET : Many.LIST);
         return field(inverse.name(), inverse.name(), "", type, mappings, false);
     }
 
@@ -145,11 +141,11 @@ final class AssociationFields {
                 s -> Annotation.of("OrderBy").with("value", s.property() + (s.falling() ? " DESC" : " ASC")));
     }
 
-    /** Parts go with what has them; what is chosen to be is stored with it. */
+    /** Parts go with what has them, but can be moved to another; what is chosen to be is stored with it. */
     private Annotation cascading(Annotation relation, Association.Inverse inverse) {
         boolean goes = inverse.onDelete() == DeleteRule.DELETE_TOO;
         return goes && inverse.must()
-                ? relation.cascading(List.of("ALL")).with("orphanRemoval", true)
+                ? relation.cascading(List.of("ALL"))
                 : cascading(relation, inverse.name(), goes ? List.of("REMOVE") : List.of());
     }
 

@@ -6,11 +6,14 @@ import jasperwing.classes.java.JavaTypes;
 import jasperwing.model.Attribute;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
+import jasperwing.model.Stamp;
+import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -18,6 +21,14 @@ import java.util.stream.IntStream;
 public final class Columns {
     /** The class that keeps durations as milliseconds. */
     public static final String DURATIONS = "DurationMillis";
+
+    private static final Map<String, String> INTERNAL = Map.of(
+            "integer", "int4",
+            "bigint", "int8",
+            "smallint", "int2",
+            "double precision", "float8",
+            "boolean", "bool",
+            "timestamp with time zone", "timestamptz");
 
     private final ChosenClasses classes;
 
@@ -41,8 +52,19 @@ public final class Columns {
                 : column;
     }
 
+    /** What is no type of the standard has the type of its column; what is set on insert stays as it is. */
     static Annotation column(Column column, Attribute attribute) {
-        return column(column.name(), column.required(), attribute.type());
+        Annotation plain = column(column.name(), column.required(), attribute.type());
+        Annotation typed = isOfDatabase(column, attribute) ? plain.with("columnDefinition", column.type()) : plain;
+        boolean once = attribute.stamped().filter(s -> s == Stamp.INSERT).isPresent();
+        return once ? typed.with("updatable", false) : typed;
+    }
+
+    private static boolean isOfDatabase(Column column, Attribute attribute) {
+        boolean nativeEnum = attribute.type() instanceof Type.Named
+                && !column.type().startsWith("varchar")
+                && !column.type().equals("text");
+        return attribute.type().is(Scalar.JSON) || nativeEnum;
     }
 
     /** What converts values, if anything has to. */
@@ -54,12 +76,25 @@ public final class Columns {
         return type.is(Scalar.DURATION) ? Optional.of(converter(DURATIONS, "")) : Optional.empty();
     }
 
-    Annotation listConverter(Attribute attribute) {
-        return converter(listConverter(classes, attribute), "");
+    /** What makes the text of an array, for a provider that reads its elements. */
+    Optional<Annotation> arrayConverter() {
+        return classes.options().is(TargetOption.PROVIDER, "eclipselink")
+                ? Optional.of(converter("ArrayText", ""))
+                : Optional.empty();
     }
 
-    /** The name of the class that converts a list kept in its row. */
-    public static String listConverter(ChosenClasses classes, Attribute attribute) {
+    ChosenClasses classes() {
+        return classes;
+    }
+
+    /** A type of PostgreSQL as its catalogs name it, by which providers compare what they map with what is there. */
+    static String definition(String type) {
+        String one = type.replace("[]", "").replaceFirst("\\(.*\\)", "");
+        return type.endsWith("[]") ? "_" + INTERNAL.getOrDefault(one, one) : type;
+    }
+
+    /** The name of the class that makes texts of lists kept in their row, and lists of texts. */
+    public static String listText(ChosenClasses classes, Attribute attribute) {
         String element = JavaTypes.simple(classes.model(), classes.options(), attribute.type());
         boolean array = attribute.kept().filter(k -> k == ListKept.ARRAY).isPresent();
         return element + (array ? "Array" : "Json");

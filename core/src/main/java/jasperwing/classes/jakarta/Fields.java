@@ -7,6 +7,7 @@ import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import jasperwing.schema.Column;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -54,7 +55,7 @@ public final class Fields {
     /** Those of the key of a class, with what a key class keeps of each; in the order of the class. */
     public static List<Field> ofKey(ChosenClasses classes, ModelClass subject) {
         List<Field> parts = new ArrayList<>();
-        subject.keyProperties().forEach(p -> parts.add(bare(p.name(), attributeType(p))));
+        subject.keyProperties().forEach(p -> parts.add(bare(p.name(), keyPart(classes, p))));
         subject.keyReferences().forEach(r -> parts.add(bare(r.name(), keyType(classes, r.target()))));
         subject.all(Association.ToOutside.class).stream()
                 .filter(Association.ToOutside::key)
@@ -71,7 +72,11 @@ public final class Fields {
         ModelClass other = classes.keyed(entity);
         return other.hasCompositeKey()
                 ? FieldType.keyOf(other.entity().name())
-                : attributeType(other.keyProperties().get(0));
+                : keyPart(classes, other.keyProperties().get(0));
+    }
+
+    private static FieldType keyPart(ChosenClasses classes, Property property) {
+        return isEnumInKey(classes, property) ? FieldType.of(Type.of(Scalar.LONG_TEXT)) : attributeType(property);
     }
 
     private static FieldType attributeType(Property property) {
@@ -97,6 +102,20 @@ public final class Fields {
             column(property, mappings, rules);
         }
         return field(property, mappings, rules);
+    }
+
+    /**
+     * Whether the field has the text of the column, and accessors make of it what it is: of a list in a column, for which the standard has no type,
+     * and of an enum in a key, which may have no converter.
+     */
+    public static boolean isText(ChosenClasses classes, Property property) {
+        return property.attribute().isListInRow() || isEnumInKey(classes, property);
+    }
+
+    private static boolean isEnumInKey(ChosenClasses classes, Property property) {
+        return property.key()
+                && property.attribute().type() instanceof Type.Named named
+                && classes.model().enumNames().containsKey(named.name());
     }
 
     private static Field field(Property property, List<Annotation> mappings, List<Annotation> rules) {
@@ -131,7 +150,9 @@ public final class Fields {
     private void column(Property property, List<Annotation> mappings, List<Annotation> rules) {
         Attribute attribute = property.attribute();
         Column column = property.column().orElseThrow();
-        columns.converter(attribute.type()).ifPresent(mappings::add);
+        if (!isEnumInKey(columns.classes(), property)) {
+            columns.converter(attribute.type()).ifPresent(mappings::add);
+        }
         mappings.add(Columns.column(column, attribute));
         boolean provided =
                 column.generated() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
@@ -152,10 +173,13 @@ public final class Fields {
 
     private void listInRow(Property property, List<Annotation> mappings) {
         Column column = property.column().orElseThrow();
-        mappings.add(columns.listConverter(property.attribute()));
+        if (column.type().endsWith("[]")) {
+            columns.arrayConverter().ifPresent(mappings::add);
+        }
         mappings.add(Annotation.of("Column")
                 .with("name", Columns.sqlText(column.name()))
-                .required(column.required()));
+                .required(column.required())
+                .with("columnDefinition", Columns.definition(column.type())));
     }
 
     private void list(Property property, Table table, List<Annotation> mappings) {

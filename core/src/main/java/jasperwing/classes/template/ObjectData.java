@@ -1,12 +1,12 @@
 package jasperwing.classes.template;
 
-import jasperwing.classes.Association;
 import jasperwing.classes.Computed;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.classes.jakarta.Callback;
 import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.jakarta.ClassAnnotations;
+import jasperwing.classes.jakarta.Columns;
 import jasperwing.classes.jakarta.Field;
 import jasperwing.classes.jakarta.FieldType;
 import jasperwing.classes.jakarta.Fields;
@@ -27,7 +27,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
 
 /** Classes of objects as the data templates see. */
 final class ObjectData {
@@ -116,7 +115,12 @@ final class ObjectData {
                 property.flatMap(Property::column).map(Column::generated).orElse(false),
                 property.map(Property::key).orElse(false),
                 attribute.flatMap(Attribute::stamped).map(Stamp::word).orElse(""),
-                attribute.map(Attribute::isListInRow).orElse(false));
+                attribute.map(Attribute::isListInRow).orElse(false),
+                property.filter(p -> Fields.isText(classes, p)).isPresent(),
+                attribute
+                        .filter(Attribute::isListInRow)
+                        .map(a -> classes.packageOf("") + "." + Columns.listText(classes, a))
+                        .orElse(""));
     }
 
     private Optional<Literal> usual(Attribute attribute) {
@@ -153,17 +157,11 @@ final class ObjectData {
     }
 
     /** What a class calls an attribute or what it refers to. */
+    /** Of what an object is shown by its own attributes alone: what it refers to may not be loaded, and to show it would load it. */
     private static Optional<String> property(ModelClass of, String member) {
-        return Stream.concat(
-                        of.properties().stream()
-                                .filter(p -> p.attribute().name().equals(member))
-                                .map(Property::name),
-                        of.all(Association.ToOne.class).stream()
-                                .filter(a -> a.foreignKey()
-                                        .role()
-                                        .filter(r -> r.name().equals(member))
-                                        .isPresent())
-                                .map(Association.ToOne::name))
+        return of.properties().stream()
+                .filter(p -> p.attribute().name().equals(member))
+                .map(Property::name)
                 .findFirst();
     }
 }

@@ -86,6 +86,8 @@ enum Shape {
             key: whether it is in the key
             stamp: `insert` or `update` when it is set by itself, else empty
             inRow: whether it is a list that is kept in a column
+            asText: whether the object has the text of the column, of which accessors make what it is
+            listText: of a list kept in a column, the qualified name of the class that makes a text of it and it of a text
             """),
     TYPE(
             "type",
@@ -156,7 +158,7 @@ enum Shape {
             "row list",
             "A kind of list that objects keep in a column.",
             """
-            class: the name of the class that converts such lists
+            class: the name of the class that makes texts of such lists, and lists of texts
             array: whether they are kept as an array; else as JSON
             type: the **type** of an element
             """),

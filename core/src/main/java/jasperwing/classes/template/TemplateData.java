@@ -154,7 +154,7 @@ final class TemplateData {
                 .flatMap(c -> c.properties().stream())
                 .filter(p -> p.attribute().list() && p.column().isPresent())
                 .map(Property::attribute)
-                .forEach(a -> lists.putIfAbsent(Columns.listConverter(classes, a), a));
+                .forEach(a -> lists.putIfAbsent(Columns.listText(classes, a), a));
         List<Data> all = new ArrayList<>();
         lists.forEach((name, list) -> all.add(Shape.ROW_LIST.of(
                 name,

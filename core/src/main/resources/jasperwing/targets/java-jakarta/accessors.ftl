@@ -1,18 +1,13 @@
 <#-- The methods that read and change an object; those of associations keep both ends in step. -->
 <#list object.properties as f>
 ${of(f.name)}
-<#if f.type.many?has_content>
-<#if java.changes && !f.inRow>
+<#if f.asText>
+<@as_text f=f/>
+<#elseif f.type.many?has_content>
+<#if java.changes>
 <@java.getter type=java.type(f.type) name=f.name/>
 <#else>
 <@view collection="List" element=java.single(f.type) name=f.name/>
-<#if java.changes>
-
-    /** Keeps a copy. */
-<@setter_head type=java.type(f.type) name=f.name/>
-        this.${f.name} = new ${use("java.util.ArrayList")}<>(${f.name});
-<@setter_end/>
-</#if>
 </#if>
 <#else>
 <#assign type = java.type(f.type)>
@@ -38,8 +33,12 @@ ${of(a.name)}
 <#switch a.kind>
 <#case "one">
 <#assign type = use(a.package + "." + a.class)>
+<#if a.owner>
 <@java.getter type=type name=a.name/>
 <@reference type=type a=a/>
+<#else>
+<@back_one type=type a=a/>
+</#if>
 <#break>
 <#case "outside">
 <@java.getter type=java.type(a.type) name=a.name/>
@@ -60,6 +59,22 @@ ${of(a.name)}
 </#switch>
 </#list>
 ${of("")}
+<#-- What the object has as a text: a list in a column, or an enum in a key. -->
+<#macro as_text f>
+<#local type = java.type(f.type)>
+<#local list = f.listText?has_content>
+
+    public ${type} ${method("get", f.name)}() {
+        return ${list?then(use(f.listText!"") + ".list", type + ".of")}(${f.name});
+    }
+<#if java.changes>
+
+<@setter_head type=type name=f.name/>
+        this.${f.name} = <#if list>${use(f.listText)}.text(${f.name})<#else>${f.name} == null ? null : ${f.name}.stored()</#if>;
+<@setter_end/>
+</#if>
+</#macro>
+
 <#macro setter_head type name>
     public ${java.given(entity.class)} ${method("set", name)}(${type} ${name}) {
 </#macro>
@@ -101,19 +116,51 @@ ${of("")}
         }
         ${type} ${before} = this.${a.name};
         this.${a.name} = ${a.name};
-        if (${before} != null<#if a.unique> && ${before}.${get}() == this</#if>) {
-            ${before}.${let_go(a)};
-        }
-        if (${a.name} != null) {
-            ${a.name}.${taken_up(a)};
-        }
+<@step_out object=before a=a/>
+<@step_in object=a.name a=a/>
 <@setter_end/>
 </#if>
 </#macro>
 
-<#function let_go a><#return a.unique?then(method("set", a.opposite) + "(null)", elementMethod("remove", a.opposite) + "(this)")></#function>
+<#-- What led back to the object leads back no more; what is not in memory is found so when it is loaded. -->
+<#macro step_out object a>
+        if (${java.loaded(object, a.opposite)}<#if a.unique> && ${java.is_same(object + "." + method("get", a.opposite) + "()")}</#if>) {
+            ${object}.${a.unique?then(method("set", a.opposite) + "(null)", elementMethod("remove", a.opposite) + "(this)")};
+        }
+</#macro>
 
-<#function taken_up a><#return a.unique?then(method("set", a.opposite), elementMethod("add", a.opposite)) + "(this)"></#function>
+<#macro step_in object a>
+        if (${java.loaded(object, a.opposite)}) {
+            ${object}.${a.unique?then(method("set", a.opposite), elementMethod("add", a.opposite))}(this);
+        }
+</#macro>
+
+<#-- The one that refers to the object: a list of one at most, which is loaded when it is asked for. -->
+<#macro back_one type a>
+<#local other = local_name("other", a.name)>
+<#local before = local_name("before", a.name)>
+
+    public ${type} ${method("get", a.name)}() {
+        return ${a.name}.isEmpty() ? null : ${a.name}.get(0);
+    }
+<#if java.changes>
+
+    public ${java.given(entity.class)} ${method("set", a.name)}(${type} ${other}) {
+        ${type} ${before} = ${method("get", a.name)}();
+        if (${before} == ${other}) {
+<@leave/>
+        }
+        this.${a.name}.clear();
+        if (${before} != null && ${java.is_same(before + "." + method("get", a.opposite) + "()")}) {
+            ${before}.${method("set", a.opposite)}(null);
+        }
+        if (${other} != null) {
+            this.${a.name}.add(${other});
+            ${other}.${method("set", a.opposite)}(this);
+        }
+<@setter_end/>
+</#if>
+</#macro>
 
 <#-- A getter that shows a collection without letting it be changed past the helper methods. -->
 <#macro view collection element name>
@@ -131,14 +178,19 @@ ${of("")}
 <#if java.changes>
 
     public void ${elementMethod("add", a.name)}(${type} other) {
-        if (!this.${a.name}.contains(other)) {
-            this.${a.name}.add(other);
+        if (${java.loaded("this", a.name)} && !${a.name}.contains(other)) {
+            ${a.name}.add(other);
         }
-        other.${method("set", a.opposite)}(this);
+        if (${java.is_other("other." + method("get", a.opposite) + "()")}) {
+            other.${method("set", a.opposite)}(this);
+        }
     }
 
     public void ${elementMethod("remove", a.name)}(${type} other) {
-        if (this.${a.name}.remove(other) && other.${method("get", a.opposite)}() == this) {
+        if (${java.loaded("this", a.name)}) {
+            ${a.name}.remove(other);
+        }
+        if (${java.is_same("other." + method("get", a.opposite) + "()")}) {
             other.${method("set", a.opposite)}(null);
         }
     }
@@ -152,20 +204,28 @@ ${of("")}
 <@view collection=list?then("List", "Set") element=type name=a.name/>
 <#if java.changes>
 <#list ["add", "remove"] as verb>
-<#local guarded = list && verb == "add">
-<#local change = guarded?then("!this." + a.name + ".contains(other) && ", "") + "this." + a.name + "." + verb + "(other)">
 
     public void ${elementMethod(verb, a.name)}(${type} other) {
+<#if a.owner || !a.opposite?has_content>
+<#local change = (list && verb == "add")?then("!" + a.name + ".contains(other) && ", "") + a.name + "." + verb + "(other)">
 <#if a.opposite?has_content>
-        if (${change}) {
+        if (${change} && ${java.loaded("other", a.opposite)}) {
             other.${elementMethod(verb, a.opposite)}(this);
         }
-<#elseif guarded>
-        if (!this.${a.name}.contains(other)) {
-            this.${a.name}.add(other);
+<#elseif list && verb == "add">
+        if (!${a.name}.contains(other)) {
+            ${a.name}.add(other);
         }
 <#else>
         ${change};
+</#if>
+<#else>
+        if (${java.loaded("this", a.name)}<#if list && verb == "add"> && !${a.name}.contains(other)</#if>) {
+            ${a.name}.${verb}(other);
+        }
+        if (<#if verb == "add">!</#if>other.${method("get", a.opposite)}().contains(this)) {
+            other.${elementMethod(verb, a.opposite)}(this);
+        }
 </#if>
     }
 </#list>
@@ -187,15 +247,29 @@ ${of("")}
 </#macro>
 
 <#macro one_of a>
-<#list a.others as o>
-<@java.getter type=java.type(o.type) name=o.name/>
-<@setter type=java.type(o.type) name=o.name/>
-</#list>
 <#local type = use(a.interface)>
 <#local before = local_name("before", a.name)>
 <#local it = local_name("it", a.name)>
+<#list a.others as o>
+<@java.getter type=java.type(o.type) name=o.name/>
+<#if java.changes>
 
-    /** The one that is there, or null. */
+    /** Points to ${java.comment(o.target)}, which lives in another system, in place of what was there. */
+<@setter_head type=java.type(o.type) name=o.name/>
+        if (${o.name} != null) {
+<#if a.subjects?has_content>
+            ${method("set", a.name)}(null);
+</#if>
+<#list a.others?filter(p -> p.target != o.target) as p>
+            this.${p.name} = null;
+</#list>
+        }
+        this.${o.name} = ${o.name};
+<@setter_end/>
+</#if>
+</#list>
+
+    /** The one that is there, or null<#if a.others?has_content>; null, too, where it lives in another system</#if>. */
     public ${type} ${method("get", a.name)}() {
 <#list a.subjects as s>
         if (${s.name} != null) {
@@ -214,16 +288,38 @@ ${of("")}
 <#list a.subjects as s>
         this.${s.name} = ${a.name} instanceof ${use(s.package + "." + s.class)} ${it} ? ${it} : null;
 </#list>
+<#if a.others?has_content>
+        if (${a.name} != null) {
+<#list a.others as o>
+            this.${o.name} = null;
+</#list>
+        }
+</#if>
 <#list a.subjects?filter(s -> s.opposite?has_content) as s>
 <#local is = " instanceof " + use(s.package + "." + s.class) + " " + it>
-        if (${before}${is}<#if s.unique> && ${it}.${method("get", s.opposite)}() == this</#if>) {
-            ${it}.${let_go(s)};
+        if (${before}${is}) {
+<@deeper><@step_out object=it a=s/></@deeper>
         }
         if (${a.name}${is}) {
-            ${it}.${taken_up(s)};
+<@deeper><@step_in object=it a=s/></@deeper>
         }
 </#list>
 <@setter_end/>
+</#if>
+<@exactly_one a=a/>
+</#macro>
+
+<#macro deeper><#local inner><#nested></#local>${inner?replace("(?m)^(?=.)", "    ", "r")}</#macro>
+
+<#-- The database checks it as well; here it is known before. -->
+<#macro exactly_one a>
+<#local filled = a.subjects?map(s -> s.name) + java.first_of_each(a.others)>
+<#if filled?size != 1 && (a.must || a.others?has_content)>
+
+    @${use("jakarta.validation.constraints.AssertTrue")}(message = "${a.must?then("exactly", "at most")} one ${a.name?j_string} must be given")
+    boolean ${method("is", a.name)}Given() {
+        return ${use("java.util.stream.Stream")}.of(${filled?join(", ")}).filter(${use("java.util.Objects")}::nonNull).count() <#if a.must>=<#else><</#if>= 1;
+    }
 </#if>
 </#macro>
 

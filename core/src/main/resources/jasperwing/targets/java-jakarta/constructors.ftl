@@ -5,10 +5,10 @@
 <#if second>
     /** For the persistence provider. */
 </#if>
-    ${second?then("protected", "public")} ${entity.class}() {}
+    ${(second || object.abstract)?then("protected", "public")} ${entity.class}() {}
 <#if second>
 
-<@java.signature start="public " + entity.class parameters=parameters?map(p -> p.type + " " + p.name)/>
+<@java.signature start=object.abstract?then("protected ", "public ") + entity.class parameters=parameters?map(p -> p.type + " " + p.name)/>
 <#assign inherited = parameters?filter(p -> p.inherited)>
 <#if inherited?has_content>
         super(${inherited?map(p -> p.name)?join(", ")});
@@ -26,15 +26,22 @@
     @${use("jakarta.persistence." + c.annotation)}
 </#if>
     void ${c.method}() {
+<#assign moments = {}>
+<#list c.fields?filter(f -> !java.is_number(f.type)) as f>
+<#if c.fields?filter(o -> o.type.word == f.type.word)?size != 1 && !moments[f.type.word]??>
+<#assign moments = moments + {f.type.word: "now" + (moments?size == 0)?then("", (moments?size + 1)?c)}>
+        ${java.single(f.type)} ${moments[f.type.word]} = ${java.now(f.type)};
+</#if>
+</#list>
 <#list c.fields as f>
-        this.${f.name} = ${stamped(f)};
+        this.${f.name} = ${moments[f.type.word]!stamped(f)};
 </#list>
     }
 </#list>
 <#-- What is set by itself: the moment, or a count. -->
 <#function stamped f>
   <#local type = java.single(f.type)>
-  <#if !java.is_number(f.type)><#return type + ".now()"></#if>
+  <#if !java.is_number(f.type)><#return java.now(f.type)></#if>
   <#local next = f.name + " == null ? " + java.number(f.type, "0")?remove_beginning("(short) ") + " : " + f.name + " + 1">
   <#return (f.type.word == "small int")?then("(short) (" + next + ")", next)>
 </#function>
@@ -45,16 +52,26 @@
   <#if entity.object.above??>
     <#list parameters_of(entity.object.above) as p><#local all = all + [p + {"inherited": true}]></#list>
   </#if>
-  <#list entity.associations as a><#local all = all + parameters_of_association(a)></#list>
-  <#list entity.object.properties?filter(f -> !f.type.many?has_content && !f.stamp?has_content) as f>
-    <#if is_given(is_required(f), f.key)><#local all = all + [parameter(java.type(f.type), f.name, f.name)]></#if>
-  </#list>
+  <#local single = entity.object.properties?filter(f -> !f.type.many?has_content && !f.stamp?has_content)>
+  <#list entity.associations?filter(a -> a.key) as a><#local all = all + parameters_of_association(a)></#list>
+  <#list single?filter(f -> f.key) as f><#local all = all + parameters_of_property(f)></#list>
+  <#list entity.associations?filter(a -> !a.key) as a><#local all = all + parameters_of_association(a)></#list>
+  <#list single?filter(f -> !f.key) as f><#local all = all + parameters_of_property(f)></#list>
   <#if !java.changes>
     <#list entity.object.properties?filter(f -> f.type.many?has_content) as f>
-      <#local all = all + [copied("List", java.single(f.type), f.name)]>
+      <#if f.listText?has_content>
+        <#local all = all + [parameter(java.type(f.type), f.name, use(f.listText) + ".text(" + f.name + ")")]>
+      <#else>
+        <#local all = all + [copied("List", java.single(f.type), f.name)]>
+      </#if>
     </#list>
   </#if>
   <#return all>
+</#function>
+
+<#function parameters_of_property f>
+  <#if !is_given(is_required(f), f.key)><#return []></#if>
+  <#return [parameter(java.type(f.type), f.name, f.asText?then(f.name + " == null ? null : " + f.name + ".stored()", f.name))]>
 </#function>
 
 <#function parameters_of_association a>
@@ -70,7 +87,7 @@
       <#if is_given(a.must, false)><#return parameters_of_one_of(a)></#if>
       <#return []>
     <#case "kind">
-      <#if java.changes><#return []></#if>
+      <#if java.changes && !is_given(a.must, false)><#return []></#if>
       <#return [
         parameter(use("java.lang.String"), a.name + "Kind", a.name + "Kind"),
         parameter(java.type(a.type), a.name + "Id", a.name + "Id")
@@ -85,8 +102,9 @@
 <#function parameters_of_one_of a>
   <#local type = use(a.interface)>
   <#if java.changes>
-    <#if a.others?has_content><#return []></#if>
-    <#return [by_setter(type, a.name)]>
+    <#local all = [by_setter(type, a.name)]>
+    <#list a.others as o><#local all = all + [by_setter(java.type(o.type), o.name)]></#list>
+    <#return all>
   </#if>
   <#local statements = []>
   <#list a.subjects as s>

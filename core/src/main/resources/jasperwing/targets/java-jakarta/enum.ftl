@@ -27,6 +27,19 @@ ${of("")}
         return label;
     }
 
+    /** The value the database keeps so; null for null. */
+    public static ${enum.class} of(${string} stored) {
+        if (stored == null) {
+            return null;
+        }
+        for (${enum.class} value : values()) {
+            if (value.stored.equals(stored)) {
+                return value;
+            }
+        }
+        throw new ${use("java.lang.IllegalArgumentException")}("not a ${enum.class}: " + stored);
+    }
+
     @${use("jakarta.persistence.Converter")}
     public static class Stored implements ${use("jakarta.persistence.AttributeConverter")}<${enum.class}, ${string}> {
         @${use("java.lang.Override")}
@@ -36,15 +49,7 @@ ${of("")}
 
         @${use("java.lang.Override")}
         public ${enum.class} convertToEntityAttribute(${string} stored) {
-            if (stored == null) {
-                return null;
-            }
-            for (${enum.class} value : values()) {
-                if (value.stored.equals(stored)) {
-                    return value;
-                }
-            }
-            throw new ${use("java.lang.IllegalArgumentException")}("not a ${enum.class}: " + stored);
+            return of(stored);
         }
     }
 }

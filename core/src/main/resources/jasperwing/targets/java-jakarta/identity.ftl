@@ -6,7 +6,7 @@
 
     ${override}
     public boolean equals(${use("java.lang.Object")} other) {
-        return this == other || other instanceof ${entity.class} that <#list key as k>&& this.${k.name} != null && this.${k.name}.equals(that.${k.name})<#sep> </#sep></#list>;
+        return this == other || other instanceof ${entity.class} that <#list key as k>&& ${method("get", k.name)}() != null && ${method("get", k.name)}().equals(that.${method("get", k.name)}())<#sep> </#sep></#list>;
     }
 
     ${override}
@@ -17,7 +17,7 @@
 <#if design.options.display != "none" && (!object.above?? || entity.shown?has_content)>
 <#assign shown = (design.options.display == "key")?then([], object.shown?map(s -> s.above?then(method("get", s.name) + "()", s.name)))>
 <#if !shown?has_content>
-<#assign text = ([object.root?then("getClass().getSimpleName()", java.literal(entity.class))] + key?map(k -> k.name))?join(" + \" \" + ")>
+<#assign text = ([object.root?then("getClass().getSimpleName()", java.literal(entity.class))] + key?filter(k -> object.properties?filter(p -> p.name == k.name)?has_content)?map(k -> k.name))?join(" + \" \" + ")>
 <#elseif shown?size == 1>
 <#assign text = use("java.lang.String") + ".valueOf(" + shown[0] + ")">
 <#else>

@@ -71,17 +71,41 @@ ${space}/** ${comment(text)} */
 </#function>
 
 <#function first_value f>
+  <#if f.listText?has_content><#return use(f.listText) + ".EMPTY"></#if>
   <#return f.type.many?switch(
     "list", "new " + use("java.util.ArrayList") + "<>()",
     "set", "new " + use("java.util.LinkedHashSet") + "<>()",
     f.defaultKind?switch(
       "number", number(f.type, f.default),
-      "enum", single(f.type) + "." + f.default,
+      "enum", single(f.type) + "." + f.default + f.asText?then(".stored()", ""),
       "date", single(f.type) + ".parse(\"" + f.default + "\")",
-      "word", (f.type.word == "boolean")?then(f.default, single(f.type) + ".now()"),
+      "word", (f.type.word == "boolean")?then(f.default, now(f.type)),
       "text", parsed(f.type, f.default),
       (f.stamp?has_content && is_number(f.type))?then(number(f.type, "0"), "")))>
 </#function>
+
+<#-- The moment, no finer than columns keep it, so that what is in hand is what is read again. -->
+<#function now t>
+  <#return single(t) + ".now()" + (t.word == "date")?then("", ".truncatedTo(" + use("java.time.temporal.ChronoUnit") + ".MICROS)")>
+</#function>
+
+<#-- The names of the first columns that lead to each system outside. -->
+<#function first_of_each others>
+  <#local names = []>
+  <#local known = []>
+  <#list others as o>
+    <#if !known?seq_contains(o.target)><#local known = known + [o.target]><#local names = names + [o.name]></#if>
+  </#list>
+  <#return names>
+</#function>
+
+<#-- Whether an object is the one of a variable; one that is not loaded yet is known by its key. -->
+<#function is_same other><#return (design.options.equals == "key")?then("equals(" + other + ")", other + " == this")></#function>
+
+<#function is_other other><#return (design.options.equals == "key")?then("!equals(" + other + ")", other + " != this")></#function>
+
+<#-- Whether a collection of an object is in memory; it is not loaded for being kept in step. -->
+<#function loaded object name><#return use(design.package + ".LoadedCheck") + ".isLoaded(" + object + ", \"" + name + "\")"></#function>
 
 <#function is_number t><#return ["int", "small int", "big int", "serial", "decimal", "real"]?seq_contains(t.word)></#function>
 
@@ -109,8 +133,11 @@ ${space}/** ${comment(text)} */
 <#macro field f>
 <#if annotated><@annotations all=f.annotations/></#if>
 <@annotations all=f.rules/>
-    private ${type(f.type)} ${f.name}${initial(f)};
+    private ${field_type(f)} ${f.name}${initial(f)};
 </#macro>
+
+<#-- The type a field has, where accessors make of a text what it is. -->
+<#function field_type f><#return f.asText?then(use("java.lang.String"), type(f.type))></#function>
 
 <#-- Those of a field or a class, a line each, in front of which is some space. -->
 <#macro annotations all space="    ">

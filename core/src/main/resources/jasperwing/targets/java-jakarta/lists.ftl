@@ -1,4 +1,4 @@
-<#-- What keeps lists in a column: the text they share, and a converter for each kind of element. -->
+<#-- What keeps lists in a column: the text they share, and a class for each kind of element. -->
 <@file path=java.path(design.package, "ListText") package=design.package name="ListText">
 <@java.head package=design.package/>
 /** Lists as the text of an array in a column: as JSON does, or as the array of a database. */
@@ -40,18 +40,6 @@ final class ListText {
                             : "\"" + element.replace("\\", "\\\\").replace("\"", "\\\"") + "\"");
         }
         return text.append('}').toString();
-    }
-
-    /** The elements of what a driver gives: an array of objects, or the text of one. */
-    static ${use("java.util.List")}<${use("java.lang.String")}> of(${use("java.lang.Object")} stored) {
-        if (!(stored instanceof ${use("java.lang.Object")}[] objects)) {
-            return elements(stored.toString());
-        }
-        ${use("java.util.List")}<${use("java.lang.String")}> elements = new ${use("java.util.ArrayList")}<>();
-        for (${use("java.lang.Object")} object : objects) {
-            elements.add(object == null ? null : object.toString());
-        }
-        return elements;
     }
 
     /** The elements of an array of either kind; what is null in it is null. */
@@ -98,32 +86,63 @@ final class ListText {
     }
 }
 </@file>
+<#if design.options.provider == "eclipselink" && design.rowLists?filter(l -> l.array)?has_content>
+<@file path=java.path(design.package, "ArrayText") package=design.package name="ArrayText">
+<@java.head package=design.package/>
+/** The text of an array in a column, of which EclipseLink reads the elements. */
+@${use("jakarta.persistence.Converter")}
+public class ArrayText implements ${use("jakarta.persistence.AttributeConverter")}<${use("java.lang.String")}, ${use("java.lang.Object")}> {
+    @${use("java.lang.Override")}
+    public ${use("java.lang.Object")} convertToDatabaseColumn(${use("java.lang.String")} text) {
+        return text;
+    }
+
+    @${use("java.lang.Override")}
+    public ${use("java.lang.String")} convertToEntityAttribute(${use("java.lang.Object")} stored) {
+        if (!(stored instanceof ${use("java.lang.Object")}[] objects)) {
+            return stored == null ? null : stored.toString();
+        }
+        ${use("java.util.List")}<${use("java.lang.String")}> elements = new ${use("java.util.ArrayList")}<>();
+        for (${use("java.lang.Object")} object : objects) {
+            elements.add(object == null ? null : object.toString());
+        }
+        return ListText.array(elements);
+    }
+}
+</@file>
+</#if>
 <#list design.rowLists as l>
 <@file path=java.path(design.package, l.class) package=design.package name=l.class>
 <#assign element = java.single(l.type)>
 <#assign list = use("java.util.List") + "<" + element + ">">
-<#assign stored = use("java.lang.Object")>
-<#assign texts = "list.stream().map(each -> " + written(l.type) + ").toList()">
+<#assign text = use("java.lang.String")>
 <@java.head package=design.package/>
-/** Keeps a list as <#if l.array>an array<#else>a JSON array</#if>. */
-@${use("jakarta.persistence.Converter")}
-public class ${l.class} implements ${use("jakarta.persistence.AttributeConverter")}<${list}, ${stored}> {
-    @${use("java.lang.Override")}
-    public ${stored} convertToDatabaseColumn(${list} list) {
+/** Lists as the text of <#if l.array>an array of PostgreSQL<#else>a JSON array</#if>, which is what objects have of them. */
+public final class ${l.class} {
+    public static final ${text} EMPTY = <#if l.array>"{}"<#else>"[]"</#if>;
+
+    private ${l.class}() {}
+
+    /** The text of a list; null for null. */
+    public static ${text} text(${list} list) {
+        if (list == null) {
+            return null;
+        }
+        ${use("java.util.List")}<${text}> elements = list.stream().map(each -> ${written(l.type)}).toList();
 <#if l.array>
-        return list == null ? null : ListText.array(${texts});
+        return ListText.array(elements);
 <#else>
-        return list == null ? null : ListText.json(${texts}, ${(!java.is_number(l.type) && l.type.word != "boolean")?c});
+        return ListText.json(elements, ${(!java.is_number(l.type) && l.type.word != "boolean")?c});
 </#if>
     }
 
-    @${use("java.lang.Override")}
-    public ${list} convertToEntityAttribute(${stored} stored) {
+    /** The list of a text, which cannot be changed; empty for null. */
+    public static ${list} list(${text} text) {
         ${list} list = new ${use("java.util.ArrayList")}<>();
-        if (stored != null) {
-            ListText.of(stored).forEach(each -> list.add(${read(l.type, element)}));
+        if (text != null) {
+            ListText.elements(text).forEach(each -> list.add(${read(l.type, element)}));
         }
-        return list;
+        return ${use("java.util.Collections")}.unmodifiableList(list);
     }
 }
 </@file>
@@ -143,7 +162,7 @@ public class ${l.class} implements ${use("jakarta.persistence.AttributeConverter
 <#function read t type>
   <#switch t.word>
     <#case "text"><#case "long text"><#return "each">
-    <#case "enum"><#return "new " + type + ".Stored().convertToEntityAttribute(each)">
+    <#case "enum"><#return type + ".of(each)">
     <#case "decimal"><#return "each == null ? null : new " + type + "(each)">
     <#case "uuid"><#return "each == null ? null : " + type + ".fromString(each)">
     <#case "date"><#return "each == null ? null : " + type + ".parse(each)">

@@ -10,7 +10,7 @@ public interface ${name} {
 <#if a.subjects?filter(s -> s.unique)?has_content>
     ${type} ${method("get", a.back)}();
 <#else>
-    ${use("java.util.List")}<${type}> ${method("get", a.back)}();
+    ${use("java.util.Collection")}<${type}> ${method("get", a.back)}();
 <#if java.changes>
 
     void ${elementMethod("add", a.back)}(${type} other);
