@@ -134,8 +134,7 @@ final class CardPainter {
         Box box = card.box();
         text(card.entity(), Face.TITLE, palette.ink(), box.x() + 16, box.y() + 22);
         if (!card.badge().isEmpty()) {
-            double width = faces.width(card.badge(), Face.NOTE);
-            text(card.badge(), Face.NOTE, palette.quiet(), box.right() - Card.CUT - 8 - width, box.y() + 22);
+            ending(card.badge(), Face.NOTE, palette.quiet(), box.right() - Card.CUT - 8, box.y() + 22);
         }
     }
 
@@ -158,8 +157,7 @@ final class CardPainter {
         }
         Color ink = row.mark() == Card.Mark.TRAIT ? palette.quiet() : palette.ink();
         text(row.name(), key ? Face.KEY : Face.BODY, ink, box.x() + Card.TEXT_LEFT, base);
-        double width = faces.width(row.type(), Face.CODE);
-        text(row.type(), Face.CODE, palette.quiet(), box.right() - Card.TEXT_RIGHT - width, base);
+        ending(row.type(), Face.CODE, palette.quiet(), box.right() - Card.TEXT_RIGHT, base);
         if (!column.isEmpty()) {
             column(column, box);
         }
@@ -172,6 +170,11 @@ final class CardPainter {
         g.setColor(palette.area(Optional.empty()));
         double size = Math.min(6.2, 12 * room / natural);
         Lettering.draw(g, column, Face.CODE, size, row.x() + Card.TEXT_LEFT, row.y() + 17.6);
+    }
+
+    private void ending(String text, Face face, Color color, double x, double y) {
+        g.setColor(color);
+        Lettering.drawEnding(g, text, face, x, y);
     }
 
     private void text(String text, Face face, Color color, double x, double y) {

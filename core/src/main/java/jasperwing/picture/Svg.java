@@ -4,7 +4,6 @@ import jasperwing.diagram.Box;
 import jasperwing.diagram.Scene;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
-import org.jfree.svg.SVGGraphics2D;
 
 /** A scene as SVG: text stays text, set in fonts that travel with it, cut down to the glyphs it needs. */
 final class Svg {
@@ -12,23 +11,22 @@ final class Svg {
 
     static byte[] draw(Scene scene, Look look) {
         Box box = Pictures.area(scene);
-        SVGGraphics2D g = new SVGGraphics2D(box.width(), box.height());
-        Lettering.Carried fonts = new Lettering.Carried();
-        g.setDefsKeyPrefix("w");
-        g.setFontFunction(fonts);
+        SvgGraphics g = new SvgGraphics();
         Pictures.paint(g, scene, look);
-        String text = g.getSVGDocument();
-        int body = text.indexOf('>', text.indexOf("<svg")) + 1;
-        return (text.substring(0, body) + "\n" + style(fonts) + text.substring(body)).getBytes(StandardCharsets.UTF_8);
+        String width = SvgGraphics.number(box.width());
+        String height = SvgGraphics.number(box.height());
+        String head = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width + "\" height=\"" + height
+                + "\" viewBox=\"0 0 " + width + " " + height + "\">\n";
+        return (head + style(g) + g.elements() + "</svg>\n").getBytes(StandardCharsets.UTF_8);
     }
 
-    private static String style(Lettering.Carried fonts) {
+    private static String style(SvgGraphics g) {
         StringBuilder style = new StringBuilder("<style>\n");
-        fonts.used().forEach((face, glyphs) -> style.append("@font-face{font-family:\"")
+        g.used().forEach((face, glyphs) -> style.append("@font-face{font-family:\"")
                 .append(Typefaces.get().name(face))
                 .append("\";src:url(data:font/ttf;base64,")
                 .append(Base64.getEncoder().encodeToString(Typefaces.get().subset(face, glyphs)))
                 .append(")}\n"));
-        return style.append("</style>\n").toString();
+        return style.append("text{white-space:pre}\n</style>\n").toString();
     }
 }

@@ -7,6 +7,7 @@ import jasperwing.Samples;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.Design;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -46,17 +47,26 @@ class PicturesTest {
     @Test
     void anSvgIsWellFormedAndNamesEveryEntity() throws Exception {
         byte[] svg = Pictures.draw(scene, Pictures.Format.SVG);
-        Document document = DocumentBuilderFactory.newInstance()
-                .newDocumentBuilder()
-                .parse(new ByteArrayInputStream(withoutDoctype(svg)));
+        Document document =
+                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(svg));
         String text = document.getDocumentElement().getTextContent();
         assertThat(Samples.demo().entities()).allMatch(e -> text.contains(e.name()));
     }
 
-    private static byte[] withoutDoctype(byte[] svg) {
-        return new String(svg, StandardCharsets.UTF_8)
-                .replaceFirst("<!DOCTYPE[^>]*>", "")
-                .getBytes(StandardCharsets.UTF_8);
+    @Test
+    void anSvgIsWellFormedWhateverIsInNames() throws Exception {
+        Design odd = Samples.design("entity `a\\u001b[31m<&\"\\u0001`", "  id serial key", "  `\\u0007` text(9)");
+        Scene its = SceneBuilder.build(odd, "", Typefaces.get());
+        DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(Pictures.draw(its, Pictures.Format.SVG)));
+    }
+
+    @Test
+    void typesEndWhereTheirColumnEndsInWhateverFontTheyAreSet() {
+        String svg = svg(Look.LIGHT);
+        assertThat(svg).containsPattern("text-anchor=\"end\">decimal\\(5,1\\)</text>");
+        assertThat(svg).doesNotContain("NaN", "rgba");
     }
 
     @Test
