@@ -9,9 +9,11 @@ import jasperwing.naming.Words;
 import jasperwing.notation.AttributeLine;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,6 +28,8 @@ final class Listing {
     private final Design design;
     private final Nouns nouns;
     private final List<String> guesses = new ArrayList<>();
+    private final Set<String> keys = new LinkedHashSet<>();
+    private final Set<String> typed = new LinkedHashSet<>();
 
     Listing(Design design) {
         this.design = design;
@@ -62,7 +66,7 @@ final class Listing {
             attributes.add(attribute.get());
         }
         if (!attributes.isEmpty()) {
-            meanings.add(0, new Meaning.Described(subject, attributes, guesses));
+            meanings.add(0, new Meaning.Described(subject, attributes, keys, typed, guesses));
         }
         return meanings;
     }
@@ -88,15 +92,16 @@ final class Listing {
         String said = Nouns.withoutArticle(
                 bare.replaceFirst("(?i)^(optional(ly)?|unique)\\s+", "").replaceFirst("(?i)\\s+\\(optional\\)$", ""));
         boolean phrase = !bare.equals(item) && said.matches("\\p{Ll}+( [\\p{L} ]+)? (time|date|duration|real|key)");
-        Optional<Attribute> written = phrase
+        Optional<AttributeLine> line = phrase
                 ? Optional.empty()
                 : Notation.attribute(said)
                         .value()
-                        .map(AttributeLine::attribute)
-                        .filter(a -> !(a.type() instanceof Type.Named named)
+                        .filter(l -> !(l.attribute().type() instanceof Type.Named named)
                                 || design.enumType(named.name()).isPresent()
                                 || design.value(named.name()).isPresent());
-        Optional<Attribute> attribute = written.or(() -> guessed(said));
+        line.ifPresent(l -> typed.add(l.attribute().name()));
+        line.filter(AttributeLine::key).ifPresent(l -> keys.add(l.attribute().name()));
+        Optional<Attribute> attribute = line.map(AttributeLine::attribute).or(() -> guessed(said));
         return attribute.map(a -> a.withOptional(a.optional() || optional).withUnique(a.unique() || unique));
     }
 

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Members;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -13,6 +14,7 @@ import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What one clause of looser speech was taken to mean. */
 sealed interface Meaning {
@@ -83,32 +85,59 @@ sealed interface Meaning {
         }
     }
 
-    /** Attributes an entity has; it is added when it is new. */
-    record Described(String entity, List<Attribute> attributes, List<String> guesses) implements Meaning {
+    /**
+     * Attributes an entity has; it is added when it is new.
+     *
+     * @param keys the names of those it is said to be identified by; none when that was not said
+     * @param typed the names of those whose type was said and not guessed
+     */
+    record Described(
+            String entity, List<Attribute> attributes, Set<String> keys, Set<String> typed, List<String> guesses)
+            implements Meaning {
         @Override
         public String sentence() {
-            List<String> lines =
-                    attributes.stream().map(a -> Notation.print(a, false)).toList();
+            List<String> lines = attributes.stream()
+                    .map(a -> Notation.print(a, keys.contains(a.name())))
+                    .toList();
             return Notation.name(entity) + ": " + String.join(", ", lines);
         }
 
         @Override
         public Edit edit() {
             return design -> {
-                Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(entity));
+                Entity fresh = keys.isEmpty() ? Entity.keyed(entity) : Entity.of(entity);
+                Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(fresh);
                 return add.then(EntityEdits.change(entity, this::with)).on(design);
             };
         }
 
-        /** An attribute there is keeps its type unless another was said. */
+        /** An attribute there is becomes what was said of it, but keeps its type when none was said. */
         private Entity with(Entity old) {
             List<Attribute> all = new ArrayList<>(old.attributes());
             for (Attribute attribute : attributes) {
-                if (old.attribute(attribute.name()).isEmpty()) {
+                Optional<Attribute> known = old.attribute(attribute.name());
+                if (known.isEmpty()) {
                     all.add(attribute);
+                } else if (typed.contains(attribute.name())) {
+                    all.set(all.indexOf(known.get()), restated(known.get(), attribute));
                 }
             }
-            return old.withAttributes(all);
+            Entity changed = old.withAttributes(all);
+            return keys.isEmpty()
+                    ? changed
+                    : changed.withKey(new Members(List.copyOf(keys), old.key().comments()));
+        }
+
+        /** Rules that were not said again still hold. */
+        private static Attribute restated(Attribute known, Attribute said) {
+            return known.withType(said.type())
+                    .withList(said.list())
+                    .withKept(said.list() ? said.kept().or(known::kept) : Optional.empty())
+                    .withOptional(said.optional())
+                    .withUnique(known.unique() || said.unique())
+                    .withDefault(said.defaultValue().or(known::defaultValue))
+                    .withRange(said.range().or(known::range))
+                    .withForm(said.form().isEmpty() ? known.form() : said.form());
         }
     }
 

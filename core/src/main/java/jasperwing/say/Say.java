@@ -37,9 +37,15 @@ public final class Say {
     /** What a text was taken to mean, with what it would add. */
     public static Understanding understand(Design design, String said) {
         Understanding understanding = meaning(design, said);
-        return understanding.changes() && understanding.additions().isEmpty()
-                ? understanding.withAdditions(
-                        Additions.of(design, understanding.edit().on(design)))
+        if (!understanding.changes()) {
+            return understanding;
+        }
+        Design after = understanding.edit().on(design);
+        if (after.equals(design)) {
+            return Understanding.problem("The design says so already; nothing would change.");
+        }
+        return understanding.additions().isEmpty()
+                ? understanding.withAdditions(Additions.of(design, after))
                 : understanding;
     }
 

@@ -194,6 +194,9 @@ final class EntityColumns {
             DeleteRule rule = role.relationship().onDelete(role.target());
             draft.foreignKey(columns, target(role.target()), rule, Optional.of(role), Words.snake(role.name()));
             draft.index(columns);
+            if (columns.size() > 1 && !(must && among.isEmpty()) && draft.canBeChecked(columns)) {
+                draft.check(List.of(Words.snake(role.name())), filledTogether(columns));
+            }
             if (must) {
                 filled.addAll(columns);
             }
@@ -221,6 +224,15 @@ final class EntityColumns {
                             .map(k -> types.quote(k.column()) + " not in (" + list(k.names()) + ") or " + condition)
                             .orElse(condition));
         }
+    }
+
+    /** A foreign key of several columns is not checked while one of them is empty, so that the others could point to nothing. */
+    private String filledTogether(List<String> columns) {
+        String first = types.quote(columns.get(0));
+        return columns.stream()
+                .skip(1)
+                .map(c -> "(" + first + " is null) = (" + types.quote(c) + " is null)")
+                .collect(Collectors.joining(" and "));
     }
 
     /** Counts the filled references by their first columns; the further columns of a key are filled with the first. */

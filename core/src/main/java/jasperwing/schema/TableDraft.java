@@ -82,14 +82,16 @@ final class TableDraft {
                 owner.isEmpty() || columnNames.isFree(wanted) ? wanted : Words.snake(owner) + "_" + wanted);
     }
 
-    /** Adds the columns of an attribute that is a value. */
+    /** Adds the columns of an attribute that is a value. Where the value may be missing a default would fill a part of what is not there. */
     void value(List<Leaves.Leaf> leaves, Attribute attribute, boolean inKey) {
         List<String> filled = new ArrayList<>();
         List<String> further = new ArrayList<>();
         for (Leaves.Leaf leaf : leaves) {
             Attribute own = leaf.attribute();
             boolean always = leaf.path().stream().skip(1).noneMatch(Attribute::optional) && !own.optional();
-            String column = attribute(own.withOptional(leaf.optional()), leaf.column(), inKey, attribute.name());
+            boolean maybe = attribute.optional() || leaf.path().stream().anyMatch(Attribute::optional);
+            Attribute kept = maybe ? own.withDefault(Optional.empty()) : own;
+            String column = attribute(kept.withOptional(leaf.optional()), leaf.column(), inKey, attribute.name());
             (always ? filled : further).add(types.quote(column));
         }
         if (attribute.unique()) {

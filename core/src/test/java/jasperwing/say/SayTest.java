@@ -68,4 +68,25 @@ class SayTest {
         Say.Result bad = Say.all(design, List.of("entity Site", "hello there"));
         assertThat(bad.problems()).hasSize(1).allMatch(p -> p.startsWith("\"hello there\": Not understood"));
     }
+
+    @Test
+    void anAttributeThereIsGetsTheTypeThatIsSaidAndKeepsItsRules() {
+        Design design = Samples.design("entity Firm", "  id serial key", "  motto text(60) unique \"What it says.\"");
+        Understanding wider = Say.understand(design, "a firm has a motto text(90)");
+        assertThat(wider.sentences()).containsExactly("Firm: motto text(90)");
+        assertThat(Notation.print(wider.edit().on(design)))
+                .contains("  motto       text(90)       unique \"What it says.\"");
+        Understanding same = Say.understand(design, "a firm has a motto");
+        assertThat(same.changes()).isFalse();
+        assertThat(same.problem()).contains("says so already");
+    }
+
+    @Test
+    void aKeyThatIsSaidIsTheKey() {
+        Design design = Samples.design("entity Firm", "  id serial key");
+        Understanding shelf = Say.understand(design, "a shelf has a code text(20) key");
+        assertThat(shelf.sentences()).containsExactly("Shelf: code text(20) key");
+        assertThat(Notation.print(shelf.edit().on(design)))
+                .contains("entity Shelf\n  code        text(20)       key\n");
+    }
 }
