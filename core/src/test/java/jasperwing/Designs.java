@@ -254,7 +254,9 @@ public final class Designs {
                 .as((from, to, via, there, back, linked, notes) -> {
                     boolean plural = there.many() && back.map(Reading::many).orElse(true);
                     boolean late = notes.doc().length() % 3 == 1;
-                    Tie tie = new Tie(from, to, linked && plural ? via : "", there, back, List.of(), late, notes);
+                    boolean turned = notes.doc().length() % 2 == 1;
+                    Tie tie =
+                            new Tie(from, to, linked && plural ? via : "", there, back, List.of(), late, turned, notes);
                     return tie.shape() == Tie.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
                 });
         Arbitrary<Relationship> oneOfs = Combinators.combine(

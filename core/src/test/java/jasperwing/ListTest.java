@@ -3,7 +3,6 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import jakarta.persistence.AttributeConverter;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
 import jasperwing.findings.Level;
@@ -107,7 +106,7 @@ class ListTest {
     }
 
     @Test
-    void convertersGiveBackWhatTheyKept(@TempDir Path folder) throws Exception {
+    void textsGiveBackTheListsTheyWereMadeOf(@TempDir Path folder) throws Exception {
         Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
@@ -123,17 +122,16 @@ class ListTest {
         }
     }
 
-    @SuppressWarnings("unchecked")
     private static void there(ClassLoader loader, String name, List<?> list) throws ReflectiveOperationException {
-        var converter = (AttributeConverter<List<?>, String>)
-                loader.loadClass("test." + name).getConstructor().newInstance();
-        assertThat(converter.convertToEntityAttribute(converter.convertToDatabaseColumn(list)))
-                .isEqualTo(list);
-        assertThat(converter.convertToDatabaseColumn(null)).isNull();
+        Class<?> texts = loader.loadClass("test." + name);
+        Object text = texts.getMethod("text", List.class).invoke(null, list);
+        assertThat(texts.getMethod("list", String.class).invoke(null, text)).isEqualTo(list);
+        assertThat(texts.getMethod("text", List.class).invoke(null, (Object) null))
+                .isNull();
     }
 
     @Test
-    void theDatabaseReadsWhatAConverterWrote(@TempDir Path folder) throws Exception {
+    void theDatabaseReadsTheTextOfAnArray(@TempDir Path folder) throws Exception {
         Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
@@ -141,15 +139,13 @@ class ListTest {
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader());
                 Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
-            @SuppressWarnings("unchecked")
-            var converter = (AttributeConverter<List<String>, String>)
-                    loader.loadClass("test.StringArray").getConstructor().newInstance();
-            String kept = converter.convertToDatabaseColumn(texts);
+            Class<?> arrays = loader.loadClass("test.StringArray");
+            String kept = (String) arrays.getMethod("text", List.class).invoke(null, texts);
             statement.execute("insert into boats (id, marks) values (1, " + Dialect.POSTGRESQL.literal(kept) + ")");
             try (ResultSet rows = statement.executeQuery("select marks, marks[2] as second from boats")) {
                 rows.next();
                 assertThat(rows.getString("second")).isEqualTo("x,\"y\"\\{}");
-                assertThat(converter.convertToEntityAttribute(rows.getString("marks")))
+                assertThat(arrays.getMethod("list", String.class).invoke(null, rows.getString("marks")))
                         .isEqualTo(texts);
             }
         }

@@ -56,7 +56,7 @@ class StampTest {
                 .contains(
                         "public Boat(String name) {",
                         "@PrePersist\n    void stampInsert() {\n        this.builtOn = LocalDate.now();\n",
-                        "@PreUpdate\n    void stampUpdate() {\n        this.seenAt = OffsetDateTime.now();\n",
+                        "@PreUpdate\n    void stampUpdate() {\n        this.seenAt = OffsetDateTime.now().truncatedTo(ChronoUnit.MICROS);\n",
                         "this.repairs = repairs == null ? 0L : repairs + 1;",
                         "@Version\n")
                 .containsOnlyOnce("@Version")

@@ -234,6 +234,7 @@ public final class WideDesigns {
                             "deleting " + to + " empties it",
                             "deleting " + from + " is refused",
                             "checked at the end",
+                            "key held by " + to,
                             "kept as a kind and an id",
                             "kept as a column for each",
                             "label \"L" + index + "\"",

@@ -9,6 +9,7 @@ import java.util.function.Function;
  *
  * @param via the link entity of a many-to-many, or empty
  * @param checkedAtEnd whether the database checks its keys at the end of a transaction, where it can
+ * @param turned whether of a one-to-one the other entity holds the key than the one that usually does; see {@link #fromHolds()}
  */
 public record Tie(
         String from,
@@ -18,8 +19,22 @@ public record Tie(
         Optional<Reading> back,
         List<OnDelete> deletes,
         boolean checkedAtEnd,
+        boolean turned,
         Notes notes)
         implements Relationship {
+    /** One whose key is held where it usually is. */
+    public Tie(
+            String from,
+            String to,
+            String via,
+            Reading forward,
+            Optional<Reading> back,
+            List<OnDelete> deletes,
+            boolean checkedAtEnd,
+            Notes notes) {
+        this(from, to, via, forward, back, deletes, checkedAtEnd, false, notes);
+    }
+
     /** One whose keys are checked at once. */
     public Tie(
             String from,
@@ -29,13 +44,18 @@ public record Tie(
             Optional<Reading> back,
             List<OnDelete> deletes,
             Notes notes) {
-        this(from, to, via, forward, back, deletes, false, notes);
+        this(from, to, via, forward, back, deletes, false, false, notes);
     }
 
     public Tie {
         Names.require(from);
         Names.require(to);
         deletes = List.copyOf(deletes);
+        turned &= via.isEmpty()
+                && !from.equals(to)
+                && !forward.many()
+                && back.isPresent()
+                && !back.get().many();
         if (!via.isEmpty() && !(forward.many() && back.map(Reading::many).orElse(true))) {
             throw new IllegalArgumentException("a link entity needs many at both ends, but was given '" + via + "'");
         }
@@ -65,11 +85,11 @@ public record Tie(
 
     /**
      * Whether the sentence's first entity holds the foreign key: the many side of a one-to-many, the side that must of a
-     * one-to-one, and the first when both or neither must. Meaningless for a many-to-many.
+     * one-to-one, and the first when both or neither must; the other one of a one-to-one that is turned. Meaningless for a many-to-many.
      */
     public boolean fromHolds() {
         if (shape() == Shape.ONE_TO_ONE) {
-            return forward.must() || !back.orElseThrow().must();
+            return turned != (forward.must() || !back.orElseThrow().must());
         }
         return !forward.many();
     }
@@ -106,31 +126,36 @@ public record Tie(
 
     @Override
     public Tie withForward(Reading reading) {
-        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, notes);
+        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
     public Tie withBack(Optional<Reading> reading) {
-        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, notes);
+        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
     public Tie withDeletes(List<OnDelete> rules) {
-        return new Tie(from, to, via, forward, back, rules, checkedAtEnd, notes);
+        return new Tie(from, to, via, forward, back, rules, checkedAtEnd, turned, notes);
     }
 
     @Override
     public Tie withCheckedAtEnd(boolean atEnd) {
-        return new Tie(from, to, via, forward, back, deletes, atEnd, notes);
+        return new Tie(from, to, via, forward, back, deletes, atEnd, turned, notes);
+    }
+
+    /** The same with its key at the other end; only of a one-to-one between two entities. */
+    public Tie withTurned(boolean atOther) {
+        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, atOther, notes);
     }
 
     @Override
     public Tie withNotes(Notes newNotes) {
-        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, newNotes);
+        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, turned, newNotes);
     }
 
     public Tie withVia(String link) {
-        return new Tie(from, to, link, forward, back, deletes, checkedAtEnd, notes);
+        return new Tie(from, to, link, forward, back, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
@@ -143,6 +168,7 @@ public record Tie(
                 back,
                 deletesRenamed(oldName, newName),
                 checkedAtEnd,
+                turned,
                 notes);
     }
 
@@ -166,6 +192,7 @@ public record Tie(
                         && back.equals(o.back)
                         && deletes.equals(o.deletes)
                         && checkedAtEnd == o.checkedAtEnd
+                        && turned == o.turned
                         && notes.equals(o.notes);
     }
 

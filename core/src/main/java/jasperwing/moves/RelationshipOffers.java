@@ -81,7 +81,11 @@ final class RelationshipOffers {
                 (chosen, said) -> new Fold(tie, -1));
         offers.add(
                 "Let " + tie.parent() + " hold the key",
-                "Now " + tie.holder() + " points to " + tie.parent() + "; turned round.",
+                "Now " + tie.holder() + " points to " + tie.parent()
+                        + "; then it is the other way round. What is said stays"
+                        + (tie.deletes().isEmpty()
+                                ? "."
+                                : ", but the rule on deleting " + tie.parent() + " goes: no key can hold it then."),
                 (chosen, said) -> new Reverse(tie));
         offers.add(
                 "Share one key",

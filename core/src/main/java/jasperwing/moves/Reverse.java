@@ -4,8 +4,6 @@ import static jasperwing.moves.Hindrances.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OnDelete;
-import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import java.util.List;
@@ -13,8 +11,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Lets the other side of a one-to-one hold the key. Where one side must and the other may, they change places; else the sentence is
- * turned round. What deleting does is said of the other side. Twice gives back what was.
+ * Lets the other side of a one-to-one hold the key; what the sentence says stays. A rule on deleting what was pointed to goes. Twice gives back
+ * what was, but for such a rule.
  */
 public record Reverse(Tie tie) implements Move {
     @Override
@@ -42,27 +40,11 @@ public record Reverse(Tie tie) implements Move {
         return RelationshipEdits.replace(tie, reversed()).on(design);
     }
 
+    /** A rule on deleting the entity that holds the key now says nothing: its rows are pointed to no more. */
     Tie reversed() {
-        Reading back = tie.back().orElseThrow();
-        List<OnDelete> rules = tie.deletes().stream()
-                .map(d -> new OnDelete(other(d.entity()), d.rule(), d.comments()))
-                .toList();
-        if (tie.forward().must() == back.must()) {
-            return new Tie(
-                    tie.to(), tie.from(), "", back, Optional.of(tie.forward()), rules, tie.checkedAtEnd(), tie.notes());
-        }
-        return new Tie(
-                tie.from(),
-                tie.to(),
-                "",
-                tie.forward().withMust(back.must()),
-                Optional.of(back.withMust(tie.forward().must())),
-                rules,
-                tie.checkedAtEnd(),
-                tie.notes());
-    }
-
-    private String other(String entity) {
-        return entity.equals(tie.from()) ? tie.to() : tie.from();
+        Tie turned = tie.withTurned(!tie.turned());
+        return turned.withDeletes(turned.deletes().stream()
+                .filter(d -> d.entity().equals(turned.parent()))
+                .toList());
     }
 }

@@ -37,7 +37,7 @@ public record Highlight(Kind kind, int start, int length) {
 
     /** What begins a line below a statement, by what comes next; a name that is the same word is followed by a type. */
     private static final Map<String, Set<String>> LINES = Map.of(
-            "key", Set.of("("),
+            "key", Set.of("(", "held"),
             "unique", Set.of("("),
             "index", Set.of("("),
             "shown", Set.of("as"),
@@ -60,6 +60,7 @@ public record Highlight(Kind kind, int start, int length) {
             "end",
             "falling",
             "false",
+            "held",
             "ignoring",
             "insert",
             "into",

@@ -300,6 +300,9 @@ final class Printer {
                     .ifPresent(k -> out.append("  kept as ").append(k.words()).append('\n'));
         }
         out.append(relationship.checkedAtEnd() ? "  checked at the end\n" : "");
+        relationship.visit(
+                tie -> out.append(tie.turned() ? "  key held by " + Quoting.name(tie.holder()) + "\n" : ""),
+                oneOf -> {});
         for (OnDelete rule : relationship.deletes()) {
             head("  " + SentencePrinter.rule(relationship, rule), rule.comments(), "  ");
         }

@@ -150,6 +150,8 @@ final class SentenceParser {
             changed = withKeeping(relationship, cursor);
         } else if (!relationship.checkedAtEnd() && cursor.takeWords("checked", "at", "the", "end")) {
             changed = relationship.withCheckedAtEnd(true);
+        } else if (cursor.takeWords("key", "held", "by")) {
+            changed = withHolder(relationship, cursor);
         } else if (cursor.takeWord("label")) {
             changed =
                     relationship.withNotes(relationship.notes().withLabel(cursor.string("the label in double quotes")));
@@ -157,10 +159,32 @@ final class SentenceParser {
             changed = relationship.withNotes(
                     relationship.notes().withDoc(cursor.next().text()));
         } else {
-            throw cursor.unexpected("'deleting', 'kept as', 'checked at the end', 'label' or a text in double quotes");
+            throw cursor.unexpected(
+                    "'deleting', 'kept as', 'checked at the end', 'key held by', 'label' or a text in double quotes");
         }
         cursor.end();
         return changed.withNotes(Merge.comments(changed.notes(), comments));
+    }
+
+    /** Before the rules on deleting, which are about the entity the key points to. */
+    private static Relationship withHolder(Relationship relationship, Cursor cursor) throws SyntaxException {
+        Token at = cursor.peek();
+        String entity = cursor.name("the entity that holds the key");
+        Optional<Tie> possible = relationship.match(
+                t -> Optional.of(t)
+                        .filter(o -> o.shape() == Tie.Shape.ONE_TO_ONE
+                                && !o.isSelf()
+                                && o.deletes().isEmpty()),
+                o -> Optional.<Tie>empty());
+        if (possible.isEmpty()) {
+            throw cursor.wrong(
+                    at, "who holds the key is said of a one-to-one between two entities, before rules on deleting", "");
+        }
+        Tie tie = possible.get();
+        if (!entity.equals(tie.from()) && !entity.equals(tie.to())) {
+            throw cursor.wrong(at, entity + " is at neither end", tie.from() + " or " + tie.to());
+        }
+        return tie.holder().equals(entity) ? tie : tie.withTurned(!tie.turned());
     }
 
     private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)

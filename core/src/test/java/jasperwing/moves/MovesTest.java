@@ -7,6 +7,9 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -109,12 +112,39 @@ class MovesTest {
     }
 
     @Test
-    void reversingChangesWhoHoldsTheKeyAndTwiceNothing() {
+    void reversingChangesWhoHoldsTheKeyAndNotWhatIsSaid() {
         Design once = new Reverse(tie(1)).on(design);
         Tie turned = (Tie) once.relationships().get(1);
         assertThat(turned.holder()).isEqualTo("Dive");
-        assertThat(Notation.print(once)).contains("  deleting Log deletes Dive too\n");
-        assertThat(new Reverse(turned).on(once)).isEqualTo(design);
+        assertThat(turned.forward()).isEqualTo(tie(1).forward());
+        assertThat(turned.back()).isEqualTo(tie(1).back());
+        assertThat(Notation.print(once)).contains("  key held by Dive\n").doesNotContain("deleting Log deletes Dive");
+        assertThat(Notation.parse(Notation.print(once)).value()).isEqualTo(once);
+        assertThat(new Reverse(turned).on(once))
+                .isEqualTo(design.withRelationships(design.relationships().stream()
+                        .map(r -> r.equals(tie(1)) ? r.withDeletes(List.of()) : r)
+                        .toList()));
+    }
+
+    @Test
+    void whoHoldsTheKeyIsAMatterOfStorageAlone() {
+        Design specimens = Samples.design(
+                "entity Specimen",
+                "  id serial key",
+                "entity Record",
+                "  id serial key",
+                "each Specimen may have one Record as record, which must describe one Specimen as specimen",
+                "  key held by Specimen");
+        Table specimen =
+                Schema.derive(specimens, Dialect.POSTGRESQL).table("Specimen").orElseThrow();
+        assertThat(specimen.column("record_id"))
+                .hasValueSatisfying(c -> assertThat(c.required()).isFalse());
+        assertThat(specimen.isUnique(List.of("record_id"))).isTrue();
+        assertThat(Schema.derive(specimens, Dialect.POSTGRESQL)
+                        .table("Record")
+                        .orElseThrow()
+                        .foreignKeys())
+                .isEmpty();
     }
 
     @Test

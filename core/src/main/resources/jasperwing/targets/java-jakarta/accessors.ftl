@@ -178,8 +178,8 @@ ${of("")}
 <#if java.changes>
 
     public void ${elementMethod("add", a.name)}(${type} other) {
-        if (${java.loaded("this", a.name)} && !${a.name}.contains(other)) {
-            ${a.name}.add(other);
+        if (${java.loaded("this", a.name)} && !this.${a.name}.contains(other)) {
+            this.${a.name}.add(other);
         }
         if (${java.is_other("other." + method("get", a.opposite) + "()")}) {
             other.${method("set", a.opposite)}(this);
@@ -188,7 +188,7 @@ ${of("")}
 
     public void ${elementMethod("remove", a.name)}(${type} other) {
         if (${java.loaded("this", a.name)}) {
-            ${a.name}.remove(other);
+            this.${a.name}.remove(other);
         }
         if (${java.is_same("other." + method("get", a.opposite) + "()")}) {
             other.${method("set", a.opposite)}(null);
@@ -207,21 +207,21 @@ ${of("")}
 
     public void ${elementMethod(verb, a.name)}(${type} other) {
 <#if a.owner || !a.opposite?has_content>
-<#local change = (list && verb == "add")?then("!" + a.name + ".contains(other) && ", "") + a.name + "." + verb + "(other)">
+<#local change = (list && verb == "add")?then("!this." + a.name + ".contains(other) && ", "") + "this." + a.name + "." + verb + "(other)">
 <#if a.opposite?has_content>
         if (${change} && ${java.loaded("other", a.opposite)}) {
             other.${elementMethod(verb, a.opposite)}(this);
         }
 <#elseif list && verb == "add">
-        if (!${a.name}.contains(other)) {
-            ${a.name}.add(other);
+        if (!this.${a.name}.contains(other)) {
+            this.${a.name}.add(other);
         }
 <#else>
         ${change};
 </#if>
 <#else>
-        if (${java.loaded("this", a.name)}<#if list && verb == "add"> && !${a.name}.contains(other)</#if>) {
-            ${a.name}.${verb}(other);
+        if (${java.loaded("this", a.name)}<#if list && verb == "add"> && !this.${a.name}.contains(other)</#if>) {
+            this.${a.name}.${verb}(other);
         }
         if (<#if verb == "add">!</#if>other.${method("get", a.opposite)}().contains(this)) {
             other.${elementMethod(verb, a.opposite)}(this);
