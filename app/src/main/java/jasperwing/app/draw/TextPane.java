@@ -112,7 +112,7 @@ final class TextPane extends VBox {
         while (end < least - start && now.charAt(now.length() - 1 - end) == text.charAt(text.length() - 1 - end)) {
             end++;
         }
-        int caret = TextPosition.follow(now, text, area.getCaretPosition());
+        int caret = now.isEmpty() ? 0 : TextPosition.follow(now, text, area.getCaretPosition());
         setting = true;
         area.replaceText(start, now.length() - end, text.substring(start, text.length() - end));
         area.moveTo(caret);
@@ -149,6 +149,7 @@ final class TextPane extends VBox {
             edits.edit(d -> design);
             typing = false;
             good = Notation.print(workspace.design());
+            select();
         }
     }
 
