@@ -42,6 +42,13 @@ class EveryProjectionTest {
                 // a kind with a key of its own, in the table of its root
                 "entity Trip\n  id serial key\n  kinds kept in one table\nentity Boat is a kind of Trip\n  name text(9)\n"
                         + "entity Diver is a kind of Boat\n  id serial key\n",
+                // a list of values of an entity without a key, which has no table for it
+                "value Spot\n  east int\nentity A\n  spots Spot list kept as json\n",
+                // a formula over a value that a kind of itself has no columns for
+                "value Spot\n  east decimal(9,6)\nentity Boat is a kind of Boat\n  spot Spot?\n"
+                        + "  twice real = spot.east * 2\n",
+                // two computed attributes of one name
+                "entity A\n  id serial key\n  n int?\n  m int = n + 1\n  m text(20) = n + 1\n",
                 // kinds of each other
                 "entity A is a kind of B\n  tags text(9) list\nentity B is a kind of A\n  key (c)\n"
                         + "each B may have one A as c\n"

@@ -31,9 +31,15 @@ final class Properties {
         return entity.attributes().stream()
                 .filter(a -> !a.isComputed())
                 .map(a -> property(entity, table, a))
-                .filter(p ->
-                        p.column().isPresent() || p.isValue() || p.listTable().isPresent())
+                .filter(Properties::isKept)
                 .toList();
+    }
+
+    /** A list of values is kept in a table of its own, which there is not while its owner has no key. */
+    private static boolean isKept(Property property) {
+        boolean inRow = property.column().isPresent()
+                || property.isValue() && !property.attribute().list();
+        return inRow || property.listTable().isPresent();
     }
 
     List<Computed> computed(Entity entity) {

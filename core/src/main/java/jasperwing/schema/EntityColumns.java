@@ -148,11 +148,27 @@ final class EntityColumns {
     private void computed() {
         for (Attribute attribute : computed) {
             Formula formula = Formula.of(design, entity.name(), attribute);
-            if (formula.isSound() && RowFormulas.isOfRow(design, entity.name(), formula)) {
+            if (isInColumns(formula)) {
                 String sql = types.formula(ownColumns()).kept(formula.term(), attribute.type());
                 draft.computed(attribute, among.map(k -> ofKind(k, sql)).orElse(sql));
             }
         }
+    }
+
+    /** Whether the row alone has all that a formula looks at. */
+    private boolean isInColumns(Formula formula) {
+        return formula.isSound()
+                && RowFormulas.isOfRow(design, entity.name(), formula)
+                && formula.term()
+                        .all()
+                        .noneMatch(t -> t instanceof Term.Member member
+                                && member.formula().isEmpty()
+                                && FormulaSql.find(
+                                                design,
+                                                draft.columnsOf(
+                                                        member.path().get(0).name()),
+                                                member)
+                                        .isEmpty());
     }
 
     private String ofKind(Table.Kinds kinds, String sql) {
@@ -300,8 +316,7 @@ final class EntityColumns {
         Optional<Formula> where = index.where().map(w -> Formula.condition(design, entity.name(), w));
         boolean apart = Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)
                 && index.named().stream().anyMatch(this::isInherited);
-        boolean sound = where.filter(f -> !f.isSound() || !RowFormulas.isOfRow(design, entity.name(), f))
-                .isEmpty();
+        boolean sound = where.filter(f -> !isInColumns(f)).isEmpty();
         if (sound && !apart && among.isEmpty()) {
             String sql =
                     where.map(f -> types.formula(ownColumns()).text(f.term())).orElse("");

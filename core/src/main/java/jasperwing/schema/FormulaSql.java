@@ -264,13 +264,20 @@ final class FormulaSql {
 
     /** The column of the part of a value, or of an attribute that is none, among those the attribute became. */
     static String column(Design design, List<String> columns, Term.Member member) {
+        return find(design, columns, member)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("no column for " + member.path() + " among " + columns));
+    }
+
+    /** The same; empty where the attribute became no such column, as in a design with faults. */
+    static Optional<String> find(Design design, List<String> columns, Term.Member member) {
         String wanted = member.path().stream().map(a -> a.name()).collect(Collectors.joining("."));
         List<Leaves.Leaf> leaves = Leaves.of(design, member.path().get(0));
         for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
             if (leaves.get(i).name().equals(wanted)) {
-                return columns.get(i);
+                return Optional.of(columns.get(i));
             }
         }
-        throw new IllegalArgumentException("no column for " + wanted + " among " + columns);
+        return Optional.empty();
     }
 }

@@ -22,16 +22,19 @@ final class FormulaData {
     /**
      * By the properties of the columns.
      *
+     * @param computedBy the attribute a column keeps, where that is computed from the row
      * @param data what templates see of a column, by its name; empty for one that they do not see
      */
     static Map<String, RecordFormula> of(
-            Design design, Entity entity, Table table, Function<String, Optional<Map<String, Object>>> data) {
+            Design design,
+            Entity entity,
+            Table table,
+            Function<Column, Optional<Attribute>> computedBy,
+            Function<String, Optional<Map<String, Object>>> data) {
         Map<String, RecordFormula.Component> components = components(design, entity, table, data);
         Map<String, RecordFormula> formulas = new HashMap<>();
         for (Column column : table.columns()) {
-            Optional<Attribute> computed = Family.attribute(design, entity.name(), column.member())
-                    .filter(a -> a.isComputed() && !column.computed().isEmpty());
-            computed.ifPresent(attribute -> data.apply(column.name())
+            computedBy.apply(column).ifPresent(attribute -> data.apply(column.name())
                     .ifPresent(d -> formulas.put(
                             (String) d.get("property"),
                             new RecordFormula(

@@ -64,7 +64,8 @@ final class RowData {
 
     /** What computes the attributes of an entity that follow from a row alone, by their properties. */
     Map<String, RecordFormula> formulas(Entity entity, Table table) {
-        return formulas.computeIfAbsent(entity.name(), e -> FormulaData.of(design, entity, table, known(table)::of));
+        return formulas.computeIfAbsent(
+                entity.name(), e -> FormulaData.of(design, entity, table, c -> computedBy(table, c), known(table)::of));
     }
 
     /** The columns that are filled. */
@@ -124,16 +125,18 @@ final class RowData {
             Known all = new Known(new LinkedHashMap<>(), new LinkedHashMap<>());
             table.columns().stream().filter(c -> c.computed().isEmpty()).forEach(c -> all.columns()
                     .put(c.name(), column(table, c, properties)));
-            table.columns().stream().filter(c -> isComputedAttribute(table, c)).forEach(c -> all.computed()
-                    .put(c.name(), column(table, c, properties)));
+            table.columns().stream()
+                    .filter(c -> computedBy(table, c).isPresent())
+                    .forEach(c -> all.computed().put(c.name(), column(table, c, properties)));
             return all;
         });
     }
 
-    private boolean isComputedAttribute(Table table, Column column) {
-        return !column.computed().isEmpty()
-                && attributes.of(table, column).isComputed()
-                && attributes.of(table, column).name().equals(column.member());
+    private Optional<Attribute> computedBy(Table table, Column column) {
+        return column.computed().isEmpty()
+                ? Optional.empty()
+                : Optional.of(attributes.of(table, column))
+                        .filter(a -> a.isComputed() && a.name().equals(column.member()));
     }
 
     private Map<String, Object> column(Table table, Column column, Identifiers properties) {
