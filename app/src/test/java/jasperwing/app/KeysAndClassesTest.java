@@ -86,10 +86,10 @@ class KeysAndClassesTest extends WindowTest {
         Files.writeString(dive, "mine");
         classesInto(out);
         until("the file is told", () -> message().contains("1 not ours"));
-        until("the others can be written", () -> sees("#write") && writes().equals("Write 19 files"));
+        until("the others can be written", () -> sees("#write") && writes().equals("Write 20 files"));
         clickOn("#write");
-        until("the others are written", () -> message().startsWith("Wrote 19 files."));
-        until("they are the same now", () -> message().contains("19 same"));
+        until("the others are written", () -> message().startsWith("Wrote 20 files."));
+        until("they are the same now", () -> message().contains("20 same"));
         assertThat(dive).hasContent("mine");
     }
 
@@ -98,9 +98,9 @@ class KeysAndClassesTest extends WindowTest {
         Path out = folder.resolve("edited");
         Path dive = out.resolve("saltmarsh/fieldwork/Dive.java");
         classesInto(out);
-        until("all can be written", () -> writes().equals("Write 20 files"));
+        until("all can be written", () -> writes().equals("Write 21 files"));
         clickOn("#write");
-        until("all are written", () -> message().contains("20 same"));
+        until("all are written", () -> message().contains("21 same"));
         String depth = "    private BigDecimal maxDepth;";
         String text = Files.readString(dive);
         assertThat(text).contains(depth);
@@ -111,6 +111,7 @@ class KeysAndClassesTest extends WindowTest {
         usual("3");
         until("the conflict is told", () -> message().contains("1 conflict"));
         assertThat(writes()).isEqualTo("Nothing to write");
+        reveal("/Dive.java");
         clickId("#file-Dive.java");
         until("both sides are shown", () -> sees("#settle-0-generated"));
         clickOn("#settle-0-generated");
@@ -127,7 +128,7 @@ class KeysAndClassesTest extends WindowTest {
     @Test
     void aLineTellsWhereItComesFromAndLeadsThere() {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
-        until("the files are there", () -> sees("#file-Dive.java"));
+        reveal("/Dive.java");
         clickId("#file-Dive.java");
         until("its lines are there", () -> line("private Expedition expedition;") != null);
         clickOn(line("private Expedition expedition;"));
@@ -145,7 +146,7 @@ class KeysAndClassesTest extends WindowTest {
     @Test
     void aLineOfAnEnumAndOneOfTheMappingTellWhereTheyComeFrom() {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
-        until("the files are there", () -> sees("#file-DiveDuty.java"));
+        reveal("/DiveDuty.java");
         clickId("#file-DiveDuty.java");
         String safety = "SAFETY(\"safety\", \"Safety diver\"),";
         until("its lines are there", () -> line(safety) != null);
@@ -155,7 +156,7 @@ class KeysAndClassesTest extends WindowTest {
         clickId("#target-options");
         until("the options are there", () -> sees("#option-mapping-xml"));
         clickOn("#option-mapping-xml");
-        until("the mapping is a file of its own", () -> sees("#file-orm.xml"));
+        reveal("/orm.xml");
         clickId("#target-options");
         clickId("#file-orm.xml");
         until("its lines are there", () -> line("<basic name=\"code\">") != null);
@@ -166,7 +167,7 @@ class KeysAndClassesTest extends WindowTest {
     @Test
     void objectsThatStayAsTheyAreAndRowsAsClassesAreAClickAway() {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
-        until("the files are there", () -> sees("#file-Dive.java"));
+        reveal("/Dive.java");
         clickId("#file-Dive.java");
         clickId("#target-options");
         until("the options are there", () -> sees("#option-fetch-eager"));
@@ -185,11 +186,12 @@ class KeysAndClassesTest extends WindowTest {
     @Test
     void aChoiceForATargetShowsInItsCodeAndIsKeptInTheDesign() {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
-        until("the files are there", () -> sees("#file-DurationMillis.java"));
+        reveal("/DurationMillis.java");
         clickId("#target-options");
         until("the options are there", () -> sees("#option-fetch-eager"));
         clickOn("#option-fetch-eager");
         until("it is said", () -> design().target("java-jakarta").options().equals(Map.of("fetch", "eager")));
+        reveal("/Specimen.java");
         clickId("#file-Specimen.java");
         until("its code follows", () -> lookup(
                         n -> n instanceof TextFlow flow && shown(flow).contains("FetchType.EAGER"))
@@ -199,6 +201,22 @@ class KeysAndClassesTest extends WindowTest {
         until("other files are there", () -> lists("/RowValues.java") && !lists("/DurationMillis.java"));
         push(KeyCode.CONTROL, KeyCode.Z);
         until("the choice is taken back", () -> design().targets().isEmpty());
+    }
+
+    /** Scrolls the list of files to one, when it is there. */
+    private void reveal(String path) {
+        until(path + " is there", () -> sees("#files") && lists(path));
+        ListView<?> files = lookup("#files").query();
+        int row = files.getItems().stream()
+                .map(Object::toString)
+                .toList()
+                .indexOf(files.getItems().stream()
+                        .map(Object::toString)
+                        .filter(r -> r.contains(path))
+                        .findFirst()
+                        .orElseThrow());
+        interact(() -> files.scrollTo(Math.max(0, row - 3)));
+        until(path + " is seen", () -> sees("#file-" + path.substring(1)));
     }
 
     /** Whether a file is among those that are listed, seen or not. */

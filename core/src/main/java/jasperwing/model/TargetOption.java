@@ -15,11 +15,6 @@ public enum TargetOption {
             "where the mapping to tables is said: in the classes, or beside them in META-INF/orm.xml",
             "annotations",
             "xml"),
-    PROVIDER(
-            "provider",
-            "whose way lists kept as an array are read in, which the standard has no type for: Hibernate and most others, or EclipseLink",
-            "any",
-            "eclipselink"),
     DIRECTIONS("directions", "whether relationships are known at both ends, or only where the key is", "both", "one"),
     FETCH("fetch", "when what is pointed to is read", "lazy", "eager"),
     COLLECTIONS("collections", "what many are kept in, where they have no order", "list", "set"),
@@ -43,7 +38,12 @@ public enum TargetOption {
             "what an object shows of itself: what the design says it is shown as, its key, or nothing of its own",
             "shown",
             "key",
-            "none");
+            "none"),
+    PROVIDER(
+            "provider",
+            "how lists kept as an array are read: as the text most providers give, or as EclipseLink gives them",
+            "any",
+            "eclipselink");
 
     private final String word;
     private final String meaning;

@@ -66,15 +66,21 @@ public final class Background implements AutoCloseable {
             }
         }
 
-        /** What it fails with is for the caller to report. After the window is closed it is cancelled. */
+        /** What it fails with is for the caller to report. After the window is closed whoever asks for it works it out. */
         <T> FutureTask<T> submit(Callable<T> work) {
             FutureTask<T> task = new FutureTask<>(work);
-            if (thread.isShutdown()) {
-                task.cancel(false);
-            } else {
+            if (!thread.isShutdown()) {
                 thread.execute(task);
             }
             return task;
+        }
+
+        /** Waits for what was submitted, or works it out where no thread will. */
+        <T> T result(FutureTask<T> task) throws ExecutionException, InterruptedException {
+            if (thread.isShutdown()) {
+                task.run();
+            }
+            return task.get();
         }
     }
 

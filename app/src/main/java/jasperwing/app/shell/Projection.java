@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Future;
+import java.util.concurrent.FutureTask;
 
 /**
  * A design with what follows from it, which is found out in another thread and waited for when it is first asked for. Confined to the
@@ -22,7 +22,8 @@ import java.util.concurrent.Future;
 public final class Projection {
     private final Design design;
     private final Dialect dialect;
-    private final Future<Following> following;
+    private final Background.Worker thread;
+    private final FutureTask<Following> following;
 
     /** What follows, and how long it took to find out. */
     private record Following(Checkup checkup, double millis) {}
@@ -64,12 +65,13 @@ public final class Projection {
     Projection(Design design, Dialect dialect, Memory memory) {
         this.design = design;
         this.dialect = dialect;
+        this.thread = memory.thread;
         this.following = memory.thread.submit(() -> memory.following(design, dialect));
     }
 
     private Following following() {
         try {
-            return following.get();
+            return thread.result(following);
         } catch (ExecutionException e) {
             throw new IllegalStateException("what follows from the design cannot be derived", e.getCause());
         } catch (InterruptedException e) {

@@ -9,6 +9,7 @@ import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 
@@ -23,8 +24,9 @@ final class Saver {
     /** A save that was done, and the time the file then bore. */
     record Saved(Path file, Design design, Optional<FileTime> stamp) {}
 
-    /** Saves when all saves asked for before are done; fails with the {@link IOException} as cause. */
+    /** Saves when all saves asked for before are done; fails with the {@link IOException} as cause. When it is closed it saves at once. */
     CompletableFuture<Saved> save(Path file, Design design) {
+        Executor where = thread.isShutdown() ? Runnable::run : thread;
         return CompletableFuture.supplyAsync(
                 () -> {
                     try {
@@ -34,7 +36,7 @@ final class Saver {
                         throw new CompletionException(e);
                     }
                 },
-                thread);
+                where);
     }
 
     /** Ends when what was asked for is saved. */
