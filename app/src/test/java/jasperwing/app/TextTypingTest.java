@@ -12,7 +12,7 @@ import org.fxmisc.richtext.CodeArea;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** Whoever types in the text finds it as they typed it, whatever is made of it meanwhile. */
+/** Typed text is never reordered or reformatted while the user types. */
 class TextTypingTest extends WindowTest {
     @Override
     Design first() {

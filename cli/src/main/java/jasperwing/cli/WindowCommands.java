@@ -43,8 +43,8 @@ final class WindowCommands {
     }
 
     /**
-     * What was worked on last and no other window has: a design with a file, or one that was kept aside; else a new one. One that cannot be read
-     * is told of in the window.
+     * What was worked on last and no other window has: a design with a file, or one that was kept aside; else a new one. If it cannot be read,
+     * the window opens with a new design and says why.
      */
     static int last() throws UsageException {
         return show(last(Settings.standard()));

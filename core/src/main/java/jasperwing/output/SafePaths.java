@@ -49,7 +49,7 @@ final class SafePaths {
     }
 
     /**
-     * The file of a path, whoever named it.
+     * Resolves a path below the folder; the same rules hold for generated paths and for paths read from a list.
      *
      * @throws UnsafePathException when it is hidden or a device, or when it, or a folder on the way, is a link that leads elsewhere or to such
      */

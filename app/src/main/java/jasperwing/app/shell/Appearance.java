@@ -38,7 +38,7 @@ public final class Appearance {
         scale.bindBidirectional(of.scale);
     }
 
-    /** The same for one window. The window is told of changes in others, and is let go of when nothing else knows it. */
+    /** A copy for one window, bound to this one weakly: changes reach all windows, and a closed window can be collected. */
     public Appearance ofWindow() {
         return new Appearance(this);
     }

@@ -66,7 +66,7 @@ public final class Background implements AutoCloseable {
             }
         }
 
-        /** What it fails with is for the caller to report. After the window is closed whoever asks for it works it out. */
+        /** The caller reports failures. After the window is closed the work runs in the thread that asks for the result. */
         <T> FutureTask<T> submit(Callable<T> work) {
             FutureTask<T> task = new FutureTask<>(work);
             if (!thread.isShutdown()) {

@@ -102,7 +102,7 @@ final class AssociationFields {
         return field(out.name(), member, doc, FieldType.of(out.type()), mappings, out.must());
     }
 
-    /** One that leads back is a list, too, of one at most: a provider can leave that until it is asked for, but not a reference without a column. */
+    /** The inverse side of a one-to-one is a list with at most one element: a provider can load a list lazily, but not a single inverse reference. */
     private Field inverse(Association.Inverse inverse) {
         Annotation relation = Annotation.of("OneToMany").with("mappedBy", inverse.mappedBy());
         List<Annotation> mappings = new ArrayList<>(List.of(cascading(relation, inverse)));

@@ -135,7 +135,7 @@ ${of("")}
         }
 </#macro>
 
-<#-- The one that refers to the object: a list of one at most, which is loaded when it is asked for. -->
+<#-- The inverse side of a one-to-one: a lazily loaded list with at most one element. -->
 <#macro back_one type a>
 <#local other = local_name("other", a.name)>
 <#local before = local_name("before", a.name)>
