@@ -16,12 +16,13 @@ import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.moves.Consequences;
 import jasperwing.moves.Move;
 import jasperwing.moves.Offer;
 import jasperwing.moves.Offers;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.notation.Notation;
@@ -30,12 +31,15 @@ import jasperwing.picture.Typefaces;
 import jasperwing.reading.Narration;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
+import jasperwing.schema.DeleteEffect;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Enforcement;
 import jasperwing.schema.LooseReference;
 import jasperwing.schema.Order;
 import jasperwing.schema.Ripple;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.Triggers;
 import jasperwing.walk.Walk;
 import jasperwing.weigh.Way;
 import jasperwing.weigh.Weighing;
@@ -80,11 +84,29 @@ final class EveryProjection {
             assertThat(schema.sql(table)).isNotEmpty();
             assertThat(Ripple.of(design, schema, table).sentence()).isNotNull();
         }
-        for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof OneOf oneOf) {
-                LooseReference.of(design, schema, oneOf)
-                        .ifPresent(l -> assertThat(l.dangling() + l.triggers()).isNotBlank());
-            }
+        assertThat(Order.ofRows(design, schema).tables()).hasSameSizeAs(schema.tables());
+        LooseReference.all(design, schema).forEach(l -> assertThat(l.dangling()).isNotBlank());
+        assertThat(Triggers.script(dialect, Triggers.of(design, schema))).isNotNull();
+        design.relationships()
+                .forEach(r -> Roles.of(r).forEach(role -> role.targets().forEach(t -> deletes(schema, role, t))));
+    }
+
+    /** What sentences say that a delete does is what the tables reached by it say. */
+    private void deletes(Schema schema, Role role, String target) {
+        DeleteEffect said = Enforcement.of(design, role, target)
+                .onDelete(role.relationship().onDelete(target));
+        Optional<Table> holder = schema.table(role.holder())
+                .filter(t -> !t.foreignKeysOf(role).isEmpty()
+                        && schema.named(t.name()).isPresent());
+        if (holder.isPresent() && Enforcement.of(design, target) != Enforcement.OUTSIDE) {
+            schema.tablesOf(design, target).stream()
+                    .flatMap(t -> Ripple.of(design, schema, t).effects().stream())
+                    .filter(e -> e.distance() == 1
+                            && e.table().equals(holder.get().name())
+                            && holder.get().foreignKeysOf(role).stream()
+                                    .anyMatch(k -> k.targetEntity().equals(target)
+                                            && k.columns().equals(e.columns())))
+                    .forEach(e -> assertThat(e.kind()).isEqualTo(said));
         }
     }
 
@@ -111,10 +133,10 @@ final class EveryProjection {
             }
         }
         for (Relationship relationship : design.relationships()) {
-            for (Phrase phrase : Readings.whole(relationship)) {
+            for (Phrase phrase : Readings.whole(design, relationship)) {
                 assertThat(Readings.options(design, relationship, phrase)).isNotNull();
             }
-            relationship.targets().forEach(t -> assertThat(Readings.from(relationship, t))
+            relationship.targets().forEach(t -> assertThat(Readings.from(design, relationship, t))
                     .isNotNull());
         }
     }

@@ -1,6 +1,8 @@
 package jasperwing.cli;
 
+import jasperwing.model.Design;
 import jasperwing.schema.Schema;
+import jasperwing.schema.Triggers;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;
@@ -8,6 +10,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -22,13 +25,27 @@ final class TablesCommand implements Callable<Integer> {
     @Option(names = "-o", paramLabel = "FILE", description = "where to; standard output when left out")
     private Path file;
 
+    @Option(
+            names = "--triggers",
+            description =
+                    "also writes triggers for what no constraint can enforce: references by a kind and an id, to rows in"
+                            + " several tables or to one of several kinds, and that a row of a family is of one kind")
+    private boolean triggers;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public Integer call() throws Exception {
-        String sql = Schema.derive(DesignFile.load(design), DialectOption.of(dialect))
-                .sql();
+        Design loaded = DesignFile.load(design);
+        Schema schema = Schema.derive(loaded, DialectOption.of(dialect));
+        if (triggers && !Triggers.areIn(schema.dialect())) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    schema.dialect().title()
+                            + " has triggers in Java only, so none can be written as SQL. Leave out --triggers.");
+        }
+        String sql = schema.sql() + (triggers ? triggers(loaded, schema) : "");
         if (file == null) {
             spec.commandLine().getOut().print(sql);
             spec.commandLine().getOut().flush();
@@ -36,5 +53,10 @@ final class TablesCommand implements Callable<Integer> {
             SafeWrite.write(file, sql);
         }
         return 0;
+    }
+
+    private static String triggers(Design design, Schema schema) {
+        String script = Triggers.script(schema.dialect(), Triggers.of(design, schema));
+        return script.isEmpty() ? "" : "\n" + script;
     }
 }

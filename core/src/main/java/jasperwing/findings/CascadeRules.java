@@ -1,9 +1,12 @@
 package jasperwing.findings;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.schema.DeleteEffect;
+import jasperwing.schema.Enforcement;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -22,22 +25,28 @@ final class CascadeRules {
 
     private final Map<String, List<Role>> into = new LinkedHashMap<>();
     private final Map<String, List<Role>> from = new HashMap<>();
+    private final Design design;
     private final Consumer<Finding> found;
 
-    private CascadeRules(Consumer<Finding> found) {
+    private CascadeRules(Design design, Consumer<Finding> found) {
+        this.design = design;
         this.found = found;
     }
 
     static void check(Checked checked, Consumer<Finding> found) {
-        CascadeRules rules = new CascadeRules(found);
+        CascadeRules rules = new CascadeRules(checked.design(), found);
         for (Role role : checked.roles()) {
             if (!role.relationship().deletes().isEmpty()) {
-                role.targets().stream()
-                        .filter(t -> role.relationship().onDelete(t) == DeleteRule.DELETE_TOO)
-                        .forEach(t -> rules.add(role, t));
+                role.targets().stream().filter(t -> rules.cascades(role, t)).forEach(t -> rules.add(role, t));
             }
         }
         rules.run();
+    }
+
+    /** Whether the database deletes on; without a foreign key it does not. */
+    private boolean cascades(Role role, String target) {
+        DeleteRule rule = role.relationship().onDelete(target);
+        return Enforcement.of(design, role, target).onDelete(rule) == DeleteEffect.DELETES;
     }
 
     private void add(Role role, String target) {
@@ -100,7 +109,7 @@ final class CascadeRules {
         }
     }
 
-    private static Finding twoRoutes(String top, Role one, Role other) {
+    private Finding twoRoutes(String top, Role one, Role other) {
         return new Finding(
                 Rule.CASCADE_ROUTES,
                 Subject.of(other.relationship(), other.name()),
@@ -110,7 +119,7 @@ final class CascadeRules {
                 List.of(refuse(other)));
     }
 
-    private static Finding circle(Role role) {
+    private Finding circle(Role role) {
         return new Finding(
                 Rule.CASCADE_CIRCLE,
                 Subject.of(role.relationship(), role.name()),
@@ -120,7 +129,7 @@ final class CascadeRules {
                 List.of(refuse(role)));
     }
 
-    private static Finding tree(Role role) {
+    private Finding tree(Role role) {
         return new Finding(
                 Rule.CASCADE_CIRCLE,
                 Subject.of(role.relationship(), role.name()),
@@ -152,13 +161,13 @@ final class CascadeRules {
                     Subject.of(first.relationship(), Roles.forward(first.relationship())),
                     "Deleting " + Nouns.a(top) + " deletes " + String.join(", ", gone) + " with it.",
                     "Whoever deletes it sees the first of them at most.",
-                    from.get(top).stream().map(CascadeRules::refuse).toList()));
+                    from.get(top).stream().map(this::refuse).toList()));
         }
     }
 
-    private static Fix refuse(Role role) {
+    private Fix refuse(Role role) {
         String target = role.targets().stream()
-                .filter(t -> role.relationship().onDelete(t) == DeleteRule.DELETE_TOO)
+                .filter(t -> cascades(role, t))
                 .findFirst()
                 .orElse(role.target());
         return new Fix(

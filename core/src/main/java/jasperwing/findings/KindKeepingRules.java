@@ -12,8 +12,12 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.schema.Enforcement;
+import jasperwing.schema.Table;
+import jasperwing.schema.Triggers;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What the way kinds are kept costs. */
@@ -28,7 +32,11 @@ final class KindKeepingRules {
                         && Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
                 .forEach(e -> countedKey(e, found));
         if (design.entities().stream().anyMatch(e -> design.parent(e.name()).isPresent())) {
-            design.relationships().forEach(r -> pointed(design, r, found));
+            design.relationships().forEach(r -> pointed(checked, r, found));
+            design.entities().stream()
+                    .filter(e -> !design.kinds(e.name()).isEmpty()
+                            && design.parent(e.name()).isEmpty())
+                    .forEach(e -> rows(checked, e, found));
         }
     }
 
@@ -52,7 +60,40 @@ final class KindKeepingRules {
         }
     }
 
-    private static void pointed(Design design, Relationship relationship, Consumer<Finding> found) {
+    /** A row can be of two kinds unless one table has all of them. */
+    private static void rows(Checked checked, Entity root, Consumer<Finding> found) {
+        Design design = checked.design();
+        boolean complete = Family.isKept(design, root.name(), KindsKept.COMPLETE_TABLES);
+        List<Table> tables = complete
+                ? checked.schema().tablesOf(design, root.name())
+                : Family.descendants(design, root.name()).stream()
+                        .flatMap(k -> checked.schema().table(k.name()).stream())
+                        .toList();
+        boolean counted = root.attributes().stream()
+                .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
+        boolean apart = complete ? tables.size() > 1 && !counted : !tables.isEmpty();
+        if (!apart
+                || Family.isKept(design, root.name(), KindsKept.ONE_TABLE)
+                || root.key().isEmpty()) {
+            return;
+        }
+        String names = tables.stream().map(Table::name).distinct().collect(Collectors.joining(", "));
+        found.accept(new Finding(
+                Rule.KIND_ROWS_NOT_ENFORCED,
+                Subject.of(root.name()),
+                complete
+                        ? "The same key of " + root.name() + " can be in several of " + names
+                                + ": a primary key is unique in its own table only."
+                        : "A row of " + names + " can belong to " + Nouns.a(root.name())
+                                + " of another kind, and one can be missing: no constraint compares it with the kind.",
+                "Wrong rows are accepted silently"
+                        + (Triggers.areIn(checked.dialect()) ? "; triggers refuse them." : "."),
+                List.of(keepIn(design, root.name(), KindsKept.ONE_TABLE)),
+                GuardSql.ofKinds(checked, root)));
+    }
+
+    private static void pointed(Checked checked, Relationship relationship, Consumer<Finding> found) {
+        Design design = checked.design();
         Stream<String> ends = Roles.of(relationship).isEmpty()
                 ? Stream.concat(Stream.of(relationship.from()), relationship.targets().stream())
                 : Roles.of(relationship).stream().map(Role::targets).flatMap(List::stream);
@@ -62,16 +103,16 @@ final class KindKeepingRules {
                         Rule.KIND_NOT_ENFORCED,
                         Subject.of(relationship, ""),
                         message(design, relationship, e),
-                        "The database will not notice when a row points to what it must not.",
-                        List.of(keepIn(design, e, KindsKept.TABLE_EACH)))));
+                        "The database accepts a reference to a row that does not exist or is of another kind"
+                                + (Triggers.areIn(checked.dialect()) ? "; triggers refuse it." : "."),
+                        List.of(keepIn(design, e, KindsKept.TABLE_EACH)),
+                        GuardSql.of(checked, relationship))));
     }
 
     /** Whether a foreign key cannot say that what it points to is of the entity. */
     private static boolean isLoose(Design design, String entity) {
-        return Family.isKept(design, entity, KindsKept.COMPLETE_TABLES)
-                        && !design.kinds(entity).isEmpty()
-                || Family.isKept(design, entity, KindsKept.ONE_TABLE)
-                        && design.parent(entity).isPresent();
+        return Enforcement.of(design, entity) == Enforcement.SEVERAL_TABLES
+                || Enforcement.takesOtherKinds(design, entity);
     }
 
     private static String message(Design design, Relationship relationship, String entity) {

@@ -42,7 +42,6 @@ final class KindRules {
             }
         }
         KindMemberRules.check(checked, found);
-        KindKeepingRules.check(checked, found);
     }
 
     private static Finding cannotBe(Entity entity, Optional<Entity> parent) {

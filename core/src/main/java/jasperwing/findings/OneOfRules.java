@@ -11,8 +11,9 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Enforcement;
 import jasperwing.schema.KeyTypes;
-import jasperwing.schema.LooseReference;
+import jasperwing.schema.Triggers;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -30,7 +31,7 @@ final class OneOfRules {
                         KeyTypes.alike(checked.design(), oneOf.subjects())
                                 ? notEnforced(checked, oneOf)
                                 : differ(oneOf));
-            } else if (relationship instanceof OneOf oneOf && checked.dialect() == Dialect.MARIADB) {
+            } else if (relationship instanceof OneOf oneOf && !Enforcement.checksOneFilled(checked.dialect(), oneOf)) {
                 oneOf.deletes().stream()
                         .filter(d -> d.rule() == DeleteRule.EMPTY)
                         .findFirst()
@@ -109,17 +110,14 @@ final class OneOfRules {
     }
 
     private static Finding notEnforced(Checked checked, OneOf oneOf) {
-        String sql = LooseReference.of(checked.design().whole(), checked.schema(), oneOf)
-                .map(l -> "-- the rows that point to nothing\n" + l.dangling()
-                        + (l.triggers().isEmpty() ? "" : "-- refuses to delete what is pointed to\n" + l.triggers()))
-                .orElse("");
         return new Finding(
                 Rule.ONE_OF_NOT_ENFORCED,
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " is kept as a kind and an id, without a foreign key.",
-                "The database will not notice when the row it points to is gone.",
+                "The database does not notice when the row it refers to does not exist"
+                        + (Triggers.areIn(checked.dialect()) ? "; triggers can." : "."),
                 List.of(columnEach(oneOf)),
-                sql);
+                GuardSql.of(checked, oneOf));
     }
 
     private static Finding unchecked(OneOf oneOf, OnDelete rule) {

@@ -31,12 +31,14 @@ public record Report(List<Finding> findings, List<Aside> aside) {
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),
+            RuleSet.ofTables(
+                    KindKeepingRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.ofTables(OneOfRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
-            RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS),
+            RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
             RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));

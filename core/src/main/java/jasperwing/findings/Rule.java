@@ -11,6 +11,8 @@ public enum Rule {
     COUNTED_KEY_APART("counted-key-apart", Level.FAULT, "no key is counted up in several tables"),
     UNIQUE_APART("unique-apart", Level.FAULT, "what is unique together lies in one table"),
     KIND_NOT_ENFORCED("kind-not-enforced", Level.CAUTION, "every reference to a kind is enforced by the database"),
+    KIND_ROWS_NOT_ENFORCED(
+            "kind-rows-not-enforced", Level.CAUTION, "the database enforces that each row of a family is of one kind"),
     NO_KINDS("no-kinds", Level.FAULT, "what is only its kinds has some"),
     KINDS_KEPT_IN_VAIN("kinds-kept-in-vain", Level.CAUTION, "only the root of a family says how its kinds are kept"),
     PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),

@@ -43,6 +43,21 @@ public final class Plurals {
             "biases",
             "pancreases");
 
+    /** The words in -o whose plural ends in -oes; all others, such as memo and photo, just add an s. */
+    private static final Set<String> OES = Set.of(
+            "cargo",
+            "domino",
+            "echo",
+            "embargo",
+            "hero",
+            "mosquito",
+            "potato",
+            "tomato",
+            "tornado",
+            "torpedo",
+            "veto",
+            "volcano");
+
     private static final Remembered<String> PLURALS = new Remembered<>(Plurals::formPlural);
 
     private static final Remembered<String> SINGULARS = new Remembered<>(n -> onLastWord(n, Plurals::singularOf));
@@ -70,7 +85,10 @@ public final class Plurals {
 
     private static String pluralOf(String word) {
         String irregular = IRREGULAR.get(word);
-        return irregular != null ? irregular : English.plural(word);
+        if (irregular != null) {
+            return irregular;
+        }
+        return word.endsWith("o") && !OES.contains(word) ? word + "s" : English.plural(word);
     }
 
     private static String singularOf(String word) {

@@ -123,7 +123,7 @@ public final class Narration {
                 entity.attributes().stream().map(a -> fact(entity, a)).toList();
         List<String> relations = new ArrayList<>();
         for (Relationship relationship : design.relationshipsOf(entity.name())) {
-            relations.add(Readings.text(Readings.from(relationship, entity.name())));
+            relations.add(Readings.text(Readings.from(design, relationship, entity.name())));
         }
         return new Section(3, entity.name(), said, facts, relations);
     }

@@ -5,11 +5,13 @@ import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.schema.Enforcement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,29 +22,20 @@ import java.util.function.Predicate;
 public final class Readings {
     private Readings() {}
 
-    /** All that is said of a relationship, starting with its first entity. */
-    public static List<Phrase> whole(Relationship relationship) {
-        return whole(relationship, link -> false);
-    }
-
-    /**
-     * All that is said of a relationship, with how it is kept and what its ends are called.
-     *
-     * @param bare whether a link entity has nothing of its own, so that it could be done without
-     */
-    public static List<Phrase> whole(Relationship relationship, Predicate<String> bare) {
+    /** All that is said of a relationship of a design, starting with its first entity: how it is kept and what its ends are called too. */
+    public static List<Phrase> whole(Design design, Relationship relationship) {
         List<Phrase> phrases = new ArrayList<>();
         start(phrases, relationship.from());
         forward(phrases, relationship);
         phrases.add(Phrase.plain(". "));
-        deleting(phrases, relationship, target -> true);
+        deleting(phrases, design, relationship, target -> true);
         if (relationship instanceof OneOf oneOf) {
             phrases.add(Phrase.plain("Kept as "));
             phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
             phrases.add(Phrase.plain(". "));
         }
         if (relationship instanceof Tie tie) {
-            linking(phrases, tie, bare);
+            linking(phrases, design, tie);
         }
         ordered(phrases, relationship, false);
         if (relationship.back().isPresent()) {
@@ -61,20 +54,21 @@ public final class Readings {
         return List.copyOf(phrases);
     }
 
-    private static void linking(List<Phrase> phrases, Tie tie, Predicate<String> bare) {
+    private static void linking(List<Phrase> phrases, Design design, Tie tie) {
         if (tie.shape() == Tie.Shape.MANY_TO_MANY) {
             phrases.add(Phrase.plain("Linked by "));
             phrases.add(Phrase.of("pairs alone", Slot.LINK));
             phrases.add(Phrase.plain(". "));
         } else if (tie.shape() == Tie.Shape.LINKED) {
             phrases.add(Phrase.plain("Linked by "));
-            phrases.add(bare.test(tie.via()) ? Phrase.of(tie.via(), Slot.LINK) : Phrase.plain(tie.via()));
+            boolean bare = RelationshipEdits.isBareLink(design, tie.via());
+            phrases.add(bare ? Phrase.of(tie.via(), Slot.LINK) : Phrase.plain(tie.via()));
             phrases.add(Phrase.plain(". "));
         }
     }
 
     /** The relationship as seen from one of its ends, with what deleting a row of that end does. */
-    public static List<Phrase> from(Relationship relationship, String entity) {
+    public static List<Phrase> from(Design design, Relationship relationship, String entity) {
         List<Phrase> phrases = new ArrayList<>();
         boolean reversed = relationship instanceof Tie tie
                 && !tie.from().equals(entity)
@@ -91,7 +85,7 @@ public final class Readings {
             forward(phrases, relationship);
         }
         phrases.add(Phrase.plain(". "));
-        deleting(phrases, relationship, entity::equals);
+        deleting(phrases, design, relationship, entity::equals);
         ordered(phrases, relationship, true);
         return List.copyOf(phrases);
     }
@@ -156,17 +150,49 @@ public final class Readings {
                 .orElse("in any order");
     }
 
-    private static void deleting(List<Phrase> phrases, Relationship relationship, Predicate<String> wanted) {
+    private static void deleting(
+            List<Phrase> phrases, Design design, Relationship relationship, Predicate<String> wanted) {
         for (Role role : Roles.of(relationship)) {
             for (String target : role.targets()) {
                 if (wanted.test(target)) {
-                    DeleteRule rule = relationship.onDelete(target);
-                    phrases.add(Phrase.plain("Deleting " + article(target) + " "));
-                    phrases.add(new Phrase(verb(rule), Slot.DELETE, target));
-                    phrases.add(Phrase.plain(" " + consequence(rule, role) + ". "));
+                    phrases.addAll(deleting(role, target, Enforcement.of(design, role, target)));
                 }
             }
         }
+    }
+
+    /** What the database does; where it does nothing, what a trigger would have to. */
+    private static List<Phrase> deleting(Role role, String target, Enforcement enforcement) {
+        DeleteRule rule = role.relationship().onDelete(target);
+        Phrase start = Phrase.plain("Deleting " + article(target) + " ");
+        return switch (enforcement) {
+            case FOREIGN_KEY -> List.of(
+                    start,
+                    new Phrase(verb(rule), Slot.DELETE, target),
+                    Phrase.plain(" " + consequence(rule, role) + ". "));
+            case KIND_AND_ID, SEVERAL_TABLES -> List.of(
+                    start,
+                    Phrase.plain("leaves its " + holders(role) + " referring to nothing unless a trigger "),
+                    new Phrase(triggered(rule, role), Slot.DELETE, target),
+                    Phrase.plain("; there is no foreign key. "));
+            case OUTSIDE -> List.of(
+                    start,
+                    Phrase.plain("in its own system leaves its " + holders(role)
+                            + " referring to nothing; the database does not notice. "));
+        };
+    }
+
+    private static String holders(Role role) {
+        return role.unique() ? role.holder() : Plurals.plural(role.holder());
+    }
+
+    private static String triggered(DeleteRule rule, Role role) {
+        String them = role.unique() ? "it" : "them";
+        return switch (rule) {
+            case REFUSE -> "refuses it";
+            case DELETE_TOO -> "deletes " + them + " too";
+            case EMPTY -> "sets " + (role.unique() ? "its reference" : "their references") + " to null";
+        };
     }
 
     static String verb(DeleteRule rule) {

@@ -110,7 +110,8 @@ final class ColumnTypes {
         return attribute.type() instanceof Type.Named named && !attribute.isListInRow()
                 ? design.enumType(named.name())
                         .filter(e -> e.isKept(EnumKept.TABLE))
-                        .map(e -> new TableDraft.Target(e.name(), names.ofEnum(e.name()), List.of(Table.VALUE), false))
+                        .map(e -> new TableDraft.Target(
+                                e.name(), names.ofEnum(e.name()), List.of(Table.VALUE), Enforcement.FOREIGN_KEY))
                 : Optional.empty();
     }
 

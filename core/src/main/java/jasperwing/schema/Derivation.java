@@ -139,7 +139,7 @@ final class Derivation {
                 && entity.key().names().stream()
                         .allMatch(k -> entity.attribute(k).isPresent());
         return new SchemaMemory.Pointed(
-                entity, alone && attributes, table, !keys.canBeEnforced(entity.name()), keys.of(entity.name()));
+                entity, alone && attributes, table, keys.enforcement(entity.name()), keys.of(entity.name()));
     }
 
     private void add(Object source, List<Table> derived) {

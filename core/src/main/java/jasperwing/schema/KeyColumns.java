@@ -3,8 +3,6 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
-import jasperwing.model.KindsKept;
 import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
@@ -45,10 +43,8 @@ final class KeyColumns {
         return Roles.heldBy(design, entity);
     }
 
-    /** Whether one table has all rows of an entity, so that a foreign key can point to them. */
-    boolean canBeEnforced(String name) {
-        boolean scattered = !design.kinds(name).isEmpty() && Family.isKept(design, name, KindsKept.COMPLETE_TABLES);
-        return !scattered && design.entity(name).map(e -> !e.outside()).orElse(false);
+    Enforcement enforcement(String name) {
+        return Enforcement.of(design, name);
     }
 
     /** The members of the key as said; for a link entity without a key, its two references; none of a kind, which is known by another's. */
@@ -111,7 +107,7 @@ final class KeyColumns {
         TableDraft.Target target = targets.get(entity);
         if (target == null) {
             List<String> columns = of(entity).stream().map(KeyColumn::name).toList();
-            target = new TableDraft.Target(entity, names.table(entity), columns, !canBeEnforced(entity));
+            target = new TableDraft.Target(entity, names.table(entity), columns, enforcement(entity));
             targets.put(entity, target);
         }
         return target;

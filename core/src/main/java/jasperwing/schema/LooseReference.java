@@ -1,83 +1,223 @@
 package jasperwing.schema;
 
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
+import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-/** What stands in for the foreign key that a kind and an id cannot have, as statements to run by hand. */
-public final class LooseReference {
-    private final Dialect dialect;
-    private final Table holder;
-    private final String kind;
-    private final String id;
-    private final List<Subject> subjects;
-
-    private record Subject(String name, Table table) {}
-
-    private LooseReference(Dialect dialect, Table holder, List<Column> columns, List<Subject> subjects) {
-        this.dialect = dialect;
-        this.holder = holder;
-        this.kind = dialect.quote(columns.get(0).name());
-        this.id = dialect.quote(columns.get(1).name());
-        this.subjects = subjects;
+/**
+ * Columns of a table that refer to rows of one or more others without a foreign key that holds it, or with one that also accepts rows of
+ * another kind.
+ *
+ * @param holder the table with the columns
+ * @param columns those that refer; for a kind and an id these two
+ * @param places where the rows referred to can be
+ * @param unchecked for a kind and an id, the kinds whose rows cannot be looked up: they are outside, or their key has several columns
+ * @param relationship where it comes from; empty for the elements of a list
+ */
+public record LooseReference(
+        Dialect dialect,
+        Table holder,
+        List<String> columns,
+        List<Place> places,
+        List<String> unchecked,
+        Optional<Relationship> relationship) {
+    public LooseReference {
+        columns = List.copyOf(columns);
+        places = List.copyOf(places);
+        unchecked = List.copyOf(unchecked);
     }
 
-    /** Empty when a subject has no table, or is not keyed by one column. */
-    public static Optional<LooseReference> of(Design design, Schema schema, OneOf oneOf) {
-        Optional<Table> holder = schema.table(oneOf.from());
-        List<Column> columns =
-                holder.map(t -> t.columnsOf(Roles.forward(oneOf))).orElse(List.of());
-        List<Subject> subjects = new ArrayList<>();
-        for (String subject : oneOf.subjects()) {
-            schema.table(subject)
-                    .filter(t -> t.primaryKey().size() == 1)
-                    .ifPresent(t -> subjects.add(new Subject(subject, t)));
+    /**
+     * A table in which the row referred to can be.
+     *
+     * @param condition when a row of the holder refers to a row of the table, given what the columns of either are called by
+     * @param rule what the design wants when that row is deleted
+     * @param held whether a foreign key holds that there is a row, though perhaps of another kind
+     */
+    record Place(
+            Table table,
+            List<String> key,
+            BiFunction<String, String, String> condition,
+            DeleteRule rule,
+            boolean held) {}
+
+    /** The tables of the rows it can refer to. */
+    public List<Table> targets() {
+        return places.stream().filter(p -> !p.held()).map(Place::table).toList();
+    }
+
+    /** All of a schema: those of a kind and an id in the order of the relationships, then the others in the order of the tables. */
+    public static List<LooseReference> all(Design design, Schema schema) {
+        List<LooseReference> all = new ArrayList<>();
+        for (Relationship relationship : design.relationships()) {
+            if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+                all.addAll(ofKindAndId(design, schema, oneOf));
+            }
         }
-        return columns.size() == 2 && subjects.size() == oneOf.subjects().size()
-                ? Optional.of(new LooseReference(schema.dialect(), holder.orElseThrow(), columns, subjects))
-                : Optional.empty();
+        schema.tables().forEach(t -> all.addAll(ofKeys(design, schema, t, k -> true)));
+        return all;
     }
 
-    /** Finds the rows that point to nothing. */
+    /** Those of one relationship; none where foreign keys hold all of it. */
+    public static List<LooseReference> of(Design design, Schema schema, Relationship relationship) {
+        if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+            return ofKindAndId(design, schema, oneOf);
+        }
+        Stream<Table> holders = relationship.match(
+                tie -> Stream.concat(
+                        schema.joinTable(tie).stream(),
+                        Roles.of(tie).stream().map(Role::holder).distinct().flatMap(h -> tables(design, schema, h))),
+                oneOf -> tables(design, schema, oneOf.from()));
+        return holders.flatMap(t -> ofKeys(design, schema, t, k -> isOf(k, t, relationship)).stream())
+                .toList();
+    }
+
+    private static boolean isOf(ForeignKey key, Table table, Relationship relationship) {
+        return key.role().map(r -> r.relationship().equals(relationship)).orElse(false)
+                || table.source() instanceof Table.Source.OfJoin join
+                        && join.tie().equals(relationship);
+    }
+
+    /** The tables as they are, not what they keep of one kind. */
+    private static Stream<Table> tables(Design design, Schema schema, String entity) {
+        return schema.tablesOf(design, entity).stream().flatMap(t -> schema.named(t.name()).stream());
+    }
+
+    private static List<LooseReference> ofKindAndId(Design design, Schema schema, OneOf oneOf) {
+        List<LooseReference> found = new ArrayList<>();
+        for (Table holder : schema.tablesOf(design, oneOf.from())) {
+            List<String> columns = holder.columnsOf(Roles.forward(oneOf)).stream()
+                    .map(Column::name)
+                    .toList();
+            if (columns.size() == 2) {
+                found.add(ofKindAndId(design, schema, oneOf, holder));
+            }
+        }
+        return found;
+    }
+
+    private static LooseReference ofKindAndId(Design design, Schema schema, OneOf oneOf, Table holder) {
+        List<Column> columns = holder.columnsOf(Roles.forward(oneOf));
+        List<Place> places = new ArrayList<>();
+        List<String> unchecked = new ArrayList<>();
+        for (String subject : oneOf.subjects()) {
+            List<Table> tables = schema.tablesOf(design, subject).stream()
+                    .filter(t -> t.primaryKey().size() == 1)
+                    .toList();
+            tables.forEach(t -> places.add(new Place(
+                    t,
+                    t.primaryKey(),
+                    (h, at) -> kindAndId(schema.dialect(), columns, subject, t, h, at),
+                    oneOf.onDelete(subject),
+                    false)));
+            if (tables.isEmpty()) {
+                unchecked.add(subject);
+            }
+        }
+        return new LooseReference(
+                schema.dialect(),
+                holder,
+                columns.stream().map(Column::name).toList(),
+                places,
+                unchecked,
+                Optional.of(oneOf));
+    }
+
+    /** Keys of other types than the id column are compared as text. */
+    private static String kindAndId(
+            Dialect dialect, List<Column> columns, String subject, Table target, String holder, String at) {
+        Column key = target.column(target.primaryKey().get(0)).orElseThrow();
+        String value = at + dialect.quote(key.name());
+        boolean alike = key.type().equals(columns.get(1).type());
+        return holder + dialect.quote(columns.get(0).name()) + " = " + dialect.literal(subject) + " and " + holder
+                + dialect.quote(columns.get(1).name()) + " = "
+                + (alike ? value : "cast(" + value + " as " + dialect.textCast() + ")")
+                + ofKind(dialect, target, at);
+    }
+
+    /** That a row of a table of several kinds is of the wanted ones; blank where all are. */
+    private static String ofKind(Dialect dialect, Table table, String at) {
+        return table.kinds()
+                .filter(Table.Kinds::others)
+                .map(k -> " and " + at + dialect.quote(k.column()) + " in ("
+                        + k.names().stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")")
+                .orElse("");
+    }
+
+    private static List<LooseReference> ofKeys(
+            Design design, Schema schema, Table holder, Predicate<ForeignKey> wanted) {
+        List<LooseReference> found = new ArrayList<>();
+        for (ForeignKey key : holder.foreignKeys()) {
+            boolean scattered = key.enforcement() == Enforcement.SEVERAL_TABLES;
+            boolean mixed = key.enforced() && Enforcement.takesOtherKinds(design, key.targetEntity());
+            if ((scattered || mixed) && wanted.test(key)) {
+                List<Place> places = schema.tablesOf(design, key.targetEntity()).stream()
+                        .filter(t -> t.primaryKey().size() == key.columns().size())
+                        .filter(t -> scattered
+                                || t.kinds().filter(k -> !k.names().isEmpty()).isPresent())
+                        .map(t -> place(schema.dialect(), key, t))
+                        .toList();
+                Optional<Relationship> relationship = key.role()
+                        .map(Role::relationship)
+                        .or(() -> holder.source() instanceof Table.Source.OfJoin join
+                                ? Optional.of(join.tie())
+                                : Optional.empty());
+                if (!places.isEmpty()) {
+                    found.add(new LooseReference(
+                            schema.dialect(), holder, key.columns(), places, List.of(), relationship));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Place place(Dialect dialect, ForeignKey key, Table target) {
+        return new Place(
+                target,
+                target.primaryKey(),
+                (h, at) -> IntStream.range(0, key.columns().size())
+                                .mapToObj(i -> h + dialect.quote(key.columns().get(i)) + " = " + at
+                                        + dialect.quote(target.primaryKey().get(i)))
+                                .collect(Collectors.joining(" and "))
+                        + ofKind(dialect, target, at),
+                key.onDelete(),
+                key.enforced());
+    }
+
+    /** The query for rows that refer to nothing, or to a row of another kind. */
     public String dangling() {
         String at = dialect.quote(holder.name());
-        String there = subjects.stream()
-                .map(s -> kind + " = " + dialect.literal(s.name()) + " and exists (select 1 from "
-                        + dialect.quote(s.table().name()) + " s where s."
-                        + dialect.quote(s.table().primaryKey().get(0)) + " = " + at + "." + id + ")")
-                .collect(Collectors.joining("\n  or "));
-        return "select * from " + at + "\nwhere " + kind + " is not null and not (\n  " + there + ");\n";
+        String filled = columns.stream()
+                .map(c -> at + "." + dialect.quote(c) + " is not null")
+                .collect(Collectors.joining(" and "));
+        return "select * from " + at + "\nwhere " + filled + " and not (\n  " + reached(at + ".") + ");\n";
     }
 
-    /** Refuse to delete a row that is pointed to; of PostgreSQL, MariaDB and SQLite. Empty for others. */
-    public String triggers() {
-        return subjects.stream().map(this::trigger).collect(Collectors.joining());
-    }
-
-    private String trigger(Subject subject) {
-        String table = subject.table().name();
-        String name = dialect.quote("keep_" + table + "_of_" + holder.name());
-        String pointed = "select 1 from " + dialect.quote(holder.name()) + " where " + kind + " = "
-                + dialect.literal(subject.name()) + " and " + id + " = old."
-                + dialect.quote(subject.table().primaryKey().get(0));
-        String words = dialect.literal(holder.name() + " has rows that point to this row of " + table);
-        String on = " before delete on " + dialect.quote(table) + "\n  for each row";
-        return switch (dialect) {
-            case POSTGRESQL -> "create function " + name
-                    + "() returns trigger language plpgsql as $$\nbegin\n  if exists ("
-                    + pointed + ") then\n    raise exception using message = " + words
-                    + ", errcode = 'foreign_key_violation';\n  end if;\n  return old;\nend $$;\ncreate trigger " + name
-                    + on
-                    + " execute function " + name + "();\n";
-            case MARIADB -> "create trigger " + name + on + "\n  if exists (" + pointed
-                    + ") then\n    signal sqlstate '23000' set message_text = " + words + ";\n  end if;\n";
-            case SQLITE -> "create trigger " + name + on + "\n  when exists (" + pointed
-                    + ")\nbegin\n  select raise(abort, " + words + ");\nend;\n";
-            case H2 -> "";
-        };
+    /**
+     * That there is a row referred to.
+     *
+     * @param holding what the columns of the holder are called by, with a point at its end
+     */
+    String reached(String holding) {
+        List<String> ways = new ArrayList<>();
+        if (!unchecked.isEmpty()) {
+            ways.add(holding + dialect.quote(columns.get(0)) + " in ("
+                    + unchecked.stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")");
+        }
+        places.forEach(p -> ways.add("exists (select 1 from "
+                + dialect.quote(p.table().name()) + " t where " + p.condition().apply(holding, "t.") + ")"));
+        return String.join("\n  or ", ways);
     }
 }

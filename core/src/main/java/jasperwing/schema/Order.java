@@ -1,9 +1,12 @@
 package jasperwing.schema;
 
+import jasperwing.model.Design;
 import jasperwing.model.OneOf;
 import jasperwing.naming.Role;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -27,8 +30,20 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
         late = List.copyOf(late);
     }
 
-    /** Linear in tables and keys: strong components after Kosaraju, then longest paths over their order. */
+    /** The order in which tables can be created. Linear in tables and keys: strong components after Kosaraju, then longest paths. */
     public static Order of(Schema schema) {
+        return of(schema, List.of());
+    }
+
+    /**
+     * The order in which tables can be filled so that every reference finds its row, with or without a foreign key. References without one
+     * are passed over where they would close a circle.
+     */
+    public static Order ofRows(Design design, Schema schema) {
+        return of(schema, LooseReference.all(design.whole(), schema));
+    }
+
+    private static Order of(Schema schema, List<LooseReference> loose) {
         Graph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
         schema.tables().forEach(t -> graph.addVertex(t.name()));
         for (Table table : schema.tables()) {
@@ -38,6 +53,8 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
                 }
             }
         }
+        loose.forEach(
+                l -> l.targets().forEach(t -> addUnlessCircle(graph, l.holder().name(), t.name())));
         Map<String, Integer> component = components(graph);
         Map<Integer, List<String>> members = new HashMap<>();
         component.forEach(
@@ -45,6 +62,20 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
         Map<Integer, Integer> depth = new HashMap<>();
         members.keySet().forEach(c -> new Depths(graph, component, members, depth).of(c));
         return ordered(schema, component, depth);
+    }
+
+    private static void addUnlessCircle(Graph<String, DefaultEdge> graph, String from, String to) {
+        Set<String> reached = new HashSet<>(Set.of(to));
+        Deque<String> open = new ArrayDeque<>(reached);
+        while (!open.isEmpty()) {
+            graph.outgoingEdgesOf(open.remove()).stream()
+                    .map(graph::getEdgeTarget)
+                    .filter(reached::add)
+                    .forEach(open::add);
+        }
+        if (!reached.contains(from)) {
+            graph.addEdge(from, to);
+        }
     }
 
     private static Map<String, Integer> components(Graph<String, DefaultEdge> graph) {

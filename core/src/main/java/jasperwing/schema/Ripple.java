@@ -1,12 +1,6 @@
 package jasperwing.schema;
 
-import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
-import jasperwing.model.Entity;
-import jasperwing.model.Family;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
-import jasperwing.naming.Roles;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -17,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * What deleting one row of a table does everywhere.
@@ -30,28 +23,6 @@ public record Ripple(String table, List<Effect> effects) {
         effects = List.copyOf(effects);
     }
 
-    /** What happens to rows that point to one that goes. */
-    public enum Kind {
-        /** The delete is refused while there are any. */
-        REFUSES("refuses"),
-        /** They go too. */
-        GOES("goes too"),
-        /** They stay, and their reference is emptied. */
-        EMPTIED("is emptied"),
-        /** They stay as they are and point to nothing; no database notices. */
-        DANGLES("is left dangling");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
     /**
      * What happens to the rows of one table by one reference.
      *
@@ -60,7 +31,7 @@ public record Ripple(String table, List<Effect> effects) {
      * @param target the table of the row that goes
      * @param distance how many deletes lead there, from 1
      */
-    public record Effect(Kind kind, String table, List<String> columns, String target, int distance) {
+    public record Effect(DeleteEffect kind, String table, List<String> columns, String target, int distance) {
         public Effect {
             columns = List.copyOf(columns);
         }
@@ -77,7 +48,8 @@ public record Ripple(String table, List<Effect> effects) {
             for (Effect effect : pointing.getOrDefault(at, List.of())) {
                 effects.add(
                         new Effect(effect.kind(), effect.table(), effect.columns(), effect.target(), gone.get(at) + 1));
-                if (effect.kind() == Kind.GOES && gone.putIfAbsent(effect.table(), gone.get(at) + 1) == null) {
+                if (effect.kind() == DeleteEffect.DELETES
+                        && gone.putIfAbsent(effect.table(), gone.get(at) + 1) == null) {
                     open.add(effect.table());
                 }
             }
@@ -91,43 +63,22 @@ public record Ripple(String table, List<Effect> effects) {
             for (ForeignKey key : table.foreignKeys()) {
                 if (key.enforced()) {
                     pointing.computeIfAbsent(key.target(), t -> new ArrayList<>())
-                            .add(new Effect(kind(key.onDelete()), table.name(), key.columns(), key.target(), 0));
+                            .add(new Effect(key.effect(), table.name(), key.columns(), key.target(), 0));
                 }
             }
         }
-        design.relationships().stream().forEach(r -> r.visit(t -> {}, o -> loose(design, schema, o, pointing)));
+        for (LooseReference loose : LooseReference.all(design, schema)) {
+            for (Table target : loose.targets()) {
+                pointing.computeIfAbsent(target.name(), t -> new ArrayList<>())
+                        .add(new Effect(
+                                DeleteEffect.DANGLES, loose.holder().name(), loose.columns(), target.name(), 0));
+            }
+        }
         return pointing;
     }
 
-    private static void loose(Design design, Schema schema, OneOf oneOf, Map<String, List<Effect>> pointing) {
-        if (oneOf.kept() != Keeping.KIND_AND_ID) {
-            return;
-        }
-        schema.table(oneOf.from()).ifPresent(holder -> {
-            List<String> columns = holder.columnsOf(Roles.forward(oneOf)).stream()
-                    .map(Column::name)
-                    .toList();
-            oneOf.subjects().stream()
-                    .flatMap(s -> Stream.concat(design.entity(s).stream(), Family.descendants(design, s).stream()))
-                    .map(Entity::name)
-                    .flatMap(s -> schema.table(s).stream())
-                    .map(Table::name)
-                    .distinct()
-                    .forEach(s -> pointing.computeIfAbsent(s, t -> new ArrayList<>())
-                            .add(new Effect(Kind.DANGLES, holder.name(), columns, s, 0)));
-        });
-    }
-
-    private static Kind kind(DeleteRule rule) {
-        return switch (rule) {
-            case REFUSE -> Kind.REFUSES;
-            case DELETE_TOO -> Kind.GOES;
-            case EMPTY -> Kind.EMPTIED;
-        };
-    }
-
     /** The tables something of a kind happens to, each once, the nearest first. */
-    public Set<String> tables(Kind kind) {
+    public Set<String> tables(DeleteEffect kind) {
         return effects.stream()
                 .filter(e -> e.kind() == kind)
                 .map(Effect::table)
@@ -140,10 +91,10 @@ public record Ripple(String table, List<Effect> effects) {
             return "Deleting a row of " + table + " touches nothing else.";
         }
         List<String> sentences = new ArrayList<>();
-        Set<String> refuse = tables(Kind.REFUSES);
-        Set<String> go = tables(Kind.GOES);
+        Set<String> refuse = tables(DeleteEffect.REFUSES);
+        Set<String> go = tables(DeleteEffect.DELETES);
         if (!refuse.isEmpty()) {
-            boolean far = effects.stream().anyMatch(e -> e.kind() == Kind.REFUSES && e.distance() > 1);
+            boolean far = effects.stream().anyMatch(e -> e.kind() == DeleteEffect.REFUSES && e.distance() > 1);
             sentences.add("Deleting a row of " + table + " is refused while " + either(refuse)
                     + " has a row that points to it" + (far ? ", or to one that would go with it" : "") + ".");
         }
@@ -152,15 +103,16 @@ public record Ripple(String table, List<Effect> effects) {
                     + " what belongs to it in " + all(go) + ".");
         }
         Set<String> emptied = effects.stream()
-                .filter(e -> e.kind() == Kind.EMPTIED)
+                .filter(e -> e.kind() == DeleteEffect.EMPTIES)
                 .map(e -> e.table() + "." + String.join(", ", e.columns()))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         if (!emptied.isEmpty()) {
             sentences.add("It empties " + all(emptied) + ".");
         }
-        Set<String> dangling = tables(Kind.DANGLES);
+        Set<String> dangling = tables(DeleteEffect.DANGLES);
         if (!dangling.isEmpty()) {
-            sentences.add("Rows of " + all(dangling) + " go on pointing to what is gone, and no database notices.");
+            sentences.add("Rows of " + all(dangling)
+                    + " are left pointing to rows that no longer exist; the database does not notice.");
         }
         return String.join(" ", sentences);
     }

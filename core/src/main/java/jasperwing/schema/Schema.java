@@ -1,6 +1,7 @@
 package jasperwing.schema;
 
 import jasperwing.model.Design;
+import jasperwing.model.Family;
 import jasperwing.model.Tie;
 import java.util.HashMap;
 import java.util.List;
@@ -102,6 +103,19 @@ public final class Schema {
      */
     public Optional<Table> table(String entity) {
         return Optional.ofNullable(byEntity.get(entity));
+    }
+
+    /**
+     * The tables that hold the rows of an entity, those of its kinds included: one, unless its kinds have complete tables each. In the
+     * order of the design.
+     */
+    public List<Table> tablesOf(Design design, String entity) {
+        return Enforcement.of(design, entity) == Enforcement.SEVERAL_TABLES
+                ? design.entity(entity).stream()
+                        .flatMap(e -> Family.withRows(design, e).stream())
+                        .flatMap(e -> table(e.name()).stream())
+                        .toList()
+                : table(entity).stream().toList();
     }
 
     /** What all rows of an entity can be read from, those of its kinds included: its table, or a view under that one's name. */

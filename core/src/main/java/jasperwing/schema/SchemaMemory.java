@@ -23,10 +23,11 @@ public final class SchemaMemory {
      *
      * @param alone whether that follows from the entity and its table's name alone
      */
-    record Pointed(Entity entity, boolean alone, String table, boolean beyond, List<KeyColumns.KeyColumn> key) {
+    record Pointed(
+            Entity entity, boolean alone, String table, Enforcement enforcement, List<KeyColumns.KeyColumn> key) {
         boolean isLike(Pointed other) {
             return other != null
-                    && beyond == other.beyond
+                    && enforcement == other.enforcement
                     && key.equals(other.key)
                     && (table == null ? other.table == null : table.equals(other.table));
         }

@@ -53,9 +53,9 @@ final class TableDraft {
     /**
      * What a foreign key points to.
      *
-     * @param beyond whether no one table has all rows it can point to, so that no constraint can be written
+     * @param enforcement whether a constraint can be written
      */
-    record Target(String entity, String table, List<String> columns, boolean beyond) {}
+    record Target(String entity, String table, List<String> columns, Enforcement enforcement) {}
 
     String name() {
         return name;
@@ -199,7 +199,7 @@ final class TableDraft {
                 target.columns(),
                 target.entity(),
                 rule,
-                !target.beyond(),
+                target.enforcement(),
                 late && types.defersKeys(),
                 role));
     }

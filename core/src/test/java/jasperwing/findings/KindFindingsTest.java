@@ -132,6 +132,7 @@ class KindFindingsTest {
     void whatWasFoundOfAKindIsNotRecalledWhenWhatItIsAKindOfHasChanged() {
         Design design = Samples.design(
                 "entity Gear",
+                "  kinds kept in one table",
                 "  id serial key",
                 "  name text(40)",
                 "entity Net is a kind of Gear",
@@ -155,6 +156,7 @@ class KindFindingsTest {
                         "trait Stamped",
                         "  madeAt timestamp",
                         "entity Gear with Stamped",
+                        "  kinds kept in one table",
                         "  id serial key",
                         "entity Net is a kind of Gear with Stamped",
                         "  mesh int"))

@@ -41,7 +41,7 @@ class SortingTest {
                         .problems())
                 .extracting(p -> p.message())
                 .containsExactly("only many have an order");
-        assertThat(Readings.text(Readings.whole(DESIGN.relationships().get(0))))
+        assertThat(Readings.text(Readings.whole(DESIGN, DESIGN.relationships().get(0))))
                 .contains("Photos come in falling order of takenAt.");
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
@@ -20,16 +21,16 @@ class ReadingsTest {
 
     @Test
     void eachEndReadsTheRelationshipItsOwnWay() {
-        assertThat(Readings.text(Readings.from(dives, "Dive")))
+        assertThat(Readings.text(Readings.from(Samples.demo(), dives, "Dive")))
                 .isEqualTo("Each Dive must belong to one Expedition, which may have many Dives.");
-        assertThat(Readings.text(Readings.from(dives, "Expedition")))
+        assertThat(Readings.text(Readings.from(Samples.demo(), dives, "Expedition")))
                 .isEqualTo("Each Expedition may have many Dives, each of which must belong to one Expedition. "
                         + "Deleting an Expedition is refused while it has any Dives.");
     }
 
     @Test
     void aOneOfNamesItsSubjectsAndHowItIsKept() {
-        assertThat(Readings.text(Readings.whole(of("each Note may be about one of Dive, Site"))))
+        assertThat(Readings.text(Readings.whole(Samples.demo(), of("each Note may be about one of Dive, Site"))))
                 .isEqualTo(
                         "Each Note may be about one of Dive or Site; not read back. "
                                 + "Deleting a Dive is refused while it has any Notes. "
@@ -80,5 +81,43 @@ class ReadingsTest {
     })
     void verbsAreSaidOfOneThing(String verb, String said) {
         assertThat(Readings.thirdPerson(verb)).isEqualTo(said);
+    }
+
+    private static String read(String... lines) {
+        Design design = Samples.design(lines);
+        return Readings.text(Readings.whole(design, design.relationships().get(0)));
+    }
+
+    @Test
+    void whatNoForeignKeyHoldsIsNotPromised() {
+        assertThat(read(
+                        "entity Plot",
+                        "  id serial key",
+                        "entity Memo",
+                        "  id serial key",
+                        "each Memo may be about one of Plot as subject",
+                        "  kept as a kind and an id",
+                        "  deleting Plot deletes Memo too"))
+                .contains("Deleting a Plot leaves its Memos referring to nothing unless a trigger deletes them too;"
+                        + " there is no foreign key.");
+        assertThat(read(
+                        "entity Person",
+                        "  kinds kept in a complete table each",
+                        "  id uuid key",
+                        "entity Nurse is a kind of Person",
+                        "  grade int",
+                        "entity Memo",
+                        "  id serial key",
+                        "each Memo must be of one Person, which may have many Memo"))
+                .contains("Deleting a Person leaves its Memos referring to nothing unless a trigger refuses it;"
+                        + " there is no foreign key.");
+        assertThat(read(
+                        "entity Person, outside",
+                        "  id uuid key",
+                        "entity Memo",
+                        "  id serial key",
+                        "each Memo must be of one Person, which may have many Memo"))
+                .contains("Deleting a Person in its own system leaves its Memos referring to nothing; the database does"
+                        + " not notice.");
     }
 }

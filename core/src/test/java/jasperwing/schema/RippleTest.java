@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.Design;
 import jasperwing.schema.Ripple.Effect;
-import jasperwing.schema.Ripple.Kind;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -45,18 +44,49 @@ class RippleTest {
     void followsDeletesAsFarAsTheyGo() {
         assertThat(ripple(MARSH, "Marsh").effects())
                 .containsExactly(
-                        new Effect(Kind.GOES, "plots", List.of("marsh_id"), "marshes", 1),
-                        new Effect(Kind.DANGLES, "sketches", List.of("subject_kind", "subject_id"), "marshes", 1),
-                        new Effect(Kind.GOES, "plot_names", List.of("plot_id"), "plots", 2),
-                        new Effect(Kind.EMPTIED, "cores", List.of("plot_id"), "plots", 2));
+                        new Effect(DeleteEffect.DELETES, "plots", List.of("marsh_id"), "marshes", 1),
+                        new Effect(
+                                DeleteEffect.DANGLES, "sketches", List.of("subject_kind", "subject_id"), "marshes", 1),
+                        new Effect(DeleteEffect.DELETES, "plot_names", List.of("plot_id"), "plots", 2),
+                        new Effect(DeleteEffect.EMPTIES, "cores", List.of("plot_id"), "plots", 2));
         assertThat(ripple(MARSH, "Marsh").sentence())
-                .isEqualTo("Deleting a row of marshes deletes what belongs to it in plots and plot_names. It empties"
-                        + " cores.plot_id. Rows of sketches go on pointing to what is gone, and no database notices.");
+                .isEqualTo(
+                        "Deleting a row of marshes deletes what belongs to it in plots and plot_names. It empties"
+                                + " cores.plot_id. Rows of sketches are left pointing to rows that no longer exist; the database does not notice.");
         assertThat(ripple(MARSH, "Core").sentence())
                 .isEqualTo(
                         "Deleting a row of cores is refused while loans has a row that points to it. Rows of sketches"
-                                + " go on pointing to what is gone, and no database notices.");
+                                + " are left pointing to rows that no longer exist; the database does not notice.");
         assertThat(ripple(MARSH, "Loan").sentence()).isEqualTo("Deleting a row of loans touches nothing else.");
+    }
+
+    @Test
+    void rowsThatReferToAKindInATableOfItsOwnAreReached() {
+        Design people = Samples.design(
+                "entity Person",
+                "  kinds kept in a complete table each",
+                "  id uuid key",
+                "entity Nurse is a kind of Person",
+                "  grade int",
+                "entity Ward",
+                "  id serial key",
+                "entity Memo",
+                "  id serial key",
+                "each Memo must be of one Person, which may have many Memo",
+                "each Ward may have many Person, which may work in many Ward");
+        assertThat(ripple(people, "Nurse").effects())
+                .containsExactly(
+                        new Effect(DeleteEffect.DANGLES, "memos", List.of("person_id"), "nurses", 1),
+                        new Effect(DeleteEffect.DANGLES, "ward_people", List.of("person_id"), "nurses", 1));
+        assertThat(ripple(people, "Ward").effects())
+                .containsExactly(new Effect(DeleteEffect.DELETES, "ward_people", List.of("ward_id"), "wards", 1));
+    }
+
+    @Test
+    void aKindAndAnIdAreFilledAfterTheRowsTheyReferTo() {
+        assertThat(Order.ofRows(MARSH, Schema.derive(MARSH, Dialect.POSTGRESQL)).tables().stream()
+                        .map(Table::name))
+                .containsSubsequence("marshes", "plots", "cores", "sketches");
     }
 
     @Test
@@ -67,7 +97,7 @@ class RippleTest {
                 "each Taxon may be under one Taxon as parent, which may have many Taxon as children",
                 "  deleting Taxon deletes Taxon too");
         assertThat(ripple(tree, "Taxon").effects())
-                .containsExactly(new Effect(Kind.GOES, "taxa", List.of("parent_id"), "taxa", 1));
+                .containsExactly(new Effect(DeleteEffect.DELETES, "taxa", List.of("parent_id"), "taxa", 1));
     }
 
     @ParameterizedTest

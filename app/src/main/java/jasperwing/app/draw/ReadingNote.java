@@ -68,7 +68,7 @@ final class ReadingNote {
         ReadingFlow reading = new ReadingFlow(
                 workspace::design,
                 relationship,
-                Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)),
+                Readings.whole(workspace.design(), relationship),
                 now -> workspace.edit(RelationshipEdits.restate(relationship, now)));
         Label adds = new Label(String.join("\n", adds(relationship)));
         adds.getStyleClass().addAll("code", "quiet-code");

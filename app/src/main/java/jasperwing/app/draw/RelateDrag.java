@@ -66,7 +66,7 @@ final class RelateDrag implements Drag {
     }
 
     private void say(Tie tie, Design after) {
-        sentence.setText(Readings.text(Readings.from(tie, from)));
+        sentence.setText(Readings.text(Readings.from(workspace.design(), tie, from)));
         adds.setText(String.join("\n", Additions.of(workspace.design(), after)));
     }
 

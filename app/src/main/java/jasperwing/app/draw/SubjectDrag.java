@@ -53,7 +53,8 @@ final class SubjectDrag implements Drag {
 
     private void show(Optional<Relationship> result) {
         line.setVisible(result.isEmpty());
-        says.setText(result.map(r -> Readings.text(Readings.whole(r)).split("\\. ")[0] + ".")
+        says.setText(result.map(r ->
+                        Readings.text(Readings.whole(workspace.design(), r)).split("\\. ")[0] + ".")
                 .orElse("Let go on a further subject of " + relationship.from()));
         result.ifPresentOrElse(
                 r -> sheet.preview(RelationshipEdits.replace(relationship, r).on(workspace.design()), r),

@@ -15,6 +15,7 @@ import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.reading.Readings;
 import jasperwing.schema.Column;
+import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -72,16 +73,38 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
 
         void foreignKeys(Table table) {
             for (ForeignKey key : table.foreignKeys()) {
-                key.role().ifPresent(role -> foreignKeys.add(foreignKey(table, key, role)));
-                if (key.role().isEmpty() && table.source() instanceof Table.Source.OfEntity of) {
-                    foreignKeys.add(new KeyRow(
-                            Selection.of(of.entity()),
-                            Optional.empty(),
-                            cells(table, key, (isEnum(key) ? "is one of " : "is a kind of ") + key.targetEntity()),
-                            key.target(),
-                            area(of.entity())));
-                }
+                foreignKeys.add(
+                        key.role().map(role -> foreignKey(table, key, role)).orElseGet(() -> table.source()
+                                .match(
+                                        of -> ofEntity(
+                                                table,
+                                                key,
+                                                of.entity(),
+                                                (isEnum(key) ? "is one of " : "is a kind of ") + key.targetEntity()),
+                                        join -> ofJoin(table, key, join.tie()),
+                                        list -> ofEntity(
+                                                table,
+                                                key,
+                                                list.entity(),
+                                                isEnum(key)
+                                                        ? "is one of " + key.targetEntity()
+                                                        : "is in " + list.attribute() + " of " + list.entity()),
+                                        of -> ofEntity(table, key, "", ""))));
             }
+        }
+
+        private KeyRow ofEntity(Table table, ForeignKey key, String entity, String because) {
+            return new KeyRow(
+                    Selection.of(entity), Optional.empty(), cells(table, key, because), key.target(), area(entity));
+        }
+
+        private KeyRow ofJoin(Table table, ForeignKey key, Tie tie) {
+            return new KeyRow(
+                    Selection.of(tie),
+                    state(tie),
+                    cells(table, key, "pairs " + tie.from() + " and " + tie.to()),
+                    key.target(),
+                    area(tie.from()));
         }
 
         private boolean isEnum(ForeignKey key) {
@@ -108,19 +131,14 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .distinct()
                     .collect(Collectors.joining(", "));
             String target = key.target() + "." + String.join(", ", key.targetColumns());
-            boolean outside = projection
-                    .design()
-                    .entity(key.targetEntity())
-                    .map(Entity::outside)
-                    .orElse(true);
-            String loose = outside ? " (outside)" : " (several tables)";
+            String loose = key.enforcement() == Enforcement.OUTSIDE ? " (outside)" : " (several tables)";
             return List.of(
                     Cell.code(table.name() + "." + String.join(", ", key.columns())),
                     Cell.code("\u2192 " + target + (key.enforced() ? "" : loose)),
                     Cell.words(because),
                     Cell.code(types),
                     Cell.words(first.required() ? "no" : "yes"),
-                    Cell.words(key.enforced() ? deleting(key) : outside ? "not ours" : "not held"),
+                    Cell.words(key.enforced() ? deleting(key) : key.effect().words()),
                     Cell.words(
                             table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
         }
@@ -194,12 +212,17 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .map(Column::name)
                     .toList();
             boolean each = oneOf.kept() == Keeping.COLUMN_EACH;
-            boolean differ = projection.report().findings().stream()
-                    .anyMatch(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER
-                            && f.subject().relationship().equals(Optional.of(oneOf)));
-            String enforced = each
-                    ? "yes, each key and that one is filled"
-                    : differ ? "no: the keys differ" : "no: no foreign key";
+            Optional<Table> holder = projection.schema().table(oneOf.from());
+            String types = columns.stream()
+                    .flatMap(c -> holder.flatMap(t -> t.column(c)).stream())
+                    .map(Column::type)
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            boolean indexed = each
+                    ? holder.filter(t -> t.foreignKeysOf(Roles.of(oneOf).get(0)).stream()
+                                    .allMatch(k -> t.isIndexed(k.columns())))
+                            .isPresent()
+                    : holder.filter(t -> t.isIndexed(columns)).isPresent();
             oneOfs.add(new KeyRow(
                     Selection.of(oneOf),
                     state(oneOf),
@@ -212,9 +235,28 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                     + (each ? Roles.forward(oneOf) + "_\u2026" : String.join(" + ", columns))),
                             Cell.words(String.join(", ", oneOf.subjects())),
                             Cell.words(oneOf.kept().words()),
-                            Cell.words(enforced)),
+                            Cell.code(types),
+                            Cell.words(indexed ? "yes" : "no"),
+                            Cell.words(enforced(oneOf))),
                     oneOf.from(),
                     area(oneOf.from())));
+        }
+
+        private String enforced(OneOf oneOf) {
+            Role role = Roles.of(oneOf).get(0);
+            Optional<Enforcement> gap = oneOf.subjects().stream()
+                    .map(s -> Enforcement.of(projection.design(), role, s))
+                    .filter(e -> !e.isForeignKey())
+                    .findFirst();
+            boolean differ = projection.report().findings().stream()
+                    .anyMatch(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER
+                            && f.subject().relationship().equals(Optional.of(oneOf)));
+            if (gap.isPresent()) {
+                return differ ? "no: the keys differ" : "no: " + gap.get().reason();
+            }
+            return Enforcement.checksOneFilled(projection.schema().dialect(), oneOf)
+                    ? "yes, each key and that " + (oneOf.forward().must() ? "exactly" : "at most") + " one is filled"
+                    : "each key, but not that only one is filled";
         }
     }
 }

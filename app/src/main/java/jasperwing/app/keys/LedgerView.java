@@ -29,7 +29,7 @@ final class LedgerView implements KeysView {
             List.of("Column", "Points to", "Because it", "Types", "Empty", "Parent goes", "Indexed");
     private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Identity", "Carries", "Classes see");
     private static final List<String> ONE_OF_HEADS =
-            List.of("Columns", "Points to one of", "Kept as", "Enforced by the database");
+            List.of("Columns", "Points to one of", "Kept as", "Types", "Indexed", "Enforced by the database");
 
     /** More rows than these are shown when asked for. */
     private static final int MOST = 120;
@@ -98,8 +98,8 @@ final class LedgerView implements KeysView {
         KeyRows rows = KeyRows.of(workspace.projection().get());
         List<Node> nodes = new ArrayList<>(List.of(tools));
         ledger(nodes, "", KEY_HEADS, 2, rows.foreignKeys());
-        ledger(nodes, "Join tables", JOIN_HEADS, 3, rows.joins());
-        ledger(nodes, "One-of references", ONE_OF_HEADS, 3, rows.oneOfs());
+        ledger(nodes, "Join tables and link entities", JOIN_HEADS, 3, rows.joins());
+        ledger(nodes, "One-of references", ONE_OF_HEADS, 5, rows.oneOfs());
         if (nodes.size() == 1) {
             boolean none = onlyWrong.isSelected() || !filter.getText().isBlank();
             Label nothing = new Label(
@@ -112,7 +112,7 @@ final class LedgerView implements KeysView {
             nodes.add(nothing);
         }
         nodes.add(section("Order to create and fill; to empty and drop, the other way round"));
-        nodes.add(OrderFlow.of(workspace.projection().get().schema()));
+        nodes.add(OrderFlow.of(workspace.projection().get()));
         Focus.keep(content, () -> content.getChildren().setAll(nodes));
     }
 

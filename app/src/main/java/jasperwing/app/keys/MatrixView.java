@@ -151,7 +151,7 @@ final class MatrixView implements KeysView {
         ForeignKey key = keys.get(0);
         told.setText(rows.get(row).name() + "." + String.join(", ", key.columns()) + " \u2192 " + key.target() + "."
                 + String.join(", ", key.targetColumns()) + " \u00b7 when that goes: "
-                + key.onDelete().words()
+                + key.effect().words()
                 + (keys.size() > 1 ? " \u00b7 and " + (keys.size() - 1) + " more" : ""));
     }
 

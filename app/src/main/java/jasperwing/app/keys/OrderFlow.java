@@ -1,5 +1,6 @@
 package jasperwing.app.keys;
 
+import jasperwing.app.shell.Projection;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Order;
 import jasperwing.schema.Schema;
@@ -17,8 +18,9 @@ import javafx.scene.layout.VBox;
 final class OrderFlow {
     private OrderFlow() {}
 
-    static Node of(Schema schema) {
-        Order order = Order.of(schema);
+    static Node of(Projection projection) {
+        Schema schema = projection.schema();
+        Order order = Order.ofRows(projection.design(), schema);
         FlowPane flow = new FlowPane(18, 8);
         List<List<Table>> steps = order.steps();
         for (int i = 0; i < steps.size(); i++) {

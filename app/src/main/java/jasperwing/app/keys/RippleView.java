@@ -7,6 +7,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
 import jasperwing.naming.Roles;
+import jasperwing.schema.DeleteEffect;
 import jasperwing.schema.Ripple;
 import jasperwing.schema.Table;
 import jasperwing.weigh.Sketch;
@@ -104,7 +105,7 @@ final class RippleView implements KeysView {
         List<Sketch.Link> links = new ArrayList<>();
         for (Ripple.Effect effect : ripple.effects()) {
             levels.putIfAbsent(effect.table(), effect.distance());
-            boolean away = effect.kind() == Ripple.Kind.GOES || effect.kind() == Ripple.Kind.DANGLES;
+            boolean away = effect.kind() == DeleteEffect.DELETES || effect.kind() == DeleteEffect.DANGLES;
             lines.computeIfAbsent(effect.table(), t -> new ArrayList<>())
                     .add(new Sketch.Line(
                             String.join(", ", effect.columns()), effect.kind().words(), away));

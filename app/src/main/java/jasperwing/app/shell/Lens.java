@@ -130,7 +130,7 @@ public final class Lens extends SidePane {
         section(
                 "Reads as",
                 workspace.design().relationshipsOf(entity.name()).stream()
-                        .map(r -> reading(r, Readings.from(r, entity.name())))
+                        .map(r -> reading(r, Readings.from(workspace.design(), r, entity.name())))
                         .toList());
         section("Stored as", new StoredAs(workspace.projection().get(), kept).entity(entity.name()));
         section("Becomes", new Becomes(workspace.projection().get(), kept).entity(entity.name()));
@@ -160,11 +160,7 @@ public final class Lens extends SidePane {
                             .stream()
                             .toList());
         }
-        section(
-                "Reads as",
-                List.of(reading(
-                        relationship,
-                        Readings.whole(relationship, link -> RelationshipEdits.isBareLink(workspace.design(), link)))));
+        section("Reads as", List.of(reading(relationship, Readings.whole(workspace.design(), relationship))));
         section("Stored as", new StoredAs(workspace.projection().get(), kept).relationship(relationship));
         section("Becomes", new Becomes(workspace.projection().get(), kept).relationship(relationship));
     }

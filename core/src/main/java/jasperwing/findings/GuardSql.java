@@ -1,0 +1,40 @@
+package jasperwing.findings;
+
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Relationship;
+import jasperwing.schema.LooseReference;
+import jasperwing.schema.Trigger;
+import jasperwing.schema.Triggers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** SQL that a finding offers where no constraint can hold what the design states. */
+final class GuardSql {
+    private GuardSql() {}
+
+    /** Finds the rows of a relationship that refer to nothing, and the triggers that refuse such rows; blank where there are none. */
+    static String of(Checked checked, Relationship relationship) {
+        Design design = checked.design().whole();
+        List<LooseReference> loose = LooseReference.of(design, checked.schema(), relationship);
+        if (loose.isEmpty()) {
+            return "";
+        }
+        List<Trigger> triggers = new ArrayList<>();
+        loose.forEach(l -> triggers.addAll(Triggers.of(design, checked.schema(), l)));
+        return loose.stream()
+                        .map(l -> "-- Finds rows that refer to no row\n" + l.dangling())
+                        .collect(Collectors.joining("\n"))
+                + after(Triggers.script(checked.dialect(), triggers));
+    }
+
+    /** The triggers that hold that each row of a family is of one kind. */
+    static String ofKinds(Checked checked, Entity root) {
+        return Triggers.script(checked.dialect(), Triggers.ofKinds(checked.design(), checked.schema(), root));
+    }
+
+    private static String after(String script) {
+        return script.isEmpty() ? "" : "\n" + script;
+    }
+}
