@@ -57,6 +57,7 @@ final class AttributeRules {
             if (isWide(type, dialect) && isIndexed(entity, attribute)) {
                 indexed(entity, attribute, dialect, found);
             }
+            UncheckedRules.check(entity, attribute, dialect, found);
             String language = attribute.form().sortedAs();
             if (!language.isEmpty() && Collations.of(dialect, language).isEmpty()) {
                 found.accept(sortedOtherwise(entity, attribute, dialect));

@@ -34,6 +34,8 @@ public enum Rule {
     FORM_NOT_OF_TYPE("form-not-of-type", Level.FAULT, "only texts have a least length, a pattern or capitals"),
     STAMP_NOT_OF_TYPE("stamp-not-of-type", Level.FAULT, "only times and counts are set by themselves"),
     LIST_NOT_IN_ROW("list-not-in-row", Level.FAULT, "only lists that can lie in a row are kept in it"),
+    LIST_NOT_CHECKED("list-not-checked", Level.CAUTION, "the database checks the elements of every list"),
+    PATTERN_NOT_CHECKED("pattern-not-checked", Level.CAUTION, "the database checks every pattern"),
     FORMULA_UNKNOWN_NAME("formula-unknown-name", Level.FAULT, "every name and function in a formula exists"),
     FORMULA_IN_CIRCLE("formula-in-circle", Level.FAULT, "nothing is computed from itself"),
     FORMULA_NOT_OF_TYPE("formula-not-of-type", Level.FAULT, "every formula gives a value of its attribute's type"),

@@ -5,7 +5,6 @@ import jasperwing.model.Design;
 import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
-import jasperwing.model.Form;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
@@ -13,7 +12,6 @@ import jasperwing.model.Type;
 import java.nio.charset.StandardCharsets;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -28,6 +26,10 @@ final class ColumnTypes {
     private final Design design;
     private final Dialect dialect;
     private final PhysicalNames names;
+
+    Dialect dialect() {
+        return dialect;
+    }
 
     boolean isOf(Dialect wanted) {
         return dialect == wanted;
@@ -79,7 +81,7 @@ final class ColumnTypes {
     }
 
     /** Whether a type is one the database knows the values of. */
-    private boolean isNative(Type type) {
+    boolean isNative(Type type) {
         return isNative(design, dialect, type);
     }
 
@@ -166,12 +168,12 @@ final class ColumnTypes {
         return dialect == Dialect.POSTGRESQL;
     }
 
-    private boolean isArray(Attribute attribute) {
+    boolean isArray(Attribute attribute) {
         return dialect.hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }
 
     /** MariaDB's rows have no room for many long texts; these are kept beside the row. */
-    private boolean isWide(Type type) {
+    boolean isWide(Type type) {
         return dialect == Dialect.MARIADB && type instanceof Type.Text text && text.length() > MOST_IN_ROW;
     }
 
@@ -275,7 +277,7 @@ final class ColumnTypes {
         return now.equals("current_timestamp") ? "current_timestamp(6)" : "(" + now + ")";
     }
 
-    private String literal(Type type, Literal literal) {
+    String literal(Type type, Literal literal) {
         return switch (literal.kind()) {
             case NUMBER -> literal.text();
             case TEXT, DATE -> dialect.literal(moment(type, literal.text()));
@@ -307,70 +309,11 @@ final class ColumnTypes {
 
     /** What the values of a column must obey, each as a condition on the quoted column. */
     List<String> conditions(Attribute attribute, String column) {
-        if (attribute.isListInRow()) {
-            return listConditions(attribute, column);
-        }
-        List<String> conditions = new ArrayList<>();
-        Type type = attribute.type();
-        if (type instanceof Type.Named named) {
-            design.enumType(named.name())
-                    .filter(e -> !isNative(type) && !e.isKept(EnumKept.TABLE))
-                    .ifPresent(e -> conditions.add(column + " in (" + values(e) + ")"));
-        }
-        attribute.range().filter(r -> Literals.rangeFits(type, r)).ifPresent(r -> {
-            r.from().ifPresent(from -> conditions.add(column + " >= " + literal(type, from)));
-            r.to().ifPresent(to -> conditions.add(column + " <= " + literal(type, to)));
-        });
-        if (Literals.formFits(attribute)) {
-            conditions.addAll(form(attribute.form(), column));
-        }
-        conditions.addAll(heldToType(type, column));
-        return conditions;
+        return new ColumnConditions(design, dialect, this).of(attribute, column);
     }
 
-    private List<String> listConditions(Attribute attribute, String column) {
-        if (isArray(attribute)) {
-            return design.enumType(attribute.type() instanceof Type.Named n ? n.name() : "")
-                    .filter(e -> dialect == Dialect.POSTGRESQL && !isNative(attribute.type()))
-                    .map(e -> List.of(column + " <@ array[" + values(e) + "]::" + listType(attribute)))
-                    .orElse(List.of());
-        }
-        return List.of(
-                switch (dialect) {
-                    case POSTGRESQL -> "jsonb_typeof(" + column + ") = 'array'";
-                    case MARIADB -> "json_type(" + column + ") = 'ARRAY'";
-                    case SQLITE -> "json_valid(" + column + ") and json_type(" + column + ") = 'array'";
-                    case H2 -> column + " is json array";
-                });
-    }
-
-    /** SQLite has no regular expressions of its own: there only the classes hold a text to its pattern. */
-    private List<String> form(Form form, String column) {
-        List<String> conditions = new ArrayList<>();
-        form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
-        if (!form.matching().isEmpty() && dialect == Dialect.POSTGRESQL) {
-            conditions.add(column + " ~ " + dialect.literal("^(?:" + form.matching() + ")$"));
-        } else if (!form.matching().isEmpty() && dialect == Dialect.H2) {
-            conditions.add("regexp_like(" + column + ", " + dialect.literal("^(?:" + form.matching() + ")\\z") + ")");
-        } else if (!form.matching().isEmpty() && dialect == Dialect.MARIADB) {
-            conditions.add(column + " regexp " + dialect.literal("^(?:" + form.matching() + ")\\z"));
-        }
-        return conditions;
-    }
-
-    /** SQLite keeps any value in any column, and MariaDB any small number as a truth value; these hold them to the type. */
-    private List<String> heldToType(Type type, String column) {
-        boolean sqlite = dialect == Dialect.SQLITE;
-        if (type instanceof Type.Text text && (sqlite || isWide(type))) {
-            return List.of(dialect.lengthFunction() + "(" + column + ") <= " + text.length());
-        }
-        if (type.is(Scalar.BOOLEAN) && (sqlite || dialect == Dialect.MARIADB)) {
-            return List.of(column + " in (0, 1)");
-        }
-        return sqlite && type.is(Scalar.JSON) ? List.of("json_valid(" + column + ")") : List.of();
-    }
-
-    private String values(EnumType type) {
+    /** The values of an enum as a list of literals. */
+    String values(EnumType type) {
         return type.values().stream()
                 .map(EnumValue::name)
                 .distinct()

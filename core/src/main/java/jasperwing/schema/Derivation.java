@@ -85,13 +85,15 @@ final class Derivation {
         tables.addAll(enums.tables());
         KindShapes kinds = new KindShapes(design, names);
         shapes.addAll(kinds.amongOthers(tables));
-        Schema schema = new Schema(dialect, enums.types(), tables, shapes, List.of(), List.of());
+        Schema schema = new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), List.of());
         List<KindsView> kindsViews = kinds.views(schema);
         Schema all = kindsViews.isEmpty()
                 ? schema
-                : new Schema(dialect, enums.types(), tables, shapes, List.of(), kindsViews);
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), kindsViews);
         List<View> views = new Views(design, all, names).derive();
-        return views.isEmpty() ? all : new Schema(dialect, enums.types(), tables, shapes, views, kindsViews);
+        return views.isEmpty()
+                ? all
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, views, kindsViews);
     }
 
     /** Derives the tables of all entities, in several threads. */
@@ -239,6 +241,7 @@ final class Derivation {
                 draft.reference(keys.columns(Plurals.singular(names.table(entity.name())), entity.name(), ""), true);
         draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, Optional.empty(), "owner");
         String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
+        draft.check(List.of(position), types.quote(position) + " >= 0");
         String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
         for (Leaves.Leaf leaf : Leaves.of(design, attribute)) {
             boolean value = !leaf.path().isEmpty();

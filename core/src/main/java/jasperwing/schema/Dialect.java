@@ -8,20 +8,22 @@ import java.util.regex.Pattern;
 
 /** The databases a schema can be derived for. */
 public enum Dialect {
-    POSTGRESQL("PostgreSQL", Reserved.POSTGRESQL, 63, true),
-    MARIADB("MariaDB", Reserved.MARIADB, 64, true),
-    SQLITE("SQLite", Reserved.SQLITE, 0, false),
-    H2("H2", Reserved.H2, 256, true);
+    POSTGRESQL("PostgreSQL", "12", Reserved.POSTGRESQL, 63, true),
+    MARIADB("MariaDB", "10.7", Reserved.MARIADB, 64, true),
+    SQLITE("SQLite", "3.35", Reserved.SQLITE, 0, false),
+    H2("H2", "2.2", Reserved.H2, 256, true);
 
     private static final Pattern BEYOND_BASIC_PLANE = Pattern.compile("[\\x{10000}-\\x{10FFFF}]");
 
     private final String title;
+    private final String oldest;
     private final Reserved reserved;
     private final int nameLimit;
     private final boolean altersConstraints;
 
-    Dialect(String title, Reserved reserved, int nameLimit, boolean altersConstraints) {
+    Dialect(String title, String oldest, Reserved reserved, int nameLimit, boolean altersConstraints) {
         this.title = title;
+        this.oldest = oldest;
         this.reserved = reserved;
         this.nameLimit = nameLimit;
         this.altersConstraints = altersConstraints;
@@ -30,6 +32,11 @@ public enum Dialect {
     /** As people write it. */
     public String title() {
         return title;
+    }
+
+    /** The first version that takes what is written for it. */
+    public String oldest() {
+        return oldest;
     }
 
     /** As the command line writes it. */

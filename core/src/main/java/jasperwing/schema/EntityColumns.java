@@ -131,8 +131,10 @@ final class EntityColumns {
                 .collect(Collectors.joining());
         String condition = kinds.names().isEmpty()
                 ? others
-                : isOf(kinds) + its + " or " + types.quote(kinds.column()) + " not in (" + list(kinds.names())
-                        + ") and " + others;
+                : its.isEmpty()
+                        ? isOf(kinds) + " or " + others
+                        : isOf(kinds) + its + " or " + types.quote(kinds.column()) + " not in (" + list(kinds.names())
+                                + ") and " + others;
         draft.check(List.of(Words.snake(entity.name()), kinds.column()), condition);
     }
 
@@ -158,7 +160,7 @@ final class EntityColumns {
     /** Whether the row alone has all that a formula looks at. */
     private boolean isInColumns(Formula formula) {
         return formula.isSound()
-                && RowFormulas.isOfRow(design, entity.name(), formula)
+                && RowFormulas.isOfRow(design, types.dialect(), entity.name(), formula)
                 && formula.term()
                         .all()
                         .noneMatch(t -> t instanceof Term.Member member

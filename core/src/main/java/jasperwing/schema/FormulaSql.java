@@ -92,7 +92,8 @@ final class FormulaSql {
 
     private String apply(Term.Apply apply) {
         List<Term> terms = apply.arguments();
-        List<String> a = texts(terms);
+        List<String> a =
+                comparesValues(apply) ? terms.stream().map(this::asKept).toList() : texts(terms);
         return switch (apply.operation()) {
             case "neg" -> "(- " + a.get(0) + ")";
             case "*" -> "(" + (apply.kind() == Kind.WHOLE ? wide(a.get(0)) : a.get(0)) + " * " + a.get(1) + ")";
@@ -115,6 +116,43 @@ final class FormulaSql {
                     ? units(apply.operation(), terms.get(0).kind(), a)
                     : apply.operation() + "(" + String.join(", ", a) + ")";
         };
+    }
+
+    /** Whether values of a type of the database are compared with some of its values alone; then an index over the column finds them. */
+    private boolean comparesValues(Term.Apply apply) {
+        List<Term> terms = apply.arguments();
+        return switch (apply.operation()) {
+            case "is null", "is not null" -> nativeEnum(terms.get(0)).isPresent();
+            case "=", "<>", "in" -> terms.stream()
+                    .flatMap(t -> nativeEnum(t).stream())
+                    .findFirst()
+                    .filter(e -> terms.stream().allMatch(t -> nativeEnum(t).isPresent() || isValueOf(e, t)))
+                    .filter(e -> terms.stream()
+                                    .filter(t -> nativeEnum(t).isPresent())
+                                    .count()
+                            == 1)
+                    .isPresent();
+            default -> false;
+        };
+    }
+
+    /** The enum of an attribute of the row itself that the database knows as a type. */
+    private Optional<EnumType> nativeEnum(Term term) {
+        return term instanceof Term.Member member
+                        && member.steps().isEmpty()
+                        && member.formula().isEmpty()
+                ? ColumnTypes.nativeEnum(design, dialect, member.leaf().type())
+                : Optional.empty();
+    }
+
+    private static boolean isValueOf(EnumType type, Term term) {
+        return term instanceof Term.Constant constant
+                && type.values().stream()
+                        .anyMatch(v -> v.name().equals(constant.literal().text()));
+    }
+
+    private String asKept(Term term) {
+        return term instanceof Term.Member member ? source.column(member) : text(term);
     }
 
     private static String infix(String operator, List<String> a) {
@@ -224,8 +262,8 @@ final class FormulaSql {
         }
         return dialect == Dialect.POSTGRESQL
                 ? whole("trunc(extract(epoch from " + a.get(1) + " - " + a.get(0) + ") / " + seconds + ")")
-                : "(cast(round((unixepoch(" + a.get(1) + ", 'subsec') - unixepoch(" + a.get(0)
-                        + ", 'subsec')) * 1000) as integer) / " + seconds * 1000L + ")";
+                : "(cast(round((julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")) * 86400000) as integer) / "
+                        + seconds * 1000L + ")";
     }
 
     private String days(List<String> a) {
@@ -247,14 +285,23 @@ final class FormulaSql {
         return aggregate.kind() == Kind.WHOLE && aggregate.function().equals("sum") ? whole(all) : all;
     }
 
-    /** A value cast to the type it is kept as, for a column of a view. */
-    String cast(String sql, Type type) {
+    /**
+     * A value cast to the type it is kept as, for a column of a view. MariaDB has no casts to smaller numbers, SQLite no types of values.
+     *
+     * @param columnType the same as a column has it
+     */
+    String cast(String sql, Type type, String columnType) {
         if (type instanceof Type.Decimal decimal && dialect != Dialect.SQLITE) {
             return "cast(" + sql + " as decimal(" + decimal.precision() + "," + decimal.scale() + "))";
         }
         boolean whole = type instanceof Type.Plain plain && plain.scalar().isInteger();
-        boolean text = type.isText() && dialect == Dialect.POSTGRESQL;
-        return whole && dialect != Dialect.SQLITE ? whole(sql) : text ? "cast(" + sql + " as text)" : sql;
+        return switch (dialect) {
+            case SQLITE -> sql;
+            case MARIADB -> whole
+                    ? whole(sql)
+                    : type instanceof Type.Text text ? "cast(" + sql + " as char(" + text.length() + "))" : sql;
+            case POSTGRESQL, H2 -> "cast(" + sql + " as " + columnType + ")";
+        };
     }
 
     /** Whether values of the type are counted in binary floating point. */

@@ -11,6 +11,7 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** The physical names of one schema. Table names are decided first, so that later names cannot change them. */
 public final class PhysicalNames {
@@ -77,8 +78,17 @@ public final class PhysicalNames {
 
     String joinTable(Tie tie) {
         String one = Words.snake(Plurals.singular(tie.from()));
-        String many = Words.snake(Plurals.plural(Roles.forward(tie)));
-        return tables.take(orElse(one, "entity") + "_" + orElse(many, "others"));
+        return tables.take(orElse(one, "entity") + "_" + orElse(manyOf(tie), "others"));
+    }
+
+    /** The role where it is a plural, as in {@code authors}; else the role and what it leads to, as in {@code cited_items}. */
+    private static String manyOf(Tie tie) {
+        String role = Words.snake(Roles.forward(tie));
+        String one = Words.snake(Plurals.singular(tie.to()));
+        if (role.isEmpty() || Plurals.isPlural(role) || Plurals.singular(role).equals(one)) {
+            return Plurals.plural(role);
+        }
+        return role + "_" + Plurals.plural(one);
     }
 
     String listTable(Entity entity, Attribute attribute) {
@@ -103,9 +113,14 @@ public final class PhysicalNames {
         return new Identifiers(dialect.nameLimit());
     }
 
+    private static String snake(String part) {
+        return orElse(Words.snake(part), part);
+    }
+
     /** Safe for several threads; where names have clashed, what is given depends on who asked first. */
     String constraint(String prefix, String table, List<String> parts) {
-        String wanted = prefix + "_" + table + "_" + String.join("_", parts);
+        String wanted = prefix + "_" + snake(table) + "_"
+                + parts.stream().map(PhysicalNames::snake).collect(Collectors.joining("_"));
         synchronized (constraints) {
             return constraints.take(wanted);
         }

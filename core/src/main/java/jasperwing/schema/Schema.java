@@ -11,6 +11,7 @@ import java.util.Optional;
 
 /** The physical schema of a design in one dialect. Equal when dialect and tables are. */
 public final class Schema {
+    private final String title;
     private final Dialect dialect;
     private final List<EnumDefinition> enumTypes;
     private final List<Table> tables;
@@ -24,6 +25,7 @@ public final class Schema {
     /**
      * A schema.
      *
+     * @param title the name of the design
      * @param enumTypes in the order of the enums
      * @param tables entities in the order of the design, each followed by its list tables; then join tables, then those of enums
      * @param shapes what entities keep that have no table to themselves: of one in a table of several kinds its part, of one whose rows
@@ -32,12 +34,14 @@ public final class Schema {
      * @param kindsViews in the order of the entities
      */
     Schema(
+            String title,
             Dialect dialect,
             List<EnumDefinition> enumTypes,
             List<Table> tables,
             List<Table> shapes,
             List<View> views,
             List<KindsView> kindsViews) {
+        this.title = Objects.requireNonNull(title);
         this.dialect = Objects.requireNonNull(dialect);
         this.enumTypes = List.copyOf(enumTypes);
         this.tables = List.copyOf(tables);
@@ -66,6 +70,11 @@ public final class Schema {
     /** The same schema, derived sooner by taking from the memory what an edit has left as it was. */
     public static Schema derive(Design design, Dialect dialect, SchemaMemory memory) {
         return new Derivation(design.whole(), dialect, memory).run();
+    }
+
+    /** The name of the design. */
+    public String title() {
+        return title;
     }
 
     public Dialect dialect() {
@@ -160,6 +169,7 @@ public final class Schema {
     @Override
     public boolean equals(Object other) {
         return other instanceof Schema schema
+                && title.equals(schema.title)
                 && dialect == schema.dialect
                 && enumTypes.equals(schema.enumTypes)
                 && tables.equals(schema.tables)

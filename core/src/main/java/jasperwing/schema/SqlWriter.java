@@ -1,6 +1,7 @@
 package jasperwing.schema;
 
 import jasperwing.model.EnumValue;
+import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -28,7 +29,30 @@ final class SqlWriter {
         SqlWriter writer = new SqlWriter(schema, Order.of(schema), out);
         schema.enumTypes().forEach(writer::enumType);
         writer.write();
-        return out.toString();
+        return out.isEmpty() ? "" : writer.head() + out + (writer.isOneTransaction() ? "\ncommit;\n" : "");
+    }
+
+    /** What it is and what it takes; where tables can be created in a transaction, the beginning of one. */
+    private String head() {
+        StringBuilder head = new StringBuilder("-- ");
+        head.append(
+                        schema.title().isBlank()
+                                ? "Tables"
+                                : "Tables of " + schema.title().strip().replaceAll("\\R", " "))
+                .append("\n-- ")
+                .append(dialect.title())
+                .append(' ')
+                .append(dialect.oldest())
+                .append(" or later\n\n");
+        if (dialect == Dialect.SQLITE) {
+            head.append(
+                    "-- SQLite checks foreign keys only in connections that switch them on\npragma foreign_keys = on;\n\n");
+        }
+        return head.append(isOneTransaction() ? "begin;\n\n" : "").toString();
+    }
+
+    private boolean isOneTransaction() {
+        return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;
     }
 
     /** One table with its indexes and comment, as it is when those it points to are there. */
@@ -133,12 +157,14 @@ final class SqlWriter {
         List<String> lines = new ArrayList<>();
         table.columns().forEach(c -> lines.add(column(table, c)));
         if (!table.primaryKey().isEmpty() && !keyIsInline(table)) {
-            lines.add("primary key (" + names(table.primaryKey()) + ")");
+            lines.add("constraint " + keyName(table) + " primary key (" + names(table.primaryKey()) + ")");
         }
         table.uniques().stream()
                 .filter(u -> u.folded().isEmpty())
                 .forEach(u -> lines.add("constraint " + quote(u.name()) + " unique (" + names(u.columns()) + ")"));
-        table.checks().forEach(c -> lines.add("constraint " + quote(c.name()) + " check (" + c.condition() + ")"));
+        table.checks()
+                .forEach(c ->
+                        lines.add("constraint " + quote(c.name()) + " check " + Conditions.inLines(c.condition())));
         if (!keysComeLast()) {
             table.foreignKeys().stream().filter(k -> k.enforced() && !isLate(k)).forEach(k -> lines.add(foreignKey(k)));
         }
@@ -147,6 +173,13 @@ final class SqlWriter {
                 .append("\n)")
                 .append(options(table))
                 .append(";\n");
+    }
+
+    /** In the namespace of tables, where a table may have the name already. */
+    private String keyName(Table table) {
+        String wanted = "pk_" + PhysicalNames.orElse(Words.snake(table.name()), "table");
+        String free = schema.named(wanted).isPresent() ? wanted + "_key" : wanted;
+        return quote(Identifiers.fit(free, dialect.nameLimit()));
     }
 
     /** Texts are compared as they are, capitals and spaces included. */
@@ -209,7 +242,10 @@ final class SqlWriter {
                     .toString();
         }
         if (keyIsInline(table) && table.primaryKey().contains(column.name())) {
-            return line.append(" primary key").toString();
+            return line.append(" constraint ")
+                    .append(keyName(table))
+                    .append(" primary key")
+                    .toString();
         }
         line.append(column.required() ? " not null" : "");
         return line.append(column.defaultSql().isEmpty() ? "" : " default " + column.defaultSql())

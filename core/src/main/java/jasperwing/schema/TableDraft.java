@@ -126,7 +126,7 @@ final class TableDraft {
                 types.defaultSql(attribute),
                 "",
                 member,
-                attribute.notes().doc(),
+                comment(attribute),
                 owners.get(0)));
         String quoted = types.quote(column);
         List<String> conditions = types.conditions(attribute, quoted);
@@ -144,6 +144,15 @@ final class TableDraft {
             unique(List.of(column));
         }
         return column;
+    }
+
+    /** Its documentation; a number that is a length of time says its unit. */
+    private static String comment(Attribute attribute) {
+        String doc = attribute.notes().doc();
+        if (!attribute.type().is(Scalar.DURATION) || attribute.list()) {
+            return doc;
+        }
+        return doc.isBlank() ? "In milliseconds" : doc + " (in milliseconds)";
     }
 
     /** Adds a column with the text of another in small letters. */
@@ -166,7 +175,7 @@ final class TableDraft {
                 "",
                 sql,
                 attribute.name(),
-                attribute.notes().doc(),
+                comment(attribute),
                 owners.get(0)));
     }
 
@@ -314,12 +323,15 @@ final class TableDraft {
                 .toList();
     }
 
-    /** The finished table; an index that a key or another index already gives is left out. */
+    /** The finished table; an index that a key or another index begins with is left out. */
     Table table(Table.Source source, String comment) {
         Table table = new Table(name, source, columns, primaryKey, foreignKeys, uniques, checks, own, kinds, comment);
         List<Index> all = new ArrayList<>(own);
         for (List<String> wanted : indexes) {
-            if (!table.isIndexed(wanted) && all.stream().noneMatch(i -> i.finds(wanted))) {
+            boolean begun = indexes.stream()
+                    .anyMatch(o -> o.size() > wanted.size()
+                            && o.subList(0, wanted.size()).equals(wanted));
+            if (!begun && !table.isIndexed(wanted) && all.stream().noneMatch(i -> i.finds(wanted))) {
                 all.add(new Index(names.constraint("ix", name, wanted), wanted));
             }
         }

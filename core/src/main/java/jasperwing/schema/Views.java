@@ -18,8 +18,10 @@ final class Views {
     private final Design design;
     private final Schema schema;
     private final PhysicalNames names;
+    private final ColumnTypes types;
 
     Views(Design design, Schema schema, PhysicalNames names) {
+        this.types = new ColumnTypes(design, schema.dialect(), names);
         this.design = design;
         this.schema = schema;
         this.names = names;
@@ -49,7 +51,7 @@ final class Views {
         for (Attribute attribute : entity.attributes()) {
             if (attribute.isComputed()) {
                 Formula formula = Formula.of(design, entity.name(), attribute);
-                boolean ofRow = RowFormulas.isOfRow(design, entity.name(), formula);
+                boolean ofRow = RowFormulas.isOfRow(design, schema.dialect(), entity.name(), formula);
                 if (formula.isSound() && !ofRow && isReadable(table, formula.term())) {
                     String name = columnNames.take(PhysicalNames.wantedColumn(attribute));
                     columns.add(new View.Computed(name, sql(table, formula.term(), attribute), attribute.name()));
@@ -108,7 +110,7 @@ final class Views {
         RoleJoins joins = new RoleJoins(schema);
         String alias = schema.dialect().quote(table.name());
         FormulaSql sql = at(joins, joins.under(table, alias));
-        return sql.cast(sql.kept(term, attribute.type()), attribute.type());
+        return sql.cast(sql.kept(term, attribute.type()), attribute.type(), types.type(attribute.type()));
     }
 
     /** Formulas about the row a statement knows by an alias. */

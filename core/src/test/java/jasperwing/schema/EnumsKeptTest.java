@@ -72,7 +72,9 @@ class EnumsKeptTest {
     void theSqlSaysEachWay() {
         String sql = Schema.derive(DESIGN, Dialect.POSTGRESQL).sql();
         assertThat(sql)
-                .startsWith("create type tide_enum as enum ('ebb', 'flood', 'slack water');\n")
+                .startsWith(
+                        "-- Tables of Test\n-- PostgreSQL 12 or later\n\nbegin;\n\ncreate type tide_enum as enum ('ebb',")
+                .endsWith("\ncommit;\n")
                 .contains("tide tide_enum not null default 'ebb'", "references gears (value) on delete restrict")
                 .contains("insert into gears (value, label, position) values ('trap', 'Fish trap', 1);")
                 .contains("check (sky in ('clear', 'cloudy'))")
