@@ -26,7 +26,7 @@ class ArchitectureTest {
             new Arrow("notation", "model"),
             new Arrow("naming", "model"),
             new Arrow("formula", "model", "naming"),
-            new Arrow("reading", "model", "naming", "notation"),
+            new Arrow("reading", "model", "naming", "notation", "schema"),
             new Arrow("schema", "model", "naming", "formula"),
             new Arrow("findings", "model", "naming", "formula", "schema"),
             new Arrow("say", "model", "naming", "notation", "schema"),

@@ -18,6 +18,7 @@ import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 
 /** Relationships of many with many, and those that say more than a database can hold. */
@@ -225,11 +226,17 @@ final class JoinRules {
                 .then(RelationshipEdits.remove(other.relationship()))
                 .then(EntityEdits.remove(entity.name()))
                 .then(RelationshipEdits.add(tie));
+        Set<String> pair = Set.of(one.name(), other.name());
+        boolean unique =
+                entity.uniques().stream().anyMatch(u -> Set.copyOf(u.names()).equals(pair))
+                        || Set.copyOf(entity.key().names()).equals(pair);
         return new Finding(
                 Rule.ONLY_A_JOIN,
                 Subject.of(entity.name()),
                 entity.name() + " is nothing but the pairs of " + one.target() + " and " + other.target() + ".",
-                "It costs a class, and nothing keeps a pair from standing twice, for what a many-to-many says.",
-                List.of(new Fix("Make it a many-to-many", plain)));
+                unique
+                        ? "A many-to-many says the same without a class of its own."
+                        : "It costs a class, and the same pair can be stored twice; a many-to-many stores it once.",
+                unique ? List.of(new Fix("Make it a many-to-many", plain)) : List.of());
     }
 }

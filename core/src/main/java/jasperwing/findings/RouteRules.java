@@ -164,7 +164,7 @@ final class RouteRules {
 
     private Finding disagree(String entity, String ancestor, List<Role> shorter, List<Role> longer) {
         List<Fix> fixes = new ArrayList<>();
-        if (shorter.size() == 1) {
+        if (shorter.size() == 1 && !shorter.get(0).unique() && longer.stream().allMatch(Role::must)) {
             Relationship direct = shorter.get(0).relationship();
             fixes.add(new Fix("Go by " + path(longer) + " instead", RelationshipEdits.remove(direct)));
         }
@@ -205,6 +205,9 @@ final class RouteRules {
     private String together(Table own, Table middle, ForeignKey direct, ForeignKey first, ForeignKey second) {
         List<String> there = concat(first.targetColumns(), second.columns());
         List<String> here = concat(first.columns(), direct.columns());
+        if (there.stream().distinct().count() < there.size()) {
+            return sameColumns(own, first, direct, second);
+        }
         String name = own.name() + "_" + String.join("_", here);
         String unique = "alter table " + quoted(middle.name()) + "\n  add unique (" + names(there) + ");\n";
         return checked.dialect() == Dialect.SQLITE
@@ -213,6 +216,24 @@ final class RouteRules {
                         + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ")\n"
                 : unique + "alter table " + quoted(own.name()) + "\n  add foreign key (" + names(here)
                         + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ");\n";
+    }
+
+    /** Where the key of the nearer one has the columns of the farther one in it, both are in the row already and can be compared. */
+    private String sameColumns(Table own, ForeignKey first, ForeignKey direct, ForeignKey second) {
+        String name = "ck_" + own.name() + "_" + String.join("_", direct.columns());
+        List<String> equal = new ArrayList<>();
+        for (int i = 0; i < direct.columns().size(); i++) {
+            int place = first.targetColumns().indexOf(second.columns().get(i));
+            if (place < 0) {
+                return "";
+            }
+            equal.add(quoted(direct.columns().get(i)) + " = "
+                    + quoted(first.columns().get(place)));
+        }
+        String check = "constraint " + quoted(name) + " check (" + String.join(" and ", equal) + ")";
+        return checked.dialect() == Dialect.SQLITE
+                ? "-- in create table " + quoted(own.name()) + ":\n" + check + "\n"
+                : "alter table " + quoted(own.name()) + "\n  add " + check + ";\n";
     }
 
     private static List<String> concat(List<String> one, List<String> other) {

@@ -4,9 +4,9 @@ import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
 import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -50,7 +50,18 @@ final class ShapeRules {
         return !checked.design().isLink(entity.name())
                 && entity.traits().isEmpty()
                 && entity.attributes().stream().allMatch(a -> entity.isKey(a) && isGiven(a))
-                && checked.heldBy(entity.name()).isEmpty();
+                && checked.heldBy(entity.name()).isEmpty()
+                && !isSharedParent(checked, entity);
+    }
+
+    /** Whether it is there to be what several entities have in common: each of its rows belongs to one row of one of them. */
+    private static boolean isSharedParent(Checked checked, Entity entity) {
+        return Roles.pointingTo(checked.design(), entity.name()).stream()
+                        .filter(r -> r.unique() && r.must())
+                        .map(Role::holder)
+                        .distinct()
+                        .count()
+                > 1;
     }
 
     private static boolean isGiven(Attribute attribute) {
@@ -72,7 +83,7 @@ final class ShapeRules {
                 Subject.of(entity.name()),
                 entity.name() + " has no attributes besides its key.",
                 "Its rows say nothing about themselves.",
-                List.of(new Fix("Take " + entity.name() + " away", EntityEdits.remove(entity.name()))));
+                List.of());
     }
 
     /** Areas that point to each other in a circle. */

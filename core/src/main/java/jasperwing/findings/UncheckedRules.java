@@ -5,7 +5,9 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.JsonElements;
 import jasperwing.schema.Patterns;
 import java.util.List;
 import java.util.Optional;
@@ -25,9 +27,12 @@ final class UncheckedRules {
         }
     }
 
-    /** SQLite looks at no element of a list in a row; H2 at the types of those of an array only. */
+    /** SQLite looks at no element of a list in a row, H2 at the types of those of an array only, others at no long text in JSON. */
     private static boolean isUnchecked(Attribute attribute, Dialect dialect) {
-        boolean array = attribute.kept().equals(Optional.of(ListKept.ARRAY));
+        boolean array = attribute.kept().equals(Optional.of(ListKept.ARRAY)) && dialect != Dialect.MARIADB;
+        if (!array && attribute.type() instanceof Type.Text text && !JsonElements.hasLength(dialect, text)) {
+            return true;
+        }
         return dialect == Dialect.SQLITE
                 || dialect == Dialect.H2 && array && attribute.range().isPresent();
     }
@@ -55,7 +60,7 @@ final class UncheckedRules {
         return new Finding(
                 Rule.LIST_NOT_CHECKED,
                 Subject.of(entity.name(), attribute.name()),
-                dialect.title() + " cannot check the elements of " + entity.name() + "'s " + attribute.name()
+                dialect.title() + " cannot fully check the elements of " + entity.name() + "'s " + attribute.name()
                         + " while they are in its row.",
                 "Elements of another type, length or range are accepted.",
                 List.of(new Fix(

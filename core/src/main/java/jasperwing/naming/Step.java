@@ -1,6 +1,9 @@
 package jasperwing.naming;
 
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.Sorting;
+import java.util.Optional;
 
 /**
  * A role as it is followed from one entity to another.
@@ -32,6 +35,22 @@ public record Step(
         LINKED_FROM,
         /** From a link entity to the far end. */
         LINKED_TO
+    }
+
+    /** The order in which the many it leads to are read; empty when none was asked for. */
+    public Optional<Sorting> sorting() {
+        boolean forward =
+                switch (way) {
+                    case PAIRS, LINK -> true;
+                    case PAIRS_BACK, LINK_BACK -> false;
+                    case HOLDERS -> relationship.match(tie -> !tie.fromHolds(), oneOf -> false);
+                    case REFERENCE, LINKED_FROM, LINKED_TO -> true;
+                };
+        return !many
+                ? Optional.empty()
+                : forward
+                        ? relationship.forward().sorting()
+                        : relationship.back().flatMap(Reading::sorting);
     }
 
     /** How many there can be: {@code 1}, {@code 0..1}, {@code 1..*} or {@code 0..*}. */

@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
  * What the text of a JSON array of a type's values looks like, as a regular expression of what all databases with such expressions have: no
  * null, no array within it, texts no longer than they may be, of an enum its values alone.
  */
-final class JsonElements {
-    /** PostgreSQL repeats no part of a pattern more often. */
+public final class JsonElements {
+    /** The most that PostgreSQL repeats a part of a pattern. */
     private static final int MOST_REPEATS = 255;
 
     private static final Pattern PUNCTUATION = Pattern.compile("[\\p{Punct}&&[^_]]");
@@ -32,10 +32,7 @@ final class JsonElements {
 
     private static Optional<String> element(Design design, Dialect dialect, Type type) {
         return type.match(
-                text -> Optional.of(text(
-                        dialect == Dialect.POSTGRESQL && text.length() > MOST_REPEATS
-                                ? "*"
-                                : "{0," + text.length() + "}")),
+                text -> Optional.of(text(hasLength(dialect, text) ? "{0," + text.length() + "}" : "*")),
                 decimal -> Optional.of(NUMBER),
                 plain -> scalar(plain.scalar()),
                 named -> design.enumType(named.name()).map(e -> e.values().stream()
@@ -43,6 +40,11 @@ final class JsonElements {
                         .distinct()
                         .map(JsonElements::quoted)
                         .collect(Collectors.joining("|", "\"(?:", ")\""))));
+    }
+
+    /** Whether the length of texts can be checked: patterns with longer repeats are refused as too large. */
+    public static boolean hasLength(Dialect dialect, Type.Text text) {
+        return dialect == Dialect.H2 || dialect != Dialect.SQLITE && text.length() <= MOST_REPEATS;
     }
 
     private static Optional<String> scalar(Scalar scalar) {

@@ -3,6 +3,8 @@ package jasperwing.schema;
 import jasperwing.model.Design;
 import jasperwing.model.Family;
 import jasperwing.model.Tie;
+import jasperwing.naming.Identifiers;
+import jasperwing.naming.Words;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +23,7 @@ public final class Schema {
     private final Map<Tie, Table> byTie = new HashMap<>();
     private final Map<List<String>, Table> byList = new HashMap<>();
     private volatile Map<String, Table> byName;
+    private volatile Map<String, String> keyNames;
 
     /**
      * A schema.
@@ -154,6 +157,21 @@ public final class Schema {
             byName = known;
         }
         return Optional.ofNullable(known.get(name));
+    }
+
+    /** The name of the constraint that is a table's primary key; indexes and tables have names of one namespace. */
+    String keyName(Table table) {
+        Map<String, String> known = keyNames;
+        if (known == null) {
+            Identifiers names = new Identifiers(dialect.nameLimit(), 2 * tables.size());
+            tables.forEach(t -> names.take(t.name()));
+            known = new HashMap<>();
+            for (Table each : tables) {
+                known.put(each.name(), names.take("pk_" + PhysicalNames.orElse(Words.snake(each.name()), "table")));
+            }
+            keyNames = known;
+        }
+        return known.get(table.name());
     }
 
     /** The SQL that creates everything, in an order that works; ends with a line end. */

@@ -1,7 +1,6 @@
 package jasperwing.schema;
 
 import jasperwing.model.EnumValue;
-import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -175,11 +174,8 @@ final class SqlWriter {
                 .append(";\n");
     }
 
-    /** In the namespace of tables, where a table may have the name already. */
     private String keyName(Table table) {
-        String wanted = "pk_" + PhysicalNames.orElse(Words.snake(table.name()), "table");
-        String free = schema.named(wanted).isPresent() ? wanted + "_key" : wanted;
-        return quote(Identifiers.fit(free, dialect.nameLimit()));
+        return quote(schema.keyName(table));
     }
 
     /** Texts are compared as they are, capitals and spaces included. */

@@ -1,5 +1,6 @@
 package jasperwing.walk;
 
+import jasperwing.model.Sorting;
 import jasperwing.naming.Step;
 import jasperwing.schema.RoleJoins;
 import jasperwing.schema.RoleJoins.Aliased;
@@ -22,17 +23,30 @@ final class Joins {
 
     /** Reads what the path leads to. */
     String sql() {
-        return sql(there -> there.alias() + ".*");
+        return sql(there -> there.alias() + ".*", this::order);
     }
 
     /** Reads the keys of what the path leads to; blank where that has none. */
     String keys() {
-        return sql(there -> there.table().primaryKey().stream()
-                .map(k -> joins.column(there, k))
-                .collect(Collectors.joining(", ")));
+        return sql(
+                there -> there.table().primaryKey().stream()
+                        .map(k -> joins.column(there, k))
+                        .collect(Collectors.joining(", ")),
+                there -> "");
     }
 
-    private String sql(Function<Aliased, String> read) {
+    /** The order the last step asks for, on a line of its own; blank where it asks for none. */
+    private String order(Aliased there) {
+        List<Step> steps = walk.steps();
+        Optional<Sorting> sorting =
+                steps.isEmpty() ? Optional.empty() : steps.get(steps.size() - 1).sorting();
+        return sorting.flatMap(s -> there.table().columnsOf(s.attribute()).stream()
+                        .findFirst()
+                        .map(c -> "\norder by " + joins.column(there, c.name()) + (s.falling() ? " desc" : "")))
+                .orElse("");
+    }
+
+    private String sql(Function<Aliased, String> read, Function<Aliased, String> order) {
         Optional<Aliased> start = joins.start(walk.start());
         StringBuilder lines = new StringBuilder();
         Optional<Aliased> at = start;
@@ -48,7 +62,7 @@ final class Joins {
                 .map(k -> joins.column(first, k) + " = ?")
                 .collect(Collectors.joining(" and "));
         return "select " + (several ? "distinct " : "") + read.apply(at.get()) + "\nfrom " + joins.named(first) + lines
-                + (key.isEmpty() ? "" : "\nwhere " + key) + "\n";
+                + (key.isEmpty() ? "" : "\nwhere " + key) + order.apply(at.get()) + "\n";
     }
 
     /** Writes what a step joins. @return the last of it */

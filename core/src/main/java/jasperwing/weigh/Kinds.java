@@ -14,6 +14,7 @@ import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Table;
+import jasperwing.schema.Triggers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,12 +87,12 @@ final class Kinds {
     private List<Fact> tableEach() {
         int depth = Family.ancestors(design, kind).size();
         return List.of(
-                good("a foreign key can point to any kind, and is held"),
-                good("no empty columns; every must is the column's own"),
+                good("a foreign key can refer to any kind"),
+                good("every required column is NOT NULL"),
                 good("a new kind is a new table, the others stay"),
                 cost(depth + (depth == 1 ? " join" : " joins") + " to read a whole " + Words.spoken(kind)),
                 cost(depth + 1 + " writes for one"),
-                lack("that a row stands in the table of its kind is not held"));
+                lack("no constraint keeps a row in the table of its kind" + triggers()));
     }
 
     private List<Fact> oneTable(Tables tables) {
@@ -104,19 +105,24 @@ final class Kinds {
                 good("a check holds what each kind must have, and what it has not"),
                 cost(empty + (empty == 1 ? " column" : " columns") + " empty in every " + Words.spoken(kind)),
                 cost("a new kind changes the table that all use"),
-                lack("a foreign key to one kind takes a row of any"));
+                lack("a foreign key to one kind takes a row of any"
+                        + (Triggers.areIn(dialect) ? "; a trigger can refuse it" : "")));
     }
 
     private List<Fact> complete() {
         return List.of(
                 good("no join to read one, 1 write"),
-                good("no empty columns; every must is the column's own"),
+                good("every required column is NOT NULL"),
                 good("a new kind is a new table, the others stay"),
                 cost("every " + Words.spoken(root) + " is read from "
                         + Family.withRows(design, design.entity(root).orElseThrow())
                                 .size() + " tables together"),
-                lack("no foreign key can point to any kind of " + Words.spoken(root)),
+                lack("no foreign key can refer to any kind of " + Words.spoken(root) + triggers()),
                 lack("what is unique is so only among " + Plurals.plural(Words.spoken(kind))));
+    }
+
+    private String triggers() {
+        return Triggers.areIn(dialect) ? "; a trigger can" : "";
     }
 
     private Map<String, String> statements(KindsKept way, Tables tables) {

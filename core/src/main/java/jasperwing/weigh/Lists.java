@@ -10,6 +10,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.ListKept;
+import jasperwing.model.Type;
 import jasperwing.moves.ListToEntity;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
@@ -92,8 +93,15 @@ final class Lists {
                 good("read with the " + one + ", no join"),
                 good("1 write for a " + one + ", however many"),
                 cost("searched with an index of its own kind, or not at all"),
-                lack("any spelling goes in"),
+                spelling(true),
                 lack("cannot be counted or renamed in one place"));
+    }
+
+    /** Whether a check refuses values nobody thought of; SQLite checks no element of a list in a row. */
+    private Fact spelling(boolean inRow) {
+        boolean checked = !(inRow && dialect == Dialect.SQLITE)
+                && (attribute.type() instanceof Type.Named || !attribute.type().isText());
+        return Fact.of(checked, "a check refuses values of another type", "any spelling goes in");
     }
 
     private List<Fact> rows() {
@@ -102,7 +110,7 @@ final class Lists {
                 good("goes with its " + one),
                 cost("1 join to read"),
                 cost("1 more write for each"),
-                lack("any spelling goes in"));
+                spelling(false));
     }
 
     private List<Fact> entity() {
@@ -111,7 +119,8 @@ final class Lists {
                 good("the database refuses unknown ones"),
                 good("can say more later: a colour, a rule"),
                 cost("2 joins to read"),
-                cost("1 more write for each, 2 for a new one"));
+                cost("1 more write for each, 2 for a new one"),
+                lack("order and repeats are lost: each is there once, in any order"));
     }
 
     private Map<String, String> asked(String finding, String adding) {

@@ -19,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** The ways to keep the pairs of a many-to-many. */
 final class ManyToManys {
@@ -52,19 +53,18 @@ final class ManyToManys {
         List<Plan> plans = new ArrayList<>();
         if (plain) {
             Relink linked = new Relink(tie, link);
-            plans.add(Plan.now("Pairs alone", t -> pairs(), this::joined));
-            plans.add(Plan.move(design, "A link, keyed by the pair", linked, t -> keyed(), this::linked));
+            plans.add(Plan.now("Pairs alone", this::pairs, this::joined));
+            plans.add(Plan.move(design, "A link, keyed by the pair", linked, this::keyed, this::linked));
             Edit both = linked.then(new OwnKey(link));
             plans.add(new Plan(
-                    "A link with a key of its own", false, both, linked.hindrance(design), t -> own(), this::linked));
+                    "A link with a key of its own", false, both, linked.hindrance(design), this::own, this::linked));
         } else {
-            plans.add(Plan.move(design, "Pairs alone", new Relink(tie, ""), t -> pairs(), this::joined));
+            plans.add(Plan.move(design, "Pairs alone", new Relink(tie, ""), this::pairs, this::joined));
             if (!ownKey) {
-                plans.add(Plan.now("A link, keyed by the pair", t -> keyed(), this::linked));
-                plans.add(
-                        Plan.move(design, "A link with a key of its own", new OwnKey(link), t -> own(), this::linked));
+                plans.add(Plan.now("A link, keyed by the pair", this::keyed, this::linked));
+                plans.add(Plan.move(design, "A link with a key of its own", new OwnKey(link), this::own, this::linked));
             } else {
-                plans.add(Plan.now("A link with a key of its own", t -> own(), this::linked));
+                plans.add(Plan.now("A link with a key of its own", this::own, this::linked));
             }
         }
         return new Weighing(
@@ -104,30 +104,48 @@ final class ManyToManys {
         return statements;
     }
 
-    private List<Fact> pairs() {
+    private List<Fact> pairs(Tables tables) {
         return List.of(
-                good("a pair is there once, by its key"),
-                good("goes with either end"),
+                good("a pair is stored once, by its primary key"),
+                good("deleted with either end"),
                 good("a set in the classes, nothing to manage"),
-                cost("2 joins to read"),
-                lack("a pair can say nothing: no time, no duty, no order"));
+                cost(Tables.joins(joined(tables).get(read)) + " to read"),
+                lack("a pair has no attributes: no time, no duty, no order"));
     }
 
-    private List<Fact> keyed() {
+    private List<Fact> keyed(Tables tables) {
+        List<String> key = tables.table(link).primaryKey();
         return List.of(
-                good("a pair is there once, by its key"),
-                good("a pair can carry attributes"),
-                good("what deleting does is said for each end"),
-                cost("2 joins to read, and a class more"),
-                cost("what points to a pair takes both keys"));
+                once(tables),
+                good("a pair can have attributes"),
+                good("each end has its own delete rule"),
+                cost(Tables.joins(linked(tables).get(read)) + " to read, and one more class"),
+                cost("a reference to " + link + " takes " + key.size() + (key.size() == 1 ? " column" : " columns")));
     }
 
-    private List<Fact> own() {
+    private List<Fact> own(Tables tables) {
         return List.of(
-                good("a pair can carry attributes"),
-                good("others point to a pair by one column"),
-                good("the pair stays unique beside the key"),
-                cost("2 joins to read, and a class more"),
-                cost("a column and an index more"));
+                good("a pair can have attributes"),
+                good("a reference to " + link + " takes one column"),
+                once(tables),
+                cost(Tables.joins(linked(tables).get(read)) + " to read, and one more class"),
+                cost("one more column and index"));
+    }
+
+    /** Whether a key or a unique constraint keeps the same pair from being stored twice. */
+    private Fact once(Tables tables) {
+        Table table = tables.table(link);
+        List<String> pair = tables.design().relationships().stream()
+                .filter(r -> r instanceof Tie t && t.via().equals(link))
+                .findFirst()
+                .map(r -> tables.columnsOf(table, r))
+                .orElse(List.of());
+        return Fact.of(
+                Tables.isOnce(table, pair),
+                "a pair is stored once, by a "
+                        + (Set.copyOf(pair).equals(Set.copyOf(table.primaryKey()))
+                                ? "primary key"
+                                : "unique constraint"),
+                "the same pair can be stored several times");
     }
 }

@@ -11,11 +11,15 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.moves.SharedParent;
 import jasperwing.moves.TableForEach;
 import jasperwing.naming.Plurals;
+import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Enforcement;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Table;
+import jasperwing.schema.Triggers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,9 +50,9 @@ final class OneOfs {
         String role = Roles.forward(oneOf);
         String parent = free(oneOf.from() + Words.pascal(role));
         List<Plan> plans = List.of(
-                keeping("A column for each", Keeping.COLUMN_EACH, t -> columns()),
+                keeping("A column for each", Keeping.COLUMN_EACH, this::columns),
                 keeping("A kind and an id", Keeping.KIND_AND_ID, t -> kindAndId()),
-                Plan.move(design, "A table for each", new TableForEach(oneOf), t -> tables(), this::copied),
+                Plan.move(design, "A table for each", new TableForEach(oneOf), this::tables, this::copied),
                 Plan.move(
                         design,
                         "A shared parent",
@@ -96,14 +100,20 @@ final class OneOfs {
         return statements;
     }
 
-    private List<Fact> columns() {
+    private List<Fact> columns(Tables tables) {
         String all = oneOf.forward().must() ? "exactly one" : "at most one";
+        Role role = Roles.of(oneOf.withKeeping(Keeping.COLUMN_EACH)).get(0);
+        boolean held = oneOf.subjects().stream()
+                .allMatch(s -> Enforcement.of(design, role, s).isForeignKey());
         return List.of(
-                good("the database holds every reference"),
-                good("a check holds " + all + " filled"),
-                good("1 join to read either way"),
-                cost(oneOf.subjects().size() - 1 + " of " + oneOf.subjects().size() + " columns are empty"),
-                cost("a new subject: a column, a key and an index"));
+                Fact.of(held, "foreign keys enforce every reference", "not every reference can have a foreign key"),
+                Fact.of(
+                        Enforcement.checksOneFilled(dialect, oneOf),
+                        "a check enforces that " + all + " is filled",
+                        "no check that " + all + " is filled: MariaDB takes none on columns a delete sets to null"),
+                cost(Tables.joins(tables.between(subject, oneOf.from())) + " to read either way"),
+                cost("all but one of " + oneOf.subjects().size() + " references are null"),
+                cost("a new subject: a column, a foreign key and an index"));
     }
 
     private List<Fact> kindAndId() {
@@ -114,15 +124,18 @@ final class OneOfs {
         if (!alike) {
             facts.add(lack("the subjects are keyed differently: ids are compared as text"));
         }
-        facts.add(lack("no foreign key: ids can dangle"));
+        facts.add(lack("no foreign key: ids can dangle" + (Triggers.areIn(dialect) ? " without triggers" : "")));
         facts.add(lack("a renamed subject leaves stored kinds behind"));
         return facts;
     }
 
-    private List<Fact> tables() {
+    private List<Fact> tables(Tables tables) {
         String copies = oneOf.subjects().stream().map(s -> s + oneOf.from()).collect(Collectors.joining(", "));
         return List.of(
-                good("ordinary keys: nothing empty, nothing dangling"),
+                Fact.of(
+                        enforced(tables),
+                        "foreign keys enforce every reference",
+                        "not every reference can have a foreign key"),
                 good("each can grow its own attributes"),
                 cost("a new subject: a table"),
                 cost("all " + Plurals.plural(Words.spoken(oneOf.from())) + " together: a union of "
@@ -130,12 +143,18 @@ final class OneOfs {
                 cost("every change of shape " + oneOf.subjects().size() + " times: " + copies));
     }
 
+    private boolean enforced(Tables tables) {
+        return oneOf.subjects().stream()
+                .map(s -> tables.table(s + oneOf.from()))
+                .allMatch(t -> t.foreignKeys().stream().allMatch(ForeignKey::enforced));
+    }
+
     private List<Fact> parent(Tables tables, String parent) {
         return List.of(
-                good("one ordinary key that the database holds"),
+                good("one foreign key enforces every reference"),
                 good("other things can point to any subject too"),
-                cost("1 more join to read"),
+                cost(Tables.joins(tables.between(subject, oneOf.from())) + " to read"),
                 cost("a row of " + tables.table(parent).name() + " before every subject"),
-                lack("nothing holds a parent to one subject"));
+                lack("no constraint keeps two subjects from sharing a parent"));
     }
 }

@@ -1,6 +1,7 @@
 package jasperwing.weigh;
 
 import jasperwing.model.Design;
+import jasperwing.model.Relationship;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.schema.Column;
@@ -11,6 +12,8 @@ import jasperwing.walk.Walk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** The design as one way would have it, with its tables, and the SQL that is written of them. */
@@ -65,6 +68,38 @@ record Tables(Design design, Schema schema) {
         String key =
                 table.primaryKey().stream().map(k -> before + quote(k) + " = ?").collect(Collectors.joining(" and "));
         return key.isEmpty() ? "" : "\nwhere " + key;
+    }
+
+    /** How many joins a statement makes, in words: {@code no join}, {@code 1 join}, {@code 2 joins}. */
+    static String joins(String statement) {
+        long joins = Pattern.compile("\\bjoin\\b").matcher(statement).results().count();
+        return joins == 0 ? "no join" : joins == 1 ? "1 join" : joins + " joins";
+    }
+
+    /** How many rows several statements write, in words. */
+    static String writes(String statements) {
+        long writes = Pattern.compile("(?m)^(?:insert|update) ")
+                .matcher(statements)
+                .results()
+                .count();
+        return writes == 1 ? "1 write" : writes + " writes";
+    }
+
+    /** The columns by which a table refers to others because of a relationship, in the order of the keys. */
+    List<String> columnsOf(Table table, Relationship relationship) {
+        return table.foreignKeys().stream()
+                .filter(k -> k.role()
+                        .filter(r -> r.relationship().equals(relationship))
+                        .isPresent())
+                .flatMap(k -> k.columns().stream())
+                .toList();
+    }
+
+    /** Whether no two rows of a table can have the same in some columns, in whatever order they are. */
+    static boolean isOnce(Table table, List<String> columns) {
+        Set<String> wanted = Set.copyOf(columns);
+        return wanted.equals(Set.copyOf(table.primaryKey()))
+                || table.uniques().stream().anyMatch(u -> wanted.equals(Set.copyOf(u.columns())));
     }
 
     /** Several statements one after the other. */

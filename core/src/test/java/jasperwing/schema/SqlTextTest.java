@@ -50,7 +50,7 @@ class SqlTextTest {
     @Test
     void aTableWithTheNameOfAKeyDoesNotCollideWithIt() {
         assertThat(sql(Dialect.POSTGRESQL, "entity Dive", "  id serial key", "entity PkDive", "  id serial key"))
-                .contains("create table pk_dives (", "constraint pk_dives_key primary key");
+                .contains("create table pk_dives (", "constraint pk_dives_2 primary key");
     }
 
     @Test

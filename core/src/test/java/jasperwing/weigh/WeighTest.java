@@ -14,6 +14,8 @@ import jasperwing.schema.Databases;
 import jasperwing.schema.Dialect;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -197,5 +199,106 @@ class WeighTest {
                         .filter(Way::now))
                 .extracting(Way::title)
                 .containsExactly("A kind and an id");
+    }
+
+    private static final String[] FORUM = {
+        "entity Member",
+        "  id serial key",
+        "entity Topic",
+        "  id serial key",
+        "entity Vote",
+        "each Member may judge many Topic as topics in order of id via Vote, which may be judged by many Member"
+    };
+
+    private static Weighing votes(String... voteLines) {
+        List<String> lines = new ArrayList<>(List.of(FORUM));
+        lines.addAll(lines.size() - 1, List.of(voteLines));
+        Design design = Samples.design(lines.toArray(String[]::new));
+        return Weighing.ofRelationship(
+                        design, Dialect.SQLITE, design.relationships().get(0))
+                .orElseThrow();
+    }
+
+    private static Stream<String> facts(Weighing weighing) {
+        return weighing.ways().stream()
+                .filter(Way::now)
+                .flatMap(w -> w.facts().stream())
+                .map(Fact::text);
+    }
+
+    /** Whether the database takes the same pair twice, on two days. */
+    private static boolean takesTwice(String... voteLines) throws SQLException {
+        List<String> lines = new ArrayList<>(List.of(FORUM));
+        lines.addAll(lines.size() - 1, List.of(voteLines));
+        try (Connection connection = Databases.loaded(Samples.design(lines.toArray(String[]::new)), Dialect.SQLITE);
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into members (id) values (1)");
+            statement.execute("insert into topics (id) values (1)");
+            statement.execute("insert into votes (member_id, topic_id, day) values (1, 1, '2026-01-01')");
+            try {
+                statement.execute("insert into votes (member_id, topic_id, day) values (1, 1, '2026-01-02')");
+                return true;
+            } catch (SQLException e) {
+                return false;
+            }
+        }
+    }
+
+    @Test
+    void whetherAPairIsStoredOnceIsWhatTheDatabaseSays() throws SQLException {
+        String[] byPair = {"  day date"};
+        assertThat(facts(votes(byPair)))
+                .contains(
+                        "a pair is stored once, by a primary key",
+                        "a reference to Vote takes 2 columns",
+                        "2 joins to read, and one more class");
+        assertThat(takesTwice(byPair)).isFalse();
+        String[] wider = {"  day date", "  key (member, topic, day)"};
+        assertThat(facts(votes(wider)))
+                .contains("the same pair can be stored several times", "a reference to Vote takes 3 columns");
+        assertThat(takesTwice(wider)).isTrue();
+        String[] own = {"  id serial key", "  day date"};
+        assertThat(facts(votes(own)))
+                .contains("a pair is stored once, by a unique constraint", "a reference to Vote takes one column");
+        assertThat(takesTwice(own)).isFalse();
+        String[] repeated = {"  id serial key", "  day date", "  unique (member, topic, day)"};
+        assertThat(facts(votes(repeated))).contains("the same pair can be stored several times");
+        assertThat(takesTwice(repeated)).isTrue();
+    }
+
+    @Test
+    void theOrderThatWasAskedForIsInTheStatement() {
+        assertThat(votes("  day date").ways())
+                .filteredOn(w -> w.hindrance().isEmpty())
+                .allSatisfy(w ->
+                        assertThat(w.statements().values().iterator().next()).endsWith("\norder by topics.id"));
+    }
+
+    @Test
+    void whatIsLostWithAListIsSaid() {
+        assertThat(way(list(Dialect.POSTGRESQL), "An entity of its own").facts())
+                .extracting(Fact::text)
+                .contains("order and repeats are lost: each is there once, in any order");
+    }
+
+    @Test
+    void mariaDbChecksNothingThatADeleteSetsToNull() {
+        Design design = Samples.design(
+                "entity Dive",
+                "  id serial key",
+                "entity Site",
+                "  id serial key",
+                "entity Note",
+                "  id serial key",
+                "each Note may be about one of Dive, Site as subject",
+                "  deleting Dive empties it");
+        assertThat(Weighing.ofRelationship(
+                                design, Dialect.MARIADB, design.relationships().get(0))
+                        .orElseThrow()
+                        .ways()
+                        .get(0)
+                        .facts())
+                .contains(Fact.lack(
+                        "no check that at most one is filled: MariaDB takes none on columns a delete sets to null"));
     }
 }

@@ -90,11 +90,12 @@ final class WeighPane extends VBox {
     private void follow(Design was, Design is) {
         if (getScene() != null && chosen.isPresent()) {
             Weighable now = chosen.get().after(was, is);
-            chosen = Optional.of(now);
             Selection selection = workspace.selection().get();
             all = now.relationship().isPresent() && selection.relationship().isPresent()
                     ? List.of(now)
                     : Weighable.of(is, selection);
+            boolean still = now.weigh(is, workspace.dialect().get()).isPresent();
+            chosen = still ? Optional.of(now) : all.stream().findFirst();
             show();
         }
     }

@@ -1,0 +1,170 @@
+package jasperwing.findings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.WideDesigns;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Dialect;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+
+/** A fix loses nothing that its title does not name. */
+class FixesTest {
+    /** What the fixes of a rule change on purpose, in their titles: a type for a better one, names, what lies where. */
+    private static final Map<Rule, Set<String>> ON_PURPOSE = Map.ofEntries(
+            Map.entry(Rule.BARE_LINK, Set.of("entity")),
+            Map.entry(Rule.ONLY_A_JOIN, Set.of("entity", "relationship")),
+            Map.entry(Rule.ROUTES_DISAGREE, Set.of("relationship")),
+            Map.entry(Rule.MONEY_IN_REAL, Set.of("type")),
+            Map.entry(Rule.NO_ZONE, Set.of("type")),
+            Map.entry(Rule.NOT_COUNTED_UP, Set.of("type")),
+            Map.entry(Rule.REFERENCE_TYPE_DIFFERS, Set.of("type")),
+            Map.entry(Rule.UNBOUNDED_IN_INDEX, Set.of("type", "unique")),
+            Map.entry(Rule.NAME_NOT_USABLE, Set.of("entity", "attribute", "type")),
+            Map.entry(Rule.PLURAL_ENTITY, Set.of("entity", "attribute", "type")),
+            Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type")),
+            Map.entry(Rule.PREFIX_GROUP, Set.of("attribute", "type")),
+            Map.entry(Rule.SECRET_IN_CLEAR, Set.of("attribute", "type")),
+            Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type")),
+            Map.entry(Rule.OPTIONAL_KEY, Set.of("optional")),
+            Map.entry(Rule.OPTIONAL_BOOLEAN, Set.of("optional")),
+            Map.entry(Rule.REDUNDANT_UNIQUE, Set.of("unique")),
+            Map.entry(Rule.REPEATED_GROUP, Set.of()));
+
+    private static Set<List<String>> facts(Design design) {
+        Set<List<String>> facts = new HashSet<>();
+        Design whole = design.whole();
+        for (Entity entity : whole.entities()) {
+            facts.add(List.of("entity", entity.name()));
+            List<Attribute> all = new ArrayList<>(entity.attributes());
+            Family.ancestors(whole, entity.name()).forEach(a -> all.addAll(a.attributes()));
+            all.forEach(a -> facts(entity.name(), a, facts));
+        }
+        design.relationships().forEach(r -> facts.add(List.of("relationship", r.from() + " " + r.targets())));
+        return facts;
+    }
+
+    private static void facts(String entity, Attribute attribute, Set<List<String>> facts) {
+        String name = entity + "." + attribute.name();
+        facts.add(List.of("attribute", name));
+        facts.add(List.of("type", name + " " + attribute.type() + attribute.list()));
+        if (attribute.optional()) {
+            facts.add(List.of("optional", name));
+        }
+        if (attribute.unique()) {
+            facts.add(List.of("unique", name));
+        }
+        if (attribute.defaultValue().isPresent()) {
+            facts.add(List.of("default", name));
+        }
+        if (!attribute.notes().doc().isEmpty()) {
+            facts.add(List.of("doc", name));
+        }
+    }
+
+    private static void check(Design design, Dialect dialect) {
+        for (Finding finding : Report.of(design, dialect).of(Level.CAUTION)) {
+            Set<String> onPurpose = ON_PURPOSE.getOrDefault(finding.rule(), Set.of());
+            for (Fix fix : finding.fixes()) {
+                Set<List<String>> lost = facts(design);
+                lost.removeAll(facts(fix.edit().on(design)));
+                lost.removeIf(f -> onPurpose.contains(f.get(0)));
+                assertThat(lost).as(finding.rule() + ": " + fix.title()).isEmpty();
+            }
+        }
+    }
+
+    @Property(tries = 60)
+    void ofAnyDesign(@ForAll @LongRange(min = 0) long seed) {
+        Design design = WideDesigns.of(seed);
+        for (Dialect dialect : Dialect.values()) {
+            check(design, dialect);
+        }
+    }
+
+    @Test
+    void ofWhatEveryRuleFinds() {
+        for (Example example : Example.all()) {
+            check(Notation.parse("design \"Test\"\n" + example.raising()).value(), Dialect.SQLITE);
+        }
+    }
+
+    private static List<Finding> routes(String... lines) {
+        return Report.of(Samples.design(lines), Dialect.POSTGRESQL).findings().stream()
+                .filter(f -> f.rule() == Rule.ROUTES_DISAGREE)
+                .toList();
+    }
+
+    private static final String[] STATIONS = {
+        "entity Station",
+        "  code text(4) key",
+        "entity Platform",
+        "  number int",
+        "  key (station, number)",
+        "entity Call",
+        "  id serial key",
+        "each Platform must be at one Station as station"
+    };
+
+    private static List<Finding> calls(String station, String platform) {
+        List<String> lines = new ArrayList<>(List.of(STATIONS));
+        lines.add(station);
+        lines.add(platform);
+        return routes(lines.toArray(String[]::new));
+    }
+
+    @Test
+    void aStationIsNotGivenUpForAPlatformThatMayBeMissing() {
+        List<Finding> found =
+                calls("each Call must be at one Station as station", "each Call may use one Platform as platform");
+        assertThat(found).singleElement().satisfies(f -> {
+            assertThat(f.fixes()).isEmpty();
+            assertThat(f.sql())
+                    .isEqualTo("alter table calls\n  add constraint ck_calls_station_code check (station_code ="
+                            + " platform_station_code);\n");
+        });
+        assertThat(calls("each Call must be at one Station as station", "each Call must use one Platform as platform"))
+                .singleElement()
+                .satisfies(f ->
+                        assertThat(f.fixes()).extracting(Fix::title).containsExactly("Go by platform.station instead"));
+    }
+
+    @Test
+    void aOneToOneIsNotGivenUp() {
+        assertThat(calls(
+                        "each Call must be at one Station as station, which may have one Call as call",
+                        "each Call must use one Platform as platform"))
+                .allSatisfy(f -> assertThat(f.fixes()).isEmpty());
+    }
+
+    @Test
+    void aSharedParentIsWorthKeeping() {
+        assertThat(Report.of(
+                                Samples.design(
+                                        "entity NoteSubject",
+                                        "  id serial key",
+                                        "entity Dive",
+                                        "  id serial key",
+                                        "  depth int",
+                                        "entity Site",
+                                        "  id serial key",
+                                        "  name text(40)",
+                                        "each Dive must have one NoteSubject, which may be one Dive",
+                                        "each Site must have one NoteSubject, which may be one Site"),
+                                Dialect.POSTGRESQL)
+                        .findings())
+                .noneMatch(f -> f.rule() == Rule.NO_ATTRIBUTES);
+    }
+}
