@@ -34,6 +34,11 @@ final class GuardSql {
         return Triggers.script(checked.dialect(), Triggers.ofKinds(checked.design(), checked.schema(), root));
     }
 
+    /** The triggers that check rows of an entity where the dialect takes no check constraint. */
+    static String ofChecks(Checked checked, String entity) {
+        return Triggers.script(checked.dialect(), Triggers.ofChecks(checked.design(), checked.schema(), entity));
+    }
+
     private static String after(String script) {
         return script.isEmpty() ? "" : "\n" + script;
     }

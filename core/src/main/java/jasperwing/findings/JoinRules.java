@@ -63,7 +63,20 @@ final class JoinRules {
                 && tie.to().equals(other.to())
                 && tie.via().equals(other.via())
                 && tie.shape() == other.shape()
-                && verbs(tie).equals(verbs(other));
+                && verbs(tie).equals(verbs(other))
+                && !areToldApart(tie, other);
+    }
+
+    /** Whether each was given a role of its own: as the first and the second of a pair, or as buyer and seller. */
+    private static boolean areToldApart(Tie tie, Tie other) {
+        return isOtherRole(tie.forward().role(), other.forward().role())
+                || isOtherRole(
+                        tie.back().map(Reading::role).orElse(""),
+                        other.back().map(Reading::role).orElse(""));
+    }
+
+    private static boolean isOtherRole(String one, String other) {
+        return !one.isEmpty() && !other.isEmpty() && !one.equals(other);
     }
 
     private static boolean joinsTheSame(Tie tie, Tie other) {

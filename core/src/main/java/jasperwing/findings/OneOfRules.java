@@ -9,6 +9,7 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
+import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
@@ -23,6 +24,9 @@ final class OneOfRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         for (Relationship relationship : checked.design().relationships()) {
+            if (relationship instanceof Tie tie) {
+                halfFilled(checked, tie, found);
+            }
             if (relationship instanceof OneOf oneOf) {
                 always(checked, oneOf, found);
             }
@@ -35,7 +39,35 @@ final class OneOfRules {
                 oneOf.deletes().stream()
                         .filter(d -> d.rule() == DeleteRule.EMPTY)
                         .findFirst()
-                        .ifPresent(d -> found.accept(unchecked(oneOf, d)));
+                        .ifPresent(d -> found.accept(unchecked(checked, oneOf, d)));
+            }
+        }
+    }
+
+    /** An optional reference of several columns that a delete sets to null, in MariaDB. */
+    private static void halfFilled(Checked checked, Tie tie, Consumer<Finding> found) {
+        boolean emptied = checked.dialect() == Dialect.MARIADB
+                && tie.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
+        if (!emptied) {
+            return;
+        }
+        for (Role role : Roles.of(tie)) {
+            int columns = checked.schema()
+                    .table(role.holder())
+                    .map(t -> t.columnsOf(role.name()).size())
+                    .orElse(0);
+            if (columns > 1 && tie.onDelete(role.target()) == DeleteRule.EMPTY) {
+                found.accept(new Finding(
+                        Rule.HALF_REFERENCE,
+                        Subject.of(tie, role.name()),
+                        role.holder() + "'s " + role.name() + " has " + columns
+                                + " columns, and MariaDB takes no check on columns that a delete sets to null.",
+                        "A row with only some of them filled is accepted, and its foreign key is not checked; triggers refuse it.",
+                        List.of(new Fix(
+                                "Refuse to delete " + role.target() + " while something refers to it",
+                                RelationshipEdits.replace(
+                                        tie, RelationshipEdits.withRule(tie, role.target(), DeleteRule.REFUSE)))),
+                        GuardSql.ofChecks(checked, role.holder())));
             }
         }
     }
@@ -120,7 +152,7 @@ final class OneOfRules {
                 GuardSql.of(checked, oneOf));
     }
 
-    private static Finding unchecked(OneOf oneOf, OnDelete rule) {
+    private static Finding unchecked(Checked checked, OneOf oneOf, OnDelete rule) {
         List<OnDelete> others =
                 oneOf.deletes().stream().filter(d -> !d.equals(rule)).toList();
         return new Finding(
@@ -128,10 +160,11 @@ final class OneOfRules {
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 "Deleting " + rule.entity() + " empties " + oneOf.from() + "'s " + Roles.forward(oneOf)
                         + ", and MariaDB checks nothing that deleting empties.",
-                "The database will not notice when more than one is filled.",
+                "The database does not notice when more than one is filled; triggers can.",
                 List.of(new Fix(
                         "Refuse to delete " + rule.entity() + " while something points to it",
-                        RelationshipEdits.replace(oneOf, oneOf.withDeletes(others)))));
+                        RelationshipEdits.replace(oneOf, oneOf.withDeletes(others)))),
+                GuardSql.ofChecks(checked, oneOf.from()));
     }
 
     private static Fix columnEach(OneOf oneOf) {

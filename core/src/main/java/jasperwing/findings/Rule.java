@@ -29,6 +29,10 @@ public enum Rule {
     RULE_ON_JOIN("rule-on-join", Level.CAUTION, "no delete rule on a plain many-to-many"),
     ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.FAULT, "subjects kept as a kind and an id are keyed alike"),
     ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.CAUTION, "every one-of is enforced by the database"),
+    HALF_REFERENCE(
+            "half-reference",
+            Level.CAUTION,
+            "the database enforces that a reference of several columns is filled as a whole"),
     DEFAULT_NOT_OF_TYPE("default-not-of-type", Level.FAULT, "every default is a value of its type"),
     RANGE_NOT_OF_TYPE("range-not-of-type", Level.FAULT, "every range suits its type"),
     FORM_NOT_OF_TYPE("form-not-of-type", Level.FAULT, "only texts have a least length, a pattern or capitals"),

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Adds what one entity keeps to a table: its own, or one that keeps several kinds. There, what a kind keeps is empty in the rows of the
@@ -106,8 +107,21 @@ final class EntityColumns {
             draft.attribute(kept, PhysicalNames.wantedColumn(attribute), ofKey, attribute.name());
         }
         if (!attribute.optional() && among.isPresent()) {
-            draft.columnsOf(attribute.name()).stream().limit(1).forEach(filled::add);
+            requiredColumn(attribute).ifPresent(filled::add);
         }
+    }
+
+    /** The first column that every row with the attribute fills; none when all parts of a value may be missing. */
+    private Optional<String> requiredColumn(Attribute attribute) {
+        List<String> columns = draft.columnsOf(attribute.name());
+        if (Leaves.value(design, attribute.type()).isEmpty()) {
+            return columns.stream().findFirst();
+        }
+        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        return IntStream.range(0, Math.min(leaves.size(), columns.size()))
+                .filter(i -> !leaves.get(i).optional())
+                .mapToObj(columns::get)
+                .findFirst();
     }
 
     /** What the rows of other kinds leave empty: neither counted up nor filled in unasked. */
@@ -212,8 +226,8 @@ final class EntityColumns {
             DeleteRule rule = role.relationship().onDelete(role.target());
             draft.foreignKey(columns, target(role.target()), rule, Optional.of(role), Words.snake(role.name()));
             draft.index(columns);
-            if (columns.size() > 1 && !(must && among.isEmpty()) && draft.canBeChecked(columns)) {
-                draft.check(List.of(Words.snake(role.name())), filledTogether(columns));
+            if (columns.size() > 1 && !(must && among.isEmpty())) {
+                draft.check(List.of(Words.snake(role.name())), columns, before -> filledTogether(columns, before));
             }
             if (must) {
                 filled.addAll(columns);
@@ -234,37 +248,39 @@ final class EntityColumns {
             }
         }
         List<String> all = subjects.stream().flatMap(List::stream).toList();
-        if (!subjects.isEmpty() && draft.canBeChecked(all)) {
-            String condition = exactlyOne(subjects, role.must());
+        if (!subjects.isEmpty()) {
             draft.check(
                     List.of(Words.snake(role.name())),
-                    among.filter(k -> role.must() && !k.names().isEmpty())
-                            .map(k -> types.quote(k.column()) + " not in (" + list(k.names()) + ") or " + condition)
-                            .orElse(condition));
+                    all,
+                    before -> ofItsKind(role, before, exactlyOne(subjects, role.must(), before)));
         }
     }
 
+    /** What must be filled must be so in the rows of the kind alone. */
+    private String ofItsKind(Role role, String before, String condition) {
+        return among.filter(k -> role.must() && !k.names().isEmpty())
+                .map(k -> before + types.quote(k.column()) + " not in (" + list(k.names()) + ") or " + condition)
+                .orElse(condition);
+    }
+
     /** A foreign key of several columns is not checked while one of them is empty, so that the others could point to nothing. */
-    private String filledTogether(List<String> columns) {
-        String first = types.quote(columns.get(0));
+    private String filledTogether(List<String> columns, String before) {
+        String first = before + types.quote(columns.get(0));
         return columns.stream()
                 .skip(1)
-                .map(c -> "(" + first + " is null) = (" + types.quote(c) + " is null)")
+                .map(c -> "(" + first + " is null) = (" + before + types.quote(c) + " is null)")
                 .collect(Collectors.joining(" and "));
     }
 
     /** Counts the filled references by their first columns; the further columns of a key are filled with the first. */
-    private String exactlyOne(List<List<String>> references, boolean must) {
+    private String exactlyOne(List<List<String>> references, boolean must, String before) {
         String count = references.stream()
-                .map(r -> "case when " + types.quote(r.get(0)) + " is null then 0 else 1 end")
+                .map(r -> "case when " + before + types.quote(r.get(0)) + " is null then 0 else 1 end")
                 .collect(Collectors.joining(" + "));
         StringBuilder condition = new StringBuilder(count).append(must ? " = 1" : " <= 1");
-        for (List<String> reference : references) {
-            for (String further : reference.subList(1, reference.size())) {
-                condition.append(" and (").append(types.quote(reference.get(0))).append(" is null) = (");
-                condition.append(types.quote(further)).append(" is null)");
-            }
-        }
+        references.stream()
+                .filter(r -> r.size() > 1)
+                .forEach(r -> condition.append(" and ").append(filledTogether(r, before)));
         return condition.toString();
     }
 

@@ -161,7 +161,8 @@ final class SqlWriter {
         table.uniques().stream()
                 .filter(u -> u.folded().isEmpty())
                 .forEach(u -> lines.add("constraint " + quote(u.name()) + " unique (" + names(u.columns()) + ")"));
-        table.checks()
+        table.checks().stream()
+                .filter(Check::declared)
                 .forEach(c ->
                         lines.add("constraint " + quote(c.name()) + " check " + Conditions.inLines(c.condition())));
         if (!keysComeLast()) {

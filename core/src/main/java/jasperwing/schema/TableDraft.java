@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -232,7 +233,20 @@ final class TableDraft {
     }
 
     void check(List<String> about, String condition) {
-        checks.add(new Check(names.constraint("ck", name, about), condition));
+        checks.add(new Check(names.constraint("ck", name, about), condition, true));
+    }
+
+    /**
+     * Adds a check on columns, or where the dialect takes none on them what a trigger can check.
+     *
+     * @param condition given what stands before the name of a column
+     */
+    void check(List<String> about, List<String> looked, UnaryOperator<String> condition) {
+        if (canBeChecked(looked)) {
+            check(about, condition.apply(""));
+        } else {
+            checks.add(new Check(names.constraint("ck", name, about), condition.apply("new."), false));
+        }
     }
 
     void index(List<String> columnsOfIndex) {

@@ -47,6 +47,16 @@ public final class Triggers {
         Triggers triggers = new Triggers(whole, schema);
         LooseReference.all(whole, schema).forEach(triggers::reference);
         whole.entities().forEach(triggers::kinds);
+        schema.tables().forEach(triggers::checks);
+        return triggers.out.triggers();
+    }
+
+    /** Those that check rows of the entity's table where the dialect takes no check constraint. */
+    public static List<Trigger> ofChecks(Design design, Schema schema, String entity) {
+        Triggers triggers = new Triggers(design.whole(), schema);
+        schema.tablesOf(triggers.design, entity).stream()
+                .flatMap(t -> schema.named(t.name()).stream())
+                .forEach(triggers::checks);
         return triggers.out.triggers();
     }
 
@@ -81,6 +91,17 @@ public final class Triggers {
 
     private String quote(String name) {
         return dialect.quote(name);
+    }
+
+    private void checks(Table table) {
+        table.checks().stream()
+                .filter(c -> !c.declared())
+                .forEach(c -> out.refuse(
+                        c.name(),
+                        table,
+                        WRITTEN,
+                        "not (" + c.condition() + ")",
+                        "constraint " + c.name() + " is violated"));
     }
 
     private void reference(LooseReference reference) {
@@ -203,10 +224,11 @@ public final class Triggers {
     private void tableOfKind(Entity kind) {
         Table own = schema.table(kind.name()).orElse(null);
         Table root = schema.table(Family.root(design, kind.name())).orElse(null);
-        if (own == null
-                || root == null
-                || root.kinds().isEmpty()
-                || own.primaryKey().isEmpty()) {
+        boolean keyedAlike = own != null
+                && root != null
+                && !own.primaryKey().isEmpty()
+                && own.primaryKey().size() == root.primaryKey().size();
+        if (!keyedAlike || root.kinds().isEmpty()) {
             return;
         }
         Table.Kinds kinds = root.kinds().get();
@@ -272,10 +294,14 @@ public final class Triggers {
 
     private void apart(Table table, List<Table> tables, List<String> columns) {
         String taken = tables.stream()
-                .filter(t -> !t.name().equals(table.name()))
+                .filter(t -> !t.name().equals(table.name())
+                        && columns.stream().allMatch(c -> t.column(c).isPresent()))
                 .map(t -> "exists (select 1 from " + quote(t.name()) + " t where "
                         + same("t.", columns, "new.", columns) + ")")
                 .collect(Collectors.joining("\n  or "));
+        if (taken.isEmpty() || columns.stream().anyMatch(c -> table.column(c).isEmpty())) {
+            return;
+        }
         out.refuse(
                 "check_" + table.name() + "_" + String.join("_", columns),
                 table,

@@ -30,6 +30,7 @@ final class Appearances {
                 lines.add(
                         t.name() + "." + column.name() + " " + column.type() + (column.required() ? " not null" : ""));
                 t.checks().stream()
+                        .filter(Check::declared)
                         .map(Check::condition)
                         .filter(c -> names(c, column.name()))
                         .forEach(c -> lines.add("check (" + c + ")"));
