@@ -18,7 +18,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -111,9 +110,9 @@ final class GatheringRules {
         List<String> names = all.stream().map(Attribute::name).toList();
         String plural = free(entity, Plurals.plural(stem), names);
         List<Fix> fixes =
-                Words.snake(stem).isEmpty() || !isListable(design, all.get(0).type())
+                Words.snake(stem).isEmpty() || !isListable(design, all.get(0).type()) || !areRuledAlike(all)
                         ? List.of()
-                        : List.of(new Fix("Make one list of them, " + plural, listed(entity, names, plural)));
+                        : List.of(new Fix("Make one list of them, " + plural, listed(entity, all, names, plural)));
         return new Finding(
                 Rule.NUMBERED_REPEATS,
                 Subject.of(entity.name(), names.get(0)),
@@ -127,11 +126,25 @@ final class GatheringRules {
                 || design.enumType(named.name()).isPresent();
     }
 
-    private static Edit listed(Entity entity, List<String> names, String plural) {
-        Edit edit = EntityEdits.changeAttribute(
-                entity.name(),
-                names.get(0),
-                a -> a.withName(plural).withList(true).withOptional(false).withDefault(Optional.empty()));
+    /** Whether one list can keep what is said of each. */
+    private static boolean areRuledAlike(List<Attribute> all) {
+        Attribute first = all.get(0);
+        return all.stream()
+                .allMatch(a -> a.range().equals(first.range())
+                        && a.form().equals(first.form())
+                        && a.defaultValue().isEmpty());
+    }
+
+    private static Edit listed(Entity entity, List<Attribute> all, List<String> names, String plural) {
+        String docs = all.stream()
+                .map(a -> a.notes().doc())
+                .filter(d -> !d.isBlank())
+                .distinct()
+                .collect(Collectors.joining("\n"));
+        Edit edit = EntityEdits.changeAttribute(entity.name(), names.get(0), a -> a.withName(plural)
+                .withList(true)
+                .withOptional(false)
+                .withNotes(a.notes().withDoc(docs)));
         for (String name : names.subList(1, names.size())) {
             edit = edit.then(EntityEdits.removeAttribute(entity.name(), name));
         }

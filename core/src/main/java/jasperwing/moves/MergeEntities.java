@@ -6,8 +6,10 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Form;
 import jasperwing.model.Keyless;
 import jasperwing.model.Members;
+import jasperwing.model.Notes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,24 +61,40 @@ public record MergeEntities(String stays, String gone) implements Move {
 
     private static Entity taking(Entity entity, Entity coming) {
         List<Attribute> attributes = new ArrayList<>();
-        for (Attribute attribute : entity.attributes()) {
-            boolean optional = !entity.isKey(attribute)
-                    && !attribute.list()
-                    && coming.attribute(attribute.name())
-                            .map(Attribute::optional)
-                            .orElse(true);
-            attributes.add(optional ? attribute.withOptional(true) : attribute);
-        }
+        entity.attributes().forEach(a -> attributes.add(merged(entity, a, coming.attribute(a.name()))));
         coming.attributes().stream()
                 .filter(a -> entity.attribute(a.name()).isEmpty())
-                .map(a -> a.list() ? a : a.withOptional(true))
+                .map(a -> a.list() || a.isComputed() ? a : a.withOptional(true))
                 .forEach(attributes::add);
         List<Members> uniques = new ArrayList<>(entity.uniques());
         coming.uniques().stream()
                 .filter(u -> uniques.stream().noneMatch(o -> o.names().equals(u.names())))
                 .forEach(uniques::add);
-        return entity.withAttributes(attributes)
+        return entity.withNotes(both(entity.notes(), coming.notes()))
+                .withAttributes(attributes)
                 .withUniques(uniques)
                 .withIndexes(Making.both(entity.indexes(), coming.indexes()));
+    }
+
+    /** As the rows of both have it: what only one says of its values cannot be asked of those of the other. */
+    private static Attribute merged(Entity entity, Attribute attribute, Optional<Attribute> other) {
+        boolean fixed = entity.isKey(attribute) || attribute.list() || attribute.isComputed();
+        if (other.isEmpty()) {
+            return fixed ? attribute : attribute.withOptional(true);
+        }
+        Attribute coming = other.get();
+        boolean optional = attribute.optional() || !fixed && coming.optional();
+        return attribute
+                .withOptional(optional)
+                .withRange(attribute.range().equals(coming.range()) ? attribute.range() : Optional.empty())
+                .withForm(attribute.form().equals(coming.form()) ? attribute.form() : Form.NONE)
+                .withDefault(attribute.defaultValue().or(coming::defaultValue))
+                .withNotes(both(attribute.notes(), coming.notes()));
+    }
+
+    private static Notes both(Notes one, Notes other) {
+        boolean same = one.doc().isBlank() || other.doc().isBlank() || one.doc().equals(other.doc());
+        String doc = same ? (one.doc().isBlank() ? other.doc() : one.doc()) : one.doc() + "\n" + other.doc();
+        return one.withDoc(doc).withLabel(one.label().isBlank() ? other.label() : one.label());
     }
 }

@@ -2,10 +2,13 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Hindrances.first;
 
+import jasperwing.formula.Formula;
+import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Indexing;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
@@ -56,8 +59,7 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
         Entity added = Making.keyed(name, moved)
                 .withUniques(before.uniques().stream().filter(moves).toList())
                 .withIndexes(before.indexes().stream()
-                        .filter(i ->
-                                attributes.containsAll(i.named()) && i.where().isEmpty())
+                        .filter(i -> attributes.containsAll(i.named()) && isAmongThem(design, i))
                         .toList())
                 .withShown(moves.test(before.shown()) ? before.shown() : Members.NONE);
         Design split = Making.change(
@@ -69,6 +71,20 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
         return Making.relate(
                 Making.asidesMoved(split, entity, attributes, name),
                 shared ? sharing(having) : Making.part(name, entity, having, Comments.NONE));
+    }
+
+    /** Whether a condition looks at nothing but what moves. */
+    private boolean isAmongThem(Design design, Indexing index) {
+        return index.where()
+                .map(w -> Formula.condition(design, entity, w))
+                .map(f -> f.isSound()
+                        && f.term()
+                                .all()
+                                .allMatch(t -> !(t instanceof Term.Member m)
+                                        || m.steps().isEmpty()
+                                                && attributes.contains(
+                                                        m.path().get(0).name())))
+                .orElse(true);
     }
 
     private Tie sharing(Reading having) {

@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.WideDesigns;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -137,6 +138,40 @@ class MovesPropertyTest {
         Design apart = split.on(before);
         Tie tie = (Tie) apart.relationships().get(apart.relationships().size() - 1);
         assertThat(Notation.print(new Fold(tie, from).on(apart))).isEqualTo(Notation.print(before));
+    }
+
+    /** Of designs with everything in them, folded back at the place it had: the same text, unless the preview named a loss. */
+    @Property(tries = 300)
+    void whatIsSplitOffAndFoldedBackIsAsItWasUnlessALossWasNamed(@ForAll @LongRange(min = 0) long seed) {
+        Design before = WideDesigns.of(seed);
+        for (Entity entity : before.entities()) {
+            Set<String> names = new HashSet<>();
+            boolean twice = before.entities().stream()
+                                    .filter(e -> e.name().equals(entity.name()))
+                                    .count()
+                            > 1
+                    || new HashSet<>(entity.indexes()).size() < entity.indexes().size()
+                    || entity.attributes().stream().anyMatch(a -> !names.add(a.name()));
+            for (int i = 0; !twice && i < entity.attributes().size(); i++) {
+                Attribute one = entity.attributes().get(i);
+                Move split = new SplitOff(entity.name(), List.of(one.name()), "Details", false);
+                if (split.hindrance(before).isEmpty()) {
+                    Design apart = split.on(before);
+                    Tie tie = (Tie)
+                            apart.relationships().get(apart.relationships().size() - 1);
+                    Fold fold = new Fold(tie, i);
+                    if (Losses.of(before, apart).isEmpty()
+                            && fold.hindrance(apart).isEmpty()) {
+                        assertThat(Losses.of(before, fold.on(apart)))
+                                .as("%s of%n%s", one, Notation.print(before))
+                                .isEmpty();
+                        assertThat(fold.on(apart).entity(entity.name()).map(Entity::attributes))
+                                .as("%s of%n%s", one, Notation.print(before))
+                                .contains(entity.attributes());
+                    }
+                }
+            }
+        }
     }
 
     @Property(tries = 200, seed = "20261204")

@@ -2,8 +2,10 @@ package jasperwing.app.draw;
 
 import jasperwing.app.shell.Icons;
 import jasperwing.findings.Finding;
+import jasperwing.findings.Level;
 import jasperwing.moves.Changed;
 import jasperwing.moves.Consequences;
+import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,11 +26,25 @@ final class ConsequencesView {
             nodes.add(section("In the design"));
             nodes.add(lines(consequences.text()));
         }
+        lost(nodes, consequences.lost());
         changes(nodes, "Tables", consequences.tables(), true);
         changes(nodes, "Classes", consequences.classes(), false);
         findings(nodes, "Found then, and not now", consequences.raised());
         findings(nodes, "Settled by it", consequences.settled());
         return nodes;
+    }
+
+    private static void lost(List<Node> nodes, List<String> lost) {
+        if (lost.isEmpty()) {
+            return;
+        }
+        nodes.add(section("Lost"));
+        for (String each : lost) {
+            Label label = new Label(Words.capitalised(each), Icons.level(Level.CAUTION));
+            label.setWrapText(true);
+            label.setId("lost");
+            nodes.add(label);
+        }
     }
 
     private static void changes(List<Node> nodes, String title, List<Changed> changes, boolean open) {

@@ -12,8 +12,11 @@ import jasperwing.model.Family;
 import jasperwing.model.OneOf;
 import jasperwing.model.TargetOption;
 import jasperwing.naming.Words;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -25,6 +28,8 @@ public final class ChosenClasses {
     private final JavaOptions options;
     private final Map<String, Optional<ModelClass>> known = new HashMap<>();
     private final Map<String, String> packages = new HashMap<>();
+    /** The names of the interfaces of one-ofs, by the class that holds one and its property. */
+    private final Map<List<String>, String> subjectNames = new HashMap<>();
 
     public ChosenClasses(ClassModel model, JavaOptions options) {
         this.model = model;
@@ -75,9 +80,27 @@ public final class ChosenClasses {
         return packageOf(holder) + "." + subjectName(holder, oneOf);
     }
 
-    /** Its simple name, such as {@code NoteSubject}. */
-    public static String subjectName(ModelClass holder, Association.OneOfEach oneOf) {
-        return holder.name() + Words.pascal(oneOf.name());
+    /** Its simple name, such as {@code NoteSubject}; with a number where a class has that name. */
+    private String subjectName(ModelClass holder, Association.OneOfEach oneOf) {
+        if (subjectNames.isEmpty()) {
+            Set<String> taken = new HashSet<>();
+            Stream.of(model.classNames().values(), model.enumNames().values())
+                    .flatMap(Collection::stream)
+                    .forEach(n -> taken.add(n.toLowerCase(Locale.ROOT)));
+            model.groups().forEach(g -> taken.add(g.name().toLowerCase(Locale.ROOT)));
+            model.classes().forEach(c -> c.all(Association.OneOfEach.class)
+                    .forEach(o -> subjectNames.put(
+                            List.of(c.name(), o.name()), free(c.name() + Words.pascal(o.name()), taken))));
+        }
+        return subjectNames.get(List.of(holder.name(), oneOf.name()));
+    }
+
+    private static String free(String wanted, Set<String> taken) {
+        String name = wanted;
+        for (int i = 2; !taken.add(name.toLowerCase(Locale.ROOT)); i++) {
+            name = wanted + i;
+        }
+        return name;
     }
 
     /** The qualified names of the interfaces of a class: of its traits, and of the one-ofs it can be the subject of. */

@@ -1,0 +1,120 @@
+package jasperwing.moves;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Form;
+import jasperwing.model.Indexing;
+import jasperwing.model.Notes;
+import jasperwing.model.OnDelete;
+import jasperwing.model.Relationship;
+import jasperwing.naming.Roles;
+import jasperwing.notation.Notation;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a design says and another, made of it by an edit, does not say any more, wherever it might stand: documentation, labels, defaults,
+ * ranges, patterns, formulas, uniqueness, indexes, delete rules. It compares the two designs and knows nothing of the edit, so that no edit can
+ * lose anything unseen.
+ */
+public final class Losses {
+    /**
+     * Something said, without its place.
+     *
+     * @param sort such as a default
+     * @param content what is said, so that it is recognised when it has moved
+     */
+    private record Fact(String sort, String content) {}
+
+    private final Map<Fact, List<String>> places = new LinkedHashMap<>();
+
+    private Losses(Design design) {
+        Design whole = design.whole();
+        whole.entities().forEach(this::entity);
+        design.groups().forEach(g -> g.attributes().forEach(a -> attribute(g.name(), a)));
+        design.relationships().forEach(this::relationship);
+    }
+
+    /** Each in a few words with the place it had, as in {@code the default of Dive.depth}; in the order of the design. */
+    public static List<String> of(Design before, Design after) {
+        Map<Fact, List<String>> left = new Losses(after).places;
+        List<String> lost = new ArrayList<>();
+        new Losses(before).places.forEach((fact, all) -> {
+            List<String> now = left.getOrDefault(fact, List.of());
+            List<String> gone = new ArrayList<>(all);
+            now.forEach(gone::remove);
+            gone.stream()
+                    .limit(Math.max(0, all.size() - now.size()))
+                    .forEach(p -> lost.add("the " + fact.sort() + " " + p));
+        });
+        return lost;
+    }
+
+    private void add(String sort, String content, String place) {
+        if (!content.isEmpty()) {
+            places.computeIfAbsent(new Fact(sort, content), f -> new ArrayList<>(1))
+                    .add(place);
+        }
+    }
+
+    private void notes(Notes notes, String place) {
+        notes.doc().lines().filter(l -> !l.isBlank()).forEach(l -> add("documentation", l.strip(), "of " + place));
+        add("label", notes.label(), "of " + place);
+        add("physical name", notes.physical(), "of " + place);
+    }
+
+    private void entity(Entity entity) {
+        notes(entity.notes(), entity.name());
+        entity.attributes().forEach(a -> attribute(entity.name(), a));
+        entity.uniques()
+                .forEach(u ->
+                        add("rule", "unique " + u.names().size(), words("unique", u.names()) + " of " + entity.name()));
+        entity.indexes().forEach(i -> index(entity.name(), i));
+    }
+
+    private void index(String entity, Indexing index) {
+        String sort = index.unique() ? "unique" : "index";
+        String where = index.where().map(w -> " where " + Notation.print(w)).orElse("");
+        add(
+                "rule",
+                sort + " " + index.members().names().size() + " "
+                        + index.covered().size() + " " + index.where().isPresent(),
+                words(sort, index.members().names()) + where + " of " + entity);
+    }
+
+    private static String words(String sort, List<String> names) {
+        return sort + " (" + String.join(", ", names) + ")";
+    }
+
+    private void attribute(String owner, Attribute attribute) {
+        String place = "of " + owner + "." + attribute.name();
+        notes(attribute.notes(), owner + "." + attribute.name());
+        add("default", attribute.defaultValue().map(d -> d.kind() + d.text()).orElse(""), place);
+        add("range", attribute.range().map(Object::toString).orElse(""), place);
+        add("time set by itself", attribute.stamped().map(Enum::name).orElse(""), place);
+        add("formula", attribute.formula().map(f -> attribute.name()).orElse(""), place);
+        add("uniqueness", attribute.unique() ? "unique" : "", place);
+        form(attribute.form(), place);
+    }
+
+    private void form(Form form, String place) {
+        add("least length", form.longerThan().map(l -> "" + l).orElse(""), place);
+        add("pattern", form.matching(), place);
+        add("comparison ignoring case", form.ignoringCase() ? "yes" : "", place);
+        add("sort order", form.sortedAs(), place);
+    }
+
+    private void relationship(Relationship relationship) {
+        String place = relationship.from() + "." + Roles.forward(relationship);
+        notes(relationship.notes(), place);
+        for (OnDelete rule : relationship.deletes()) {
+            add("delete rule", rule.rule().name(), "of " + place);
+        }
+        add("check at the end of the transaction", relationship.checkedAtEnd() ? "late" : "", "of " + place);
+        relationship.forward().sorting().ifPresent(s -> add("order", "" + s.falling(), "of " + place));
+        relationship.back().flatMap(b -> b.sorting()).ifPresent(s -> add("order", "" + s.falling(), "of " + place));
+    }
+}
