@@ -63,9 +63,14 @@ public record ModelClass(
                 .toList();
     }
 
-    /** Whether the key has other than exactly one attribute; asked of the root of a family, whose key it is. */
-    public boolean hasCompositeKey() {
-        return keyProperties().size() != 1 || !keyReferences().isEmpty();
+    /** The reference that is the whole key and one column, so that rows have the key of what they refer to. */
+    public Optional<Association.ToOne> sharedKey() {
+        List<Association.ToOne> references = keyReferences();
+        boolean outside = all(Association.ToOutside.class).stream().anyMatch(Association.ToOutside::key);
+        boolean alone = !outside && keyProperties().isEmpty() && references.size() == 1;
+        return alone && references.get(0).foreignKey().columns().size() == 1
+                ? Optional.of(references.get(0))
+                : Optional.empty();
     }
 
     public <T extends Association> List<T> all(Class<T> kind) {

@@ -39,13 +39,13 @@ class ClassModelTest {
     }
 
     @Test
-    void keysOfOtherThanOneAttributeAreComposite() {
+    void keysAreOfAttributesAndReferences() {
         ClassModel model = ClassModel.of(Samples.demo());
-        assertThat(model.find("Assignment").orElseThrow().hasCompositeKey()).isTrue();
+        assertThat(model.find("Assignment").orElseThrow().keyReferences()).hasSize(2);
         assertThat(model.find("Calibration").orElseThrow().keyReferences())
                 .extracting(Association.ToOne::name)
                 .containsExactly("instrument");
-        assertThat(model.find("Dive").orElseThrow().hasCompositeKey()).isFalse();
+        assertThat(model.find("Dive").orElseThrow().keyReferences()).isEmpty();
     }
 
     @Test

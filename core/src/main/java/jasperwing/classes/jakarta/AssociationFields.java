@@ -2,6 +2,7 @@ package jasperwing.classes.jakarta;
 
 import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
+import jasperwing.classes.Property;
 import jasperwing.classes.jakarta.FieldType.Many;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Scalar;
@@ -11,6 +12,8 @@ import jasperwing.schema.ForeignKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The fields a class knows others by. */
@@ -27,7 +30,9 @@ final class AssociationFields {
     List<Field> of(Association association) {
         String member = association.name();
         return association.match(
-                one -> List.of(toOne(one, member, one.doc())),
+                one -> isMapped(one)
+                        ? List.of(sharedKey(one), toOne(one, member, one.doc()))
+                        : List.of(toOne(one, member, one.doc())),
                 outside -> List.of(outside(outside, member)),
                 inverse -> List.of(inverse(inverse)),
                 joined -> List.of(joined(joined)),
@@ -78,15 +83,48 @@ final class AssociationFields {
         return new Field(name, member, doc, type, mappings, rules, Optional.empty());
     }
 
+    /**
+     * Whether the key is an attribute of its own that is mapped by the reference. EclipseLink takes no such class in the key of another, Hibernate
+     * none whose reference is the key itself.
+     */
+    private boolean isMapped(Association.ToOne one) {
+        return classes.sharedKey(subject).filter(one::equals).isPresent()
+                && !classes.options().is(TargetOption.PROVIDER, "eclipselink");
+    }
+
+    /** The key of what is referred to, which the provider fills in. */
+    private Field sharedKey(Association.ToOne one) {
+        Set<String> taken = Stream.concat(
+                        subject.properties().stream().map(Property::name),
+                        subject.associations().stream().map(Association::name))
+                .collect(Collectors.toSet());
+        String name = one.name() + "Id";
+        for (int i = 2; taken.contains(name); i++) {
+            name = one.name() + "Id" + i;
+        }
+        Annotation column = Annotation.of("Column")
+                .with("name", Columns.sqlText(one.foreignKey().columns().get(0)))
+                .required(true);
+        return field(
+                name,
+                one.name(),
+                "",
+                Fields.keyType(classes, one.target()),
+                List.of(Annotation.of("Id"), column),
+                false);
+    }
+
     private Field toOne(Association.ToOne one, String member, String doc) {
         List<Annotation> mappings = new ArrayList<>();
-        if (one.key()) {
+        if (isMapped(one)) {
+            mappings.add(Annotation.of("MapsId"));
+        } else if (one.key()) {
             mappings.add(Annotation.of("Id"));
         }
         Annotation relation = Annotation.of("ManyToOne");
         relation = (one.must() ? relation.with("optional", false) : relation).with("fetch", fetch());
         mappings.add(cascading(relation, one.name(), List.of()));
-        Annotation join = Columns.join(one.foreignKey(), one.must() || one.key());
+        Annotation join = Columns.join(classes, one.foreignKey(), one.must() || one.key());
         boolean alone = one.unique() && join.name().equals("JoinColumn");
         mappings.add(alone ? join.with("unique", true) : join);
         return field(one.name(), member, doc, FieldType.object(one.target()), mappings, one.must());
@@ -123,8 +161,8 @@ final class AssociationFields {
         return pairs(joined.name(), joined.target(), List.of(relation, table), joined.sortedBy());
     }
 
-    private static List<Annotation> columns(ForeignKey key) {
-        return Columns.joins(key, false);
+    private List<Annotation> columns(ForeignKey key) {
+        return Columns.joins(classes, key, false);
     }
 
     /** What is in an order is a list; else no pair is twice in a set. */

@@ -75,6 +75,27 @@ public final class ChosenClasses {
         return of(Family.root(model.design(), entity));
     }
 
+    /**
+     * Whether a class needs a class for its key: whether that has other than exactly one attribute. Asked of the root of a family, whose key
+     * it is.
+     */
+    public boolean hasCompositeKey(ModelClass subject) {
+        boolean several = subject.keyProperties().size() != 1
+                || !subject.keyReferences().isEmpty()
+                || subject.all(Association.ToOutside.class).stream().anyMatch(Association.ToOutside::key);
+        return several && sharedKey(subject).isEmpty();
+    }
+
+    /**
+     * The reference that is the whole key of a class that is itself in the key of another. Providers know no key classes within key classes
+     * there.
+     */
+    Optional<Association.ToOne> sharedKey(ModelClass subject) {
+        return subject.sharedKey().filter(r -> model.classes().stream()
+                .flatMap(c -> c.keyReferences().stream())
+                .anyMatch(k -> k.target().equals(subject.entity().name())));
+    }
+
     /** The qualified name of the interface the subjects of a one-of share. */
     public String subjectInterface(ModelClass holder, Association.OneOfEach oneOf) {
         return packageOf(holder) + "." + subjectName(holder, oneOf);

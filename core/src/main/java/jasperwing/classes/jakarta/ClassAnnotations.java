@@ -47,7 +47,7 @@ public final class ClassAnnotations {
         }
         boolean keyed =
                 !subject.keyProperties().isEmpty() || !subject.keyReferences().isEmpty();
-        if (keyed && subject.hasCompositeKey()) {
+        if (keyed && classes.hasCompositeKey(subject)) {
             String name = classes.packageOf(subject) + "." + subject.name();
             all.add(Annotation.of("IdClass").with("value", new Annotation.ClassName(name, "Key")));
         }

@@ -115,23 +115,26 @@ public final class Columns {
                 .toList();
     }
 
-    static Annotation join(ForeignKey key, boolean required) {
+    static Annotation join(ChosenClasses classes, ForeignKey key, boolean required) {
         return key.columns().size() == 1
-                ? join(key, 0, required)
-                : Annotation.of("JoinColumns").with("value", joins(key, required));
+                ? join(classes, key, 0, required)
+                : Annotation.of("JoinColumns").with("value", joins(classes, key, required));
     }
 
-    static List<Annotation> joins(ForeignKey key, boolean required) {
+    static List<Annotation> joins(ChosenClasses classes, ForeignKey key, boolean required) {
         return IntStream.range(0, key.columns().size())
-                .mapToObj(i -> join(key, i, required))
+                .mapToObj(i -> join(classes, key, i, required))
                 .toList();
     }
 
-    private static Annotation join(ForeignKey key, int index, boolean required) {
+    private static Annotation join(ChosenClasses classes, ForeignKey key, int index, boolean required) {
         List<String> targets = key.targetColumns();
         Annotation column =
                 Annotation.of("JoinColumn").with("name", sqlText(key.columns().get(index)));
-        return (targets.size() == 1 ? column : column.with("referencedColumnName", sqlText(targets.get(index))))
-                .required(required);
+        boolean plain = targets.size() == 1
+                && classes.find(key.targetEntity())
+                        .filter(t -> classes.hasCompositeKey(classes.keyed(key.targetEntity())))
+                        .isEmpty();
+        return (plain ? column : column.with("referencedColumnName", sqlText(targets.get(index)))).required(required);
     }
 }

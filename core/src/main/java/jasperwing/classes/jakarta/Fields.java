@@ -68,10 +68,13 @@ public final class Fields {
     }
 
     /** The type of the key of an entity: of its attribute, or its key class. */
-    private static FieldType keyType(ChosenClasses classes, String entity) {
+    static FieldType keyType(ChosenClasses classes, String entity) {
         ModelClass other = classes.keyed(entity);
-        return other.hasCompositeKey()
-                ? FieldType.keyOf(other.entity().name())
+        if (classes.hasCompositeKey(other)) {
+            return FieldType.keyOf(other.entity().name());
+        }
+        return other.keyProperties().isEmpty()
+                ? keyType(classes, other.keyReferences().get(0).target())
                 : keyPart(classes, other.keyProperties().get(0));
     }
 
@@ -142,7 +145,7 @@ public final class Fields {
     /** Whether the database or the provider makes the key. */
     private boolean isGivenKey(Property property) {
         return property.key()
-                && subject.filter(s -> !s.hasCompositeKey()).isPresent()
+                && subject.filter(s -> !columns.classes().hasCompositeKey(s)).isPresent()
                 && Stream.of(Scalar.SERIAL, Scalar.UUID)
                         .anyMatch(property.attribute().type()::is);
     }
@@ -162,10 +165,12 @@ public final class Fields {
         rules.addAll(Rules.of(attribute));
     }
 
+    /** Providers read a value without any part as null. */
     private static void value(Property property, List<Annotation> mappings, List<Annotation> rules) {
         mappings.add(Annotation.of("Embedded"));
         mappings.addAll(Columns.overrides(property));
-        if (!property.attribute().optional()) {
+        boolean empty = property.parts().stream().allMatch(p -> p.attribute().optional());
+        if (!property.attribute().optional() && !empty) {
             rules.add(Rules.NOT_NULL);
         }
         rules.add(Rules.VALID);
@@ -186,7 +191,9 @@ public final class Fields {
         mappings.add(Annotation.of("ElementCollection"));
         mappings.add(Annotation.of("CollectionTable")
                 .with("name", Columns.sqlText(table.name()))
-                .with("joinColumns", Columns.joins(table.foreignKeys().get(0), false)));
+                .with(
+                        "joinColumns",
+                        Columns.joins(columns.classes(), table.foreignKeys().get(0), false)));
         int owner = table.primaryKey().size() - 1;
         Column position = table.columns().get(owner);
         mappings.add(Annotation.of("OrderColumn").with("name", Columns.sqlText(position.name())));

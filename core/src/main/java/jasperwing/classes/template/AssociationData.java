@@ -137,7 +137,7 @@ final class AssociationData {
         Said said = new Said("one", kind.name(), entity);
         List<Property> key =
                 classes.find(entity).isPresent() ? classes.keyed(entity).keyProperties() : List.of();
-        if (key.size() == 1 && !classes.keyed(entity).hasCompositeKey()) {
+        if (key.size() == 1 && !classes.hasCompositeKey(classes.keyed(entity))) {
             Type type = key.get(0).attribute().type();
             said.with("keyProperty", key.get(0).name()).with("sameKey", isSame(type, kind.idType()));
         }

@@ -66,7 +66,7 @@ final class ObjectData {
                 subject.properties().stream().map(p -> fields.get(p.name())).toList(),
                 subject.computed().stream().map(this::computed).toList(),
                 Data.later(() -> fields(Fields.ofKey(classes, subject))),
-                classes.keyed(subject.entity().name()).hasCompositeKey(),
+                classes.hasCompositeKey(classes.keyed(subject.entity().name())),
                 Callback.of(subject).stream().map(c -> callback(c, fields)).toList(),
                 Data.later(() -> shown(subject)));
     }

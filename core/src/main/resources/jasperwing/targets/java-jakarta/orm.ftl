@@ -66,7 +66,8 @@ ${of(whole, f.member)}
 <#local relations = f.annotations?filter(a -> kebab(a.name) == kind)>
 <#local members = relations?has_content?then((relations?first).members, [])>
 <#local keyed = kind?ends_with("-one") && f.annotations?filter(a -> a.name == "Id")?has_content>
-            <${kind} name="${xml(f.name)}"<#list members?filter(m -> m.name != "cascade") as m> ${kebab(m.name)}="${xml(text(m.value))}"</#list><#if keyed> id="true"</#if>>
+<#local mapped = f.annotations?filter(a -> a.name == "MapsId")?has_content>
+            <${kind} name="${xml(f.name)}"<#list members?filter(m -> m.name != "cascade") as m> ${kebab(m.name)}="${xml(text(m.value))}"</#list><#if keyed> id="true"</#if><#if mapped> maps-id=""</#if>>
 <#list within as name>
 <#if kind != "id" || name != "Convert">
 <#list f.annotations?filter(a -> a.name == name) as a>
