@@ -29,12 +29,14 @@ final class NameRules {
     private NameRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
+        CharacterRules.check(checked, found);
         duplicateEntities(checked, found);
         duplicateEnums(checked, found);
         tableClashes(checked, found);
     }
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        CharacterRules.check(entity, found);
         duplicateMembers(checked, entity, found);
         columnClashes(checked, checked.whole(entity), found);
     }

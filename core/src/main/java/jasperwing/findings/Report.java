@@ -25,7 +25,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     public record Aside(Finding finding, SetAside said) {}
 
     static final List<RuleSet> OF_DESIGN = List.of(
-            RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.TYPES),
+            RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.TYPES),
             RuleSet.of(AsideRules::check, Aspect.ASIDE),
             RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),

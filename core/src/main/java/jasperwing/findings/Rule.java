@@ -3,6 +3,8 @@ package jasperwing.findings;
 /** The rules every design is held against. Codes are stable: scripts stand on them. */
 public enum Rule {
     DUPLICATE_NAME("duplicate-name", Level.FAULT, "no two elements of one scope have the same name"),
+    LOOK_ALIKE_NAME("look-alike-name", Level.CAUTION, "no two names look the same"),
+    DEVICE_NAME("device-name", Level.FAULT, "every class can be in a file of its name on every system"),
     UNKNOWN_NAME("unknown-name", Level.FAULT, "every name that is used exists"),
     VALUE_IN_ITSELF("value-in-itself", Level.FAULT, "no value is a part of itself"),
     KINDS_IN_CIRCLE("kinds-in-circle", Level.FAULT, "nothing is a kind of itself"),

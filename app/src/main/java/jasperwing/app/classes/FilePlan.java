@@ -61,6 +61,9 @@ final class FilePlan {
     /** Looks at another target, or at another folder. */
     void of(String wanted, String text) {
         if (!wanted.equals(target) || !text.equals(folder)) {
+            if (!wanted.equals(target)) {
+                look = new Look(look.design(), wanted, List.of(), "");
+            }
             target = wanted;
             folder = text;
             choices.clear();

@@ -1,5 +1,6 @@
 package jasperwing.classes.template;
 
+import freemarker.core.Environment;
 import freemarker.core.ParseException;
 import freemarker.template.Configuration;
 import freemarker.template.Template;
@@ -26,8 +27,15 @@ final class TemplateRun {
     private final TemplateData data;
     private final Data design;
     private final Files files;
+    private final Optional<TemplateGuard> guard;
 
     TemplateRun(Configuration configuration, TemplateData data) {
+        this(configuration, data, Optional.empty());
+    }
+
+    /** @param guard what ends templates that do not end by themselves */
+    TemplateRun(Configuration configuration, TemplateData data, Optional<TemplateGuard> guard) {
+        this.guard = guard;
         this.configuration = configuration;
         this.data = data;
         this.design = data.design();
@@ -131,7 +139,12 @@ final class TemplateRun {
     private void process(String template, Map<String, Object> root, String about) throws TemplateProblemException {
         try {
             Template found = configuration.getTemplate(template);
-            found.process(root, Writer.nullWriter());
+            Environment environment = found.createProcessingEnvironment(root, Writer.nullWriter());
+            if (guard.isPresent()) {
+                guard.get().begin();
+                environment.setTemplateProcessingTracer(guard.get());
+            }
+            environment.process();
         } catch (TemplateNotFoundException e) {
             if (!template.equals(e.getTemplateName())) {
                 throw new TemplateProblemException(template, 0, about, "there is no template " + e.getTemplateName());
@@ -156,6 +169,11 @@ final class TemplateRun {
 
     /** What is wrong, in its first paragraph. */
     private static String what(TemplateException e) {
+        for (Throwable at = e; at != null; at = at.getCause()) {
+            if (at instanceof TemplateGuard.EndedException) {
+                return at.getMessage();
+            }
+        }
         String message = e.getMessageWithoutStackTop();
         if (message == null) {
             return e.getCause() == null

@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +27,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
@@ -49,10 +53,23 @@ public final class TemplateTarget {
     /** Fewer entities than these are not worth a thread of their own. */
     private static final int LEAST_SHARE = 50;
 
-    private final Configuration configuration;
+    /** The moment, as templates ask for it. */
+    private static final Pattern CLOCK = Pattern.compile("(?<![\\w)\\]}\"'!?])\\.now\\b");
 
-    private TemplateTarget(TemplateLoader loader) {
-        configuration = new Configuration(VERSION);
+    private final Configuration configuration;
+    private final boolean guarded;
+    private final Duration longest;
+
+    /**
+     * Templates of a folder.
+     *
+     * @param guarded whether the templates are somebody else's, which may not end by themselves
+     * @param longest what these may take
+     */
+    private TemplateTarget(TemplateLoader loader, boolean guarded, Duration longest) {
+        this.guarded = guarded;
+        this.longest = longest;
+        configuration = guarded ? TemplateGuard.interruptible(VERSION) : new Configuration(VERSION);
         configuration.setTemplateLoader(loader);
         configuration.setObjectWrapper(new SimpleObjectWrapper(VERSION));
         configuration.setNewBuiltinClassResolver(TemplateClassResolver.ALLOWS_NOTHING_RESOLVER);
@@ -69,12 +86,17 @@ public final class TemplateTarget {
 
     /** @throws IOException when there is no such folder */
     public static TemplateTarget of(Path folder) throws IOException {
-        return new TemplateTarget(new FileTemplateLoader(folder.toFile()));
+        return of(folder, TemplateGuard.LONGEST);
+    }
+
+    /** @param longest what all files together may take */
+    static TemplateTarget of(Path folder, Duration longest) throws IOException {
+        return new TemplateTarget(new FileTemplateLoader(folder.toFile()), true, longest);
     }
 
     /** @param word of one that comes with Jasperwing */
     public static TemplateTarget builtIn(String word) {
-        return new TemplateTarget(ours(word));
+        return new TemplateTarget(ours(word), false, TemplateGuard.LONGEST);
     }
 
     private static TemplateLoader ours(String word) {
@@ -129,13 +151,48 @@ public final class TemplateTarget {
     /** @param names of what alone is wanted; all, and what is made of the whole, when empty */
     private List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, Optional<Set<String>> names)
             throws TemplateProblemException {
-        TemplateRun run = new TemplateRun(configuration, new TemplateData(design, schema, options));
-        List<String> entities = run.entities(names);
-        List<List<String>> shares = shares(entities);
+        if (!guarded) {
+            return generate(names, () -> new TemplateRun(configuration, new TemplateData(design, schema, options)));
+        }
+        closeClock();
+        TemplateGuard guard = new TemplateGuard(longest);
+        TemplateRun run = new TemplateRun(configuration, new TemplateData(design, schema, options), Optional.of(guard));
+        return guard.run(() -> TemplateRun.together(List.of(run.made(run.entities(names), names))));
+    }
+
+    /** The same design gives the same files, whenever they are made. */
+    private void closeClock() throws TemplateProblemException {
+        try {
+            for (Map.Entry<String, String> each :
+                    TemplateTexts.of(configuration.getTemplateLoader()).entrySet()) {
+                Matcher clock = CLOCK.matcher(each.getValue());
+                if (clock.find()) {
+                    long line = 1
+                            + each.getValue()
+                                    .substring(0, clock.start())
+                                    .chars()
+                                    .filter(c -> c == '\n')
+                                    .count();
+                    throw new TemplateProblemException(
+                            each.getKey(),
+                            (int) line,
+                            "",
+                            "templates have no clock (.now): the same design gives the same files");
+                }
+            }
+        } catch (IOException e) {
+            throw new TemplateProblemException("entity.ftl", 0, "", e.getMessage());
+        }
+    }
+
+    /** In several threads where there are many entities. */
+    private static List<GeneratedFile> generate(Optional<Set<String>> names, Supplier<TemplateRun> making)
+            throws TemplateProblemException {
+        TemplateRun run = making.get();
+        List<List<String>> shares = shares(run.entities(names));
         List<CompletableFuture<TemplateRun.Made>> others = shares.stream()
                 .skip(1)
-                .map(share -> CompletableFuture.supplyAsync(
-                        () -> new TemplateRun(configuration, new TemplateData(design, schema, options)).made(share)))
+                .map(share -> CompletableFuture.supplyAsync(() -> making.get().made(share)))
                 .toList();
         List<TemplateRun.Made> all = new ArrayList<>(List.of(run.made(shares.get(0), names)));
         others.forEach(o -> all.add(o.join()));

@@ -236,7 +236,7 @@ class TemplateTargetTest {
         TemplateTarget target = TemplateTarget.of(folder);
         assertThatThrownBy(() -> target.generate(many, JavaOptions.of(many)))
                 .isInstanceOf(TemplateProblemException.class)
-                .hasMessage("entity.ftl, for Thing250: two files have the path 'same'");
+                .hasMessage("entity.ftl:1, for Thing250: two files have the path 'same'");
     }
 
     @ParameterizedTest
