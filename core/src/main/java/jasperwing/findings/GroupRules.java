@@ -8,6 +8,8 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Notes;
+import jasperwing.model.Type;
+import jasperwing.schema.ColumnCounts;
 import jasperwing.schema.Leaves;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +28,7 @@ final class GroupRules {
                 group.attributes().stream()
                         .filter(a -> isPartOfItself(checked.design(), group, a))
                         .forEach(a -> found.accept(partOfItself(group, a)));
+                tooWide(checked.design(), group, found);
             }
         }
         for (Entity entity : checked.design().entities()) {
@@ -42,6 +45,7 @@ final class GroupRules {
         return inner.equals(Optional.of(value))
                 || inner.isPresent()
                         && !inner.get().attributes().isEmpty()
+                        && ColumnCounts.ofType(design, part.type()) <= ColumnCounts.MOST_OF_VALUE
                         && Leaves.of(design, part).isEmpty();
     }
 
@@ -56,6 +60,22 @@ final class GroupRules {
                 "The value " + value.name() + " is a part of itself, by its " + part.name() + ".",
                 "It would need columns without end; its attributes have none.",
                 List.of(new Fix("Take " + part.name() + " out of " + value.name(), without)));
+    }
+
+    /** A value within a value within a value doubles with each that has two. */
+    private static void tooWide(Design design, AttributeGroup value, Consumer<Finding> found) {
+        long count = ColumnCounts.ofType(design, new Type.Named(value.name()));
+        boolean here = count > ColumnCounts.MOST_OF_VALUE
+                && value.attributes().stream()
+                        .allMatch(a -> ColumnCounts.ofType(design, a.type()) <= ColumnCounts.MOST_OF_VALUE);
+        if (here) {
+            found.accept(new Finding(
+                    Rule.VALUE_TOO_WIDE,
+                    Subject.of(value.name()),
+                    "The value " + value.name() + " comes to " + count + " columns, counting the values within it.",
+                    "More than " + ColumnCounts.MOST_OF_VALUE + " are not kept; make an entity of it or of a part.",
+                    List.of()));
+        }
     }
 
     private static Finding unknownTrait(Entity entity, String trait) {

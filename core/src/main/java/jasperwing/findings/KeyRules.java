@@ -8,6 +8,7 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
+import jasperwing.schema.ColumnCounts;
 import jasperwing.schema.Leaves;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +27,9 @@ final class KeyRules {
         unfit.forEach(m -> found.accept(keyMember(entity, m)));
         if (entity.key().isEmpty() && !checked.design().isLink(entity.name())) {
             found.accept(noKey(entity, entity.name() + " has no key."));
-        } else if (unfit.isEmpty() && isCircle(checked, entity)) {
+        } else if (unfit.isEmpty()
+                && isCircle(checked, entity)
+                && ColumnCounts.ofKey(checked.design(), entity.name()) <= ColumnCounts.MOST_OF_KEY) {
             found.accept(noKey(entity, entity.name() + " is identified in a circle."));
         }
     }

@@ -9,6 +9,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
+import jasperwing.schema.ColumnCounts;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -43,7 +44,31 @@ final class KeyShapeRules {
                     .findFirst()
                     .ifPresent(a -> found.accept(wide(entity, a)));
         }
+        tooWide(checked, entity, found);
         redundant(entity, found);
+    }
+
+    /** A key of two keys that are keys of two keys doubles at each step; told where it goes beyond. */
+    private static void tooWide(Checked checked, Entity entity, Consumer<Finding> found) {
+        List<Role> roles = checked.heldBy(entity.name()).stream()
+                .filter(r -> entity.key().names().contains(r.name()))
+                .toList();
+        if (roles.isEmpty()) {
+            return;
+        }
+        long count = ColumnCounts.ofKey(checked.design(), entity.name());
+        boolean here = count > ColumnCounts.MOST_OF_KEY
+                && roles.stream()
+                        .allMatch(r -> ColumnCounts.ofKey(checked.design(), r.target()) <= ColumnCounts.MOST_OF_KEY);
+        if (here) {
+            found.accept(new Finding(
+                    Rule.KEY_TOO_WIDE,
+                    Subject.of(entity.name()),
+                    entity.name() + "'s key comes to " + count + " columns, counting the keys of what it refers to.",
+                    "No database takes more than " + ColumnCounts.MOST_OF_KEY
+                            + " in a key, so the table has none. A serial key of its own has one.",
+                    List.of()));
+        }
     }
 
     private static void member(Entity entity, Attribute attribute, Consumer<Finding> found) {

@@ -24,6 +24,9 @@ import java.util.stream.Stream;
 
 /** What the way kinds are kept costs. */
 final class KindKeepingRules {
+    /** Triggers for more kinds are written on the command line only. */
+    private static final int MANY = 50;
+
     private KindKeepingRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
@@ -91,7 +94,7 @@ final class KindKeepingRules {
                 "Wrong rows are accepted silently"
                         + (Triggers.areIn(checked.dialect()) ? "; triggers refuse them." : "."),
                 List.of(keepIn(design, root.name(), KindsKept.ONE_TABLE)),
-                GuardSql.ofKinds(checked, root)));
+                tables.size() > MANY ? "" : GuardSql.ofKinds(checked, root)));
     }
 
     private static void pointed(Checked checked, Relationship relationship, Consumer<Finding> found) {

@@ -20,6 +20,8 @@ public enum Rule {
     PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),
     RESERVED_WORD("reserved-word", Level.CAUTION, "no table, column or property is a reserved word"),
     NO_KEY("no-key", Level.FAULT, "every entity has a key"),
+    KEY_TOO_WIDE("key-too-wide", Level.FAULT, "every key has as few columns as a database takes"),
+    VALUE_TOO_WIDE("value-too-wide", Level.FAULT, "every value has few enough columns to be kept"),
     KEY_MEMBER("key-member", Level.FAULT, "every part of a key is one value"),
     EMPTY_ON_MUST("empty-on-must", Level.FAULT, "no delete rule empties a reference that must be filled"),
     REQUIRED_SELF("required-self-reference", Level.FAULT, "no entity must point to itself"),

@@ -1,6 +1,7 @@
 package jasperwing.model;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,17 +26,22 @@ public final class Family {
     /** The kinds of an entity and theirs: each in the order of the design, its own kinds after it. */
     public static List<Entity> descendants(Design design, String entity) {
         List<Entity> all = new ArrayList<>();
+        addKinds(design, entity, all);
+        return all;
+    }
+
+    private static void addKinds(Design design, String entity, List<Entity> all) {
         for (Entity kind : design.kinds(entity)) {
             all.add(kind);
-            all.addAll(descendants(design, kind.name()));
+            addKinds(design, kind.name(), all);
         }
-        return all;
     }
 
     /** The entity itself and what it is a kind of, the farthest first. */
     public static List<Entity> line(Design design, Entity entity) {
-        List<Entity> all = new ArrayList<>(List.of(entity));
-        ancestors(design, entity.name()).forEach(a -> all.add(0, a));
+        List<Entity> all = new ArrayList<>(ancestors(design, entity.name()));
+        Collections.reverse(all);
+        all.add(entity);
         return all;
     }
 

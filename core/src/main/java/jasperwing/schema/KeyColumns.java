@@ -62,7 +62,7 @@ final class KeyColumns {
                 .toList();
     }
 
-    /** Empty when the entity is unknown, has no key, or is identified in a circle. */
+    /** Empty when the entity is unknown, has no key, is identified in a circle, or by more columns than any database takes. */
     List<KeyColumn> of(String entityName) {
         List<KeyColumn> done = known.get(entityName);
         if (done != null) {
@@ -78,7 +78,8 @@ final class KeyColumns {
         }
         design.parent(entityName).ifPresent(p -> columns.addAll(of(p.name())));
         visiting.remove(entityName);
-        known.put(entityName, List.copyOf(columns));
+        boolean tooWide = columns.size() > ColumnCounts.MOST_OF_KEY;
+        known.put(entityName, tooWide ? List.of() : List.copyOf(columns));
         return known.get(entityName);
     }
 

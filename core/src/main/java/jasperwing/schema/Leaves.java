@@ -40,10 +40,13 @@ public final class Leaves {
     private Leaves() {}
 
     /**
-     * In the order they are declared; none for a value that has no attributes or that is a part of itself. A value has no room for lists, and
+     * In the order they are declared; none for a value that has no attributes, that is a part of itself or that has too many. A value has no room for lists, and
      * nothing is computed or counts up in it.
      */
     public static List<Leaf> of(Design design, Attribute attribute) {
+        if (ColumnCounts.isTooWide(design, attribute.type())) {
+            return List.of();
+        }
         List<Leaf> leaves = new ArrayList<>();
         boolean whole = gather(design, attribute, List.of(), "", false, leaves);
         return whole ? leaves : List.of();
