@@ -1,5 +1,6 @@
 package jasperwing.weigh;
 
+import jasperwing.classes.Declarations;
 import jasperwing.classes.Target;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
@@ -22,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Derives what follows from each of several plans, and what sets them apart. */
 final class Ways {
@@ -182,11 +184,6 @@ final class Ways {
         return colors;
     }
 
-    /** Whether a line of a class tells of its shape: a field, or how its kinds are kept. */
-    private static boolean tells(String line) {
-        return line.startsWith("    private ") && line.endsWith(";") || line.startsWith("@Inheritance(");
-    }
-
     /** The lines that tell of the shape of the classes of all entities, by the entity. */
     private Map<String, Set<String>> classLines(Tables tables) {
         Set<String> entities = tables.design().entities().stream()
@@ -194,17 +191,22 @@ final class Ways {
                 .filter(e -> ends.contains(e) || design.entity(e).isEmpty())
                 .collect(Collectors.toSet());
         Map<String, Set<String>> fields = new TreeMap<>();
-        Target.JAVA_JAKARTA.generate(tables.design(), tables.schema(), entities).stream()
+        Design plain = tables.design().withTargets(List.of());
+        Target.JAVA_JAKARTA.generate(plain, tables.schema(), entities).stream()
                 .filter(f -> entities.contains(f.entity()))
                 .forEach(f -> fields.computeIfAbsent(f.entity(), e -> new LinkedHashSet<>())
-                        .addAll(f.text()
-                                .lines()
-                                .filter(Ways::tells)
-                                .map(l -> l.strip()
-                                        .replaceAll("^private |^public |^@", "")
-                                        .replaceAll(" = .*;$|;$| \\{$", ""))
-                                .toList()));
+                        .addAll(shape(Declarations.of(f))));
         return fields;
+    }
+
+    /** How its kinds are kept, and its fields, each on a line without what says where it is kept or what it is at first. */
+    private static List<String> shape(Declarations declarations) {
+        Stream<String> kinds = declarations.head().stream().filter(l -> l.startsWith("@Inheritance"));
+        Stream<String> fields = declarations.fields().stream()
+                .map(d -> d.lines().get(d.lines().size() - 1).strip());
+        return Stream.concat(kinds, fields)
+                .map(l -> l.replaceAll("^private |^public |^@", "").replaceAll(" = .*;$|;$", ""))
+                .toList();
     }
 
     /** What one way's classes have that not every way's have. */

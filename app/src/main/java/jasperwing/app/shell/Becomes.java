@@ -1,16 +1,15 @@
 package jasperwing.app.shell;
 
+import jasperwing.classes.Declarations;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 import javafx.scene.Node;
 
 /** Excerpts of the generated classes as boxes of the lens. */
@@ -28,26 +27,20 @@ final class Becomes {
     List<Node> entity(String entity) {
         return projection.files(Set.of(entity)).stream()
                 .limit(1)
-                .map(f -> box(f.path(), head(f.text())))
+                .map(f -> box(f.path(), declared(Declarations.of(f))))
                 .toList();
     }
 
-    /** The fields of a class, up to its first constructor. */
-    private static List<String> head(String text) {
-        List<String> lines = new ArrayList<>();
-        boolean inside = false;
-        for (String line : text.lines().toList()) {
-            inside |= line.startsWith("@Entity");
-            boolean end = line.contains("For the persistence provider")
-                    || line.matches("    (public|protected) \\w+\\(\\) \\{}");
-            if (inside && end) {
-                break;
-            }
-            if (inside && !line.isBlank() && !line.strip().startsWith("/**")) {
-                lines.add(line);
-            }
-        }
+    /** What a class is, and its fields. */
+    private static List<String> declared(Declarations declarations) {
+        List<String> lines = new ArrayList<>(plain(declarations.head()));
+        declarations.fields().forEach(d -> lines.addAll(plain(d.lines())));
         return lines.size() > MOST_LINES ? concat(lines.subList(0, MOST_LINES), "    \u2026") : lines;
+    }
+
+    /** Without documentation of one line. */
+    private static List<String> plain(List<String> lines) {
+        return lines.stream().filter(l -> !l.strip().startsWith("/**")).toList();
     }
 
     private static List<String> concat(List<String> lines, String last) {
@@ -68,27 +61,15 @@ final class Becomes {
             concerned.add(tie.via());
         }
         for (GeneratedFile file : projection.files(concerned)) {
-            List<String> lines = fields(file.text(), names);
+            List<String> lines = Declarations.of(file).fields().stream()
+                    .filter(d -> names.contains(d.source().member()))
+                    .flatMap(d -> plain(d.lines()).stream())
+                    .toList();
             if (!lines.isEmpty()) {
                 boxes.add(box(file.path(), lines));
             }
         }
         return boxes;
-    }
-
-    /** The paragraphs that declare a field of one of the names, or of a one-of's column of that name. */
-    private static List<String> fields(String text, Set<String> names) {
-        String any = String.join("|", names.stream().map(Pattern::quote).toList());
-        Pattern field = Pattern.compile("private [\\w.<>]+ (" + any + ")([A-Z]\\w*)?( =.*)?;");
-        List<String> lines = new ArrayList<>();
-        for (String paragraph : text.split("\n\n")) {
-            if (field.matcher(paragraph).find()) {
-                lines.addAll(Arrays.stream(paragraph.split("\n"))
-                        .filter(l -> !l.contains("/**"))
-                        .toList());
-            }
-        }
-        return lines;
     }
 
     private Node box(String path, List<String> lines) {
