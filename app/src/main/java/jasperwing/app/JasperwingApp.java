@@ -8,7 +8,7 @@ import jasperwing.app.shell.Files;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
-import jasperwing.app.shell.Uncaught;
+import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
 import java.nio.file.Path;
@@ -60,7 +60,7 @@ public final class JasperwingApp extends Application {
 
     @Override
     public void start(Stage window) {
-        Window opened = Window.open(window, start, Settings.standard(), Uncaught.everywhere());
+        Window opened = Window.open(window, start, Settings.standard(), UncaughtErrors.everywhere());
         if (Boolean.getBoolean("jasperwing.measure")) {
             StartTime.report();
         }
@@ -78,12 +78,13 @@ public final class JasperwingApp extends Application {
             KeysStage keys,
             ClassesStage classes) {
         /** Opens a first window. */
-        public static Window open(Stage stage, Start start, Settings settings, Uncaught uncaught) {
+        public static Window open(Stage stage, Start start, Settings settings, UncaughtErrors uncaught) {
             Shell.loadFonts();
             return open(stage, start, settings, new Appearance(settings), uncaught);
         }
 
-        private static Window open(Stage stage, Start start, Settings settings, Appearance shared, Uncaught uncaught) {
+        private static Window open(
+                Stage stage, Start start, Settings settings, Appearance shared, UncaughtErrors uncaught) {
             Appearance appearance = shared.ofWindow();
             Workspace workspace = new Workspace(start.design(), start.file());
             workspace.dialect().bindBidirectional(appearance.dialect());

@@ -3,7 +3,7 @@ package jasperwing.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.app.shell.Settings;
-import jasperwing.app.shell.Uncaught;
+import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.model.Design;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -30,7 +30,7 @@ abstract class WindowTest extends ApplicationTest {
     @TempDir
     static Path folder;
 
-    final Uncaught uncaught = new Uncaught();
+    final UncaughtErrors uncaught = new UncaughtErrors();
 
     JasperwingApp.Window window;
 

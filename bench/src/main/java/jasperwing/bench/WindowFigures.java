@@ -3,7 +3,7 @@ package jasperwing.bench;
 import jasperwing.app.JasperwingApp;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Settings;
-import jasperwing.app.shell.Uncaught;
+import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.model.Attribute;
@@ -71,7 +71,7 @@ public final class WindowFigures extends Application {
                 ? arranged(1000, 10, 2000)
                 : arranged(200, 8, 300);
         window = JasperwingApp.Window.open(
-                stage, JasperwingApp.Start.with(design), new Settings(home), Uncaught.everywhere());
+                stage, JasperwingApp.Start.with(design), new Settings(home), UncaughtErrors.everywhere());
         switch (large) {
             case "frames" -> frames();
             case "memory" -> steps.add(this::memory);

@@ -58,12 +58,12 @@ final class CheckCommand implements Callable<Integer> {
 
     private void text(Report report, FindingPlaces places, PrintWriter out) {
         for (Finding finding : report.findings()) {
-            out.println(Printable.text(design + ":" + places.line(finding.subject()) + ": "
+            out.println(TerminalText.text(design + ":" + places.line(finding.subject()) + ": "
                     + finding.level().word() + " " + finding.rule().code() + " "
                     + finding.subject().text()));
-            out.println(Printable.text("  " + finding.message() + " " + finding.why()));
-            finding.fixes().forEach(f -> out.println(Printable.text("  fix: " + f.title())));
-            finding.sql().lines().forEach(l -> out.println(Printable.text("  sql: " + l)));
+            out.println(TerminalText.text("  " + finding.message() + " " + finding.why()));
+            finding.fixes().forEach(f -> out.println(TerminalText.text("  fix: " + f.title())));
+            finding.sql().lines().forEach(l -> out.println(TerminalText.text("  sql: " + l)));
         }
         out.println(report.counts() + ", " + report.holding() + " rules hold");
     }

@@ -58,11 +58,11 @@ public final class Main {
         if (problem instanceof UnreadableDesignException
                 || problem instanceof UsageException
                 || problem instanceof TemplateProblemException) {
-            err.println(Printable.text(problem.getMessage()));
+            err.println(TerminalText.text(problem.getMessage()));
         } else if (problem instanceof NoSuchFileException) {
-            err.println(Printable.text(problem.getMessage()) + ": there is no such file");
+            err.println(TerminalText.text(problem.getMessage()) + ": there is no such file");
         } else if (problem instanceof IOException) {
-            err.println(Printable.text(problem.getMessage()));
+            err.println(TerminalText.text(problem.getMessage()));
         } else {
             err.println(
                     "This is an error in Jasperwing itself; nothing was written. Please report it with these lines:");

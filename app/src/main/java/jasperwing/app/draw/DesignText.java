@@ -1,7 +1,7 @@
 package jasperwing.app.draw;
 
-import jasperwing.notation.Highlight;
 import jasperwing.notation.Problem;
+import jasperwing.notation.SyntaxHighlight;
 import java.util.Collection;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -67,7 +67,7 @@ final class DesignText extends CodeArea {
     private static StyleSpansBuilder<Collection<String>> spans(String text) {
         StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
         int at = 0;
-        for (Highlight each : Highlight.of(text)) {
+        for (SyntaxHighlight each : SyntaxHighlight.of(text)) {
             spans.add(List.of(), each.start() - at);
             spans.add(List.of(style(each.kind())), each.length());
             at = each.start() + each.length();
@@ -75,7 +75,7 @@ final class DesignText extends CodeArea {
         return spans.add(List.of(), text.length() - at);
     }
 
-    private static String style(Highlight.Kind kind) {
+    private static String style(SyntaxHighlight.Kind kind) {
         return switch (kind) {
             case KEYWORD -> "text-word";
             case QUOTED_NAME -> "text-quoted";

@@ -5,6 +5,7 @@ import jasperwing.findings.Level;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
@@ -21,7 +22,7 @@ import javafx.scene.layout.VBox;
 final class Ledger extends VBox {
     private final GridPane grid = new GridPane();
     private final int columns;
-    private final int growing;
+    private final Set<Integer> growing;
     private int next = 1;
 
     /**
@@ -38,15 +39,15 @@ final class Ledger extends VBox {
         }
     }
 
-    /** @param growing the index of the column that takes what room is left */
-    Ledger(List<String> heads, int growing, Sorting sorting, IntConsumer sort) {
+    /** @param growing the indexes of the columns that take what room is left, and are cut where there is none */
+    Ledger(List<String> heads, Set<Integer> growing, Sorting sorting, IntConsumer sort) {
         this.columns = heads.size() + 1;
         this.growing = growing;
         getStyleClass().add("ledger");
         grid.getColumnConstraints().add(new ColumnConstraints(30));
         for (int i = 0; i < heads.size(); i++) {
             ColumnConstraints constraints = new ColumnConstraints();
-            constraints.setHgrow(i == growing ? Priority.ALWAYS : Priority.SOMETIMES);
+            constraints.setHgrow(growing.contains(i) ? Priority.ALWAYS : Priority.SOMETIMES);
             grid.getColumnConstraints().add(constraints);
             grid.add(head(heads.get(i), i, sorting, sort), i + 1, 0);
         }
@@ -118,7 +119,7 @@ final class Ledger extends VBox {
         if (index == 0) {
             label.getStyleClass().add("strong");
         }
-        if (index != growing) {
+        if (!growing.contains(index)) {
             label.setMinWidth(Region.USE_PREF_SIZE);
         }
         label.setMouseTransparent(true);

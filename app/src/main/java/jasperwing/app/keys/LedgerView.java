@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -97,9 +98,9 @@ final class LedgerView implements KeysView {
     public void refresh() {
         KeyRows rows = KeyRows.of(workspace.projection().get());
         List<Node> nodes = new ArrayList<>(List.of(tools));
-        ledger(nodes, "", KEY_HEADS, 2, rows.foreignKeys());
-        ledger(nodes, "Join tables and link entities", JOIN_HEADS, 3, rows.joins());
-        ledger(nodes, "One-of references", ONE_OF_HEADS, 5, rows.oneOfs());
+        ledger(nodes, "", KEY_HEADS, Set.of(2), rows.foreignKeys());
+        ledger(nodes, "Join tables and link entities", JOIN_HEADS, Set.of(3), rows.joins());
+        ledger(nodes, "One-of references", ONE_OF_HEADS, Set.of(1, 5), rows.oneOfs());
         if (nodes.size() == 1) {
             boolean none = onlyWrong.isSelected() || !filter.getText().isBlank();
             Label nothing = new Label(
@@ -116,7 +117,7 @@ final class LedgerView implements KeysView {
         Focus.keep(content, () -> content.getChildren().setAll(nodes));
     }
 
-    private void ledger(List<Node> nodes, String name, List<String> heads, int growing, List<KeyRow> rows) {
+    private void ledger(List<Node> nodes, String name, List<String> heads, Set<Integer> growing, List<KeyRow> rows) {
         Sorting sorting = sortings.getOrDefault(name, Sorting.NONE);
         Ledger ledger = new Ledger(heads, growing, sorting, i -> {
             sortings.put(name, sorting.clicked(i));

@@ -14,10 +14,10 @@ import javafx.beans.property.ReadOnlyStringProperty;
 public final class Files {
     private final Workspace workspace;
     private final Settings settings;
-    private final Asides asides;
-    private final Keeping keeping;
+    private final UnsavedDesigns asides;
+    private final AutoSave keeping;
     private PathPrompt prompt;
-    private Optional<Owner> owner = Optional.empty();
+    private Optional<DesignLock> owner = Optional.empty();
     private Path confirmed;
     private boolean warned;
 
@@ -26,7 +26,7 @@ public final class Files {
         this.workspace = workspace;
         this.settings = settings;
         this.asides = settings.asides();
-        this.keeping = new Keeping(workspace, asides);
+        this.keeping = new AutoSave(workspace, asides);
         Optional<Path> file = workspace.path().get();
         if (file.isPresent() && !takes(file.get())) {
             workspace.open(Design.named("New design"), Optional.empty());
@@ -83,26 +83,26 @@ public final class Files {
             return Optional.of("The open design cannot be saved (" + state().get() + "). Save it elsewhere first.");
         }
         boolean own = workspace.path().get().equals(file.map(Path::toAbsolutePath)) && aside.isEmpty();
-        Optional<Owner> taken = own ? Optional.empty() : settings.own(read);
+        Optional<DesignLock> taken = own ? Optional.empty() : settings.own(read);
         if (!own && taken.isEmpty()) {
             return Optional.of(read + " is open in " + settings.owner(read) + ". Close it there first.");
         }
         try {
             Design design = DesignFile.load(read);
             if (aside.isPresent()) {
-                taken.ifPresent(Owner::close);
+                taken.ifPresent(DesignLock::close);
             }
             opened(design, file, aside, own ? owner : aside.isPresent() ? Optional.empty() : taken);
             return Optional.empty();
         } catch (UnreadableDesignException e) {
-            taken.ifPresent(Owner::close);
+            taken.ifPresent(DesignLock::close);
             return Optional.of(e.getMessage());
         }
     }
 
-    private void opened(Design design, Optional<Path> file, Optional<Path> aside, Optional<Owner> now) {
+    private void opened(Design design, Optional<Path> file, Optional<Path> aside, Optional<DesignLock> now) {
         if (!now.equals(owner)) {
-            owner.ifPresent(Owner::close);
+            owner.ifPresent(DesignLock::close);
         }
         owner = now;
         keeping.end();
@@ -113,9 +113,9 @@ public final class Files {
 
     /** Makes a file this window's, in place of the one it had. @return false when another window has it */
     private boolean takes(Path file) {
-        Optional<Owner> taken = settings.own(file);
+        Optional<DesignLock> taken = settings.own(file);
         if (taken.isPresent()) {
-            owner.ifPresent(Owner::close);
+            owner.ifPresent(DesignLock::close);
             owner = taken;
         }
         return taken.isPresent();
@@ -146,7 +146,7 @@ public final class Files {
     }
 
     /** The designs kept aside, without the one that is open. */
-    List<Asides.Aside> keptAside() {
+    List<UnsavedDesigns.Aside> keptAside() {
         Optional<Path> now = keeping.aside();
         return asides.all().stream()
                 .filter(a -> !now.equals(Optional.of(a.file())))
@@ -154,7 +154,7 @@ public final class Files {
     }
 
     /** Removes a design that was kept aside; not one that another window has. */
-    void throwAway(Asides.Aside aside) {
+    void throwAway(UnsavedDesigns.Aside aside) {
         asides.take(aside.file()).ifPresent(place -> {
             asides.remove(place.file());
             place.owner().close();
@@ -217,7 +217,7 @@ public final class Files {
     /** Lets go of the design, for other windows to open it. */
     public void close() {
         keeping.close();
-        owner.ifPresent(Owner::close);
+        owner.ifPresent(DesignLock::close);
         owner = Optional.empty();
     }
 }

@@ -38,29 +38,29 @@ public final class Settings {
     }
 
     /** The designs kept aside; where this folder cannot be written to, in one for temporary files. */
-    Asides asides() {
+    UnsavedDesigns asides() {
         String user = System.getProperty("user.name", "user");
-        return new Asides(folder, Path.of(System.getProperty("java.io.tmpdir"), "jasperwing-" + user));
+        return new UnsavedDesigns(folder, Path.of(System.getProperty("java.io.tmpdir"), "jasperwing-" + user));
     }
 
     /** The design kept aside that was worked on last and is not open in another window. */
     public Optional<Path> lastAside() {
-        return asides().latest().map(Asides.Aside::file);
+        return asides().latest().map(UnsavedDesigns.Aside::file);
     }
 
     /** Whether another window has a design. */
     public boolean isOpenElsewhere(Path design) {
-        return Owner.isTaken(folder, design);
+        return DesignLock.isTaken(folder, design);
     }
 
     /** Takes a design for one window; empty when another one has it. */
-    Optional<Owner> own(Path design) {
-        return Owner.take(folder, design);
+    Optional<DesignLock> own(Path design) {
+        return DesignLock.take(folder, design);
     }
 
     /** Which window has a design, in words. */
     String owner(Path design) {
-        return Owner.who(folder, design);
+        return DesignLock.who(folder, design);
     }
 
     /** When a file was changed last. */

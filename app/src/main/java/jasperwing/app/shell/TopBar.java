@@ -82,7 +82,7 @@ final class TopBar extends HBox {
         menu.setOnShowing(e -> {
             recent.getItems()
                     .setAll(files.recent().stream().map(p -> again(p, files)).toList());
-            recent.getItems().addAll(AsideMenu.items(files));
+            recent.getItems().addAll(UnsavedMenu.items(files));
             recent.setDisable(recent.getItems().isEmpty());
         });
         return menu;

@@ -17,9 +17,9 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** The one reference that changes: a history of designs. The window shows it and edits it here and nowhere else. */
 public final class Workspace {
-    private final Announced<Design> present = new Announced<>(null);
-    private final Announced<Projection> projection = new Announced<>(null);
-    private final Announced<Selection> selection = new Announced<>(Selection.NONE);
+    private final DeferredProperty<Design> present = new DeferredProperty<>(null);
+    private final DeferredProperty<Projection> projection = new DeferredProperty<>(null);
+    private final DeferredProperty<Selection> selection = new DeferredProperty<>(Selection.NONE);
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
@@ -154,12 +154,12 @@ public final class Workspace {
     /** Design, selection and projection change together; then their listeners are called, in this order. */
     private void announce(History next, Selection selected) {
         history = next;
-        List<Announced<?>> all = List.of(present, selection, projection);
-        all.forEach(Announced::hold);
+        List<DeferredProperty<?>> all = List.of(present, selection, projection);
+        all.forEach(DeferredProperty::hold);
         present.set(design());
         selection.set(selected);
         projection.set(new Projection(design(), dialect.get(), memory));
-        all.forEach(Announced::release);
+        all.forEach(DeferredProperty::release);
     }
 
     /** The threads that work for this window. */

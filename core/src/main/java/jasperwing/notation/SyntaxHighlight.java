@@ -11,7 +11,7 @@ import java.util.Set;
  * @param start of its first unit, counted from 0
  * @param length in UTF-16 units
  */
-public record Highlight(Kind kind, int start, int length) {
+public record SyntaxHighlight(Kind kind, int start, int length) {
     /** What a token is. Names, types and signs are none of these. */
     public enum Kind {
         KEYWORD,
@@ -84,22 +84,22 @@ public record Highlight(Kind kind, int start, int length) {
             "where");
 
     /** In the order of the line; they do not overlap. */
-    public static List<Highlight> of(String line) {
+    public static List<SyntaxHighlight> of(String line) {
         List<Token> tokens = tokens(line);
-        List<Highlight> all = new ArrayList<>();
+        List<SyntaxHighlight> all = new ArrayList<>();
         boolean below = Lexer.indent(line) > 0;
         int end = 0;
         for (int i = 0; i < tokens.size(); i++) {
             Token token = tokens.get(i);
             Kind kind = i == 0 ? first(below, tokens) : kind(token);
             if (kind != null) {
-                all.add(new Highlight(kind, token.column() - 1, token.length()));
+                all.add(new SyntaxHighlight(kind, token.column() - 1, token.length()));
             }
             end = token.column() - 1 + token.length();
         }
         int comment = line.indexOf('#', end);
         if (comment >= 0 && line.substring(end, comment).isBlank()) {
-            all.add(new Highlight(Kind.COMMENT, comment, line.length() - comment));
+            all.add(new SyntaxHighlight(Kind.COMMENT, comment, line.length() - comment));
         }
         return all;
     }

@@ -18,8 +18,8 @@ import org.slf4j.LoggerFactory;
  * The right of one window to write one design. It is a lock on a file in a folder of locks, which the system releases when the process ends,
  * however it ends; the file names the process.
  */
-final class Owner implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(Owner.class);
+final class DesignLock implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(DesignLock.class);
 
     private static final String FOLDER = "locks";
 
@@ -28,12 +28,12 @@ final class Owner implements AutoCloseable {
 
     private final Optional<FileChannel> channel;
 
-    private Owner(Optional<FileChannel> channel) {
+    private DesignLock(Optional<FileChannel> channel) {
         this.channel = channel;
     }
 
     /** Takes a design; empty when another window has it. Where no lock can be had, as in a home that is read-only, it is taken without one. */
-    static Optional<Owner> take(Path settings, Path design) {
+    static Optional<DesignLock> take(Path settings, Path design) {
         try {
             Files.createDirectories(settings.resolve(FOLDER));
             FileChannel channel = FileChannel.open(
@@ -48,10 +48,10 @@ final class Owner implements AutoCloseable {
             channel.truncate(0);
             channel.write(
                     ByteBuffer.wrap(("process " + ProcessHandle.current().pid()).getBytes(StandardCharsets.UTF_8)));
-            return Optional.of(new Owner(Optional.of(channel)));
+            return Optional.of(new DesignLock(Optional.of(channel)));
         } catch (IOException e) {
             LOG.warn("{} cannot be locked", design, e);
-            return Optional.of(new Owner(Optional.empty()));
+            return Optional.of(new DesignLock(Optional.empty()));
         }
     }
 
@@ -66,8 +66,8 @@ final class Owner implements AutoCloseable {
 
     /** Whether another window has a design. */
     static boolean isTaken(Path settings, Path design) {
-        Optional<Owner> free = take(settings, design);
-        free.ifPresent(Owner::close);
+        Optional<DesignLock> free = take(settings, design);
+        free.ifPresent(DesignLock::close);
         return free.isEmpty();
     }
 

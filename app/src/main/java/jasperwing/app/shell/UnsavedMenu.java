@@ -11,17 +11,17 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 
 /** The designs kept aside, as entries of a menu: each can be opened again or thrown away. */
-final class AsideMenu {
+final class UnsavedMenu {
     private static final DateTimeFormatter TIME =
             DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
-    private AsideMenu() {}
+    private UnsavedMenu() {}
 
     static List<MenuItem> items(Files files) {
         return files.keptAside().stream().<MenuItem>map(a -> item(a, files)).toList();
     }
 
-    private static Menu item(Asides.Aside aside, Files files) {
+    private static Menu item(UnsavedDesigns.Aside aside, Files files) {
         MenuItem open = new MenuItem("Open");
         open.setOnAction(
                 e -> files.openAside(aside.file()).ifPresent(wrong -> files.sayNotOpened(aside.file(), wrong)));
@@ -32,12 +32,12 @@ final class AsideMenu {
         return menu;
     }
 
-    private static String text(Asides.Aside aside) {
+    private static String text(UnsavedDesigns.Aside aside) {
         String origin = aside.origin().map(o -> ", for " + o.getFileName()).orElse("");
         return name(aside) + "   kept aside " + TIME.format(aside.changed()) + origin;
     }
 
-    private static String name(Asides.Aside aside) {
+    private static String name(UnsavedDesigns.Aside aside) {
         try {
             Design design = DesignFile.load(aside.file());
             int entities = design.entities().size();

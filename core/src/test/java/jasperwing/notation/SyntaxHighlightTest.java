@@ -8,7 +8,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class HighlightTest {
+class SyntaxHighlightTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -26,7 +26,7 @@ class HighlightTest {
                 "^  born date = today + 1^|k:today n:1"
             })
     void tokensAreToldApart(String line, String wanted) {
-        String told = Highlight.of(line).stream()
+        String told = SyntaxHighlight.of(line).stream()
                 .map(h -> h.kind().name().toLowerCase(java.util.Locale.ROOT).charAt(0) + ":"
                         + line.substring(h.start(), h.start() + h.length()))
                 .collect(Collectors.joining(" "));
@@ -36,7 +36,7 @@ class HighlightTest {
     @Property(tries = 500, seed = "20261129")
     void anyLineCanBeColoured(@ForAll String line) {
         int end = 0;
-        for (Highlight each : Highlight.of(line)) {
+        for (SyntaxHighlight each : SyntaxHighlight.of(line)) {
             assertThat(each.start()).isGreaterThanOrEqualTo(end);
             end = each.start() + each.length();
         }

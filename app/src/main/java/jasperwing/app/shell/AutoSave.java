@@ -21,7 +21,7 @@ import javafx.util.Duration;
  * Keeps the open design on the disk: in its file a moment after each edit and after a few seconds of typing at the latest; aside where it has no
  * file, or where the file cannot be written or was changed by something else. What could not be written is tried again by itself.
  */
-final class Keeping {
+final class AutoSave {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
     private static final Duration QUIET = Duration.seconds(1);
@@ -32,7 +32,7 @@ final class Keeping {
     private static final Duration RETRY = Duration.seconds(10);
 
     private final Workspace workspace;
-    private final Asides asides;
+    private final UnsavedDesigns asides;
     private final Saver saver = new Saver();
     private final Background.Worker watching;
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
@@ -41,7 +41,7 @@ final class Keeping {
     private long waitingSince;
     private Optional<FileTime> stamp = Optional.empty();
     private Optional<FileTime> suspect = Optional.empty();
-    private Optional<Asides.Place> aside = Optional.empty();
+    private Optional<UnsavedDesigns.Place> aside = Optional.empty();
     private Optional<Path> origin = Optional.empty();
     private int saves;
 
@@ -65,7 +65,7 @@ final class Keeping {
     /** What the file says, or for a design without one what is kept aside. */
     private Design safe;
 
-    Keeping(Workspace workspace, Asides asides) {
+    AutoSave(Workspace workspace, UnsavedDesigns asides) {
         this.workspace = workspace;
         this.asides = asides;
         this.safe = workspace.design();
@@ -88,7 +88,7 @@ final class Keeping {
 
     /** Where the open design is kept aside; empty when it is not. */
     Optional<Path> aside() {
-        return aside.map(Asides.Place::file);
+        return aside.map(UnsavedDesigns.Place::file);
     }
 
     /** Takes what the workspace was just opened with for saved. */
@@ -98,7 +98,7 @@ final class Keeping {
         origin = keptAside.flatMap(k -> asides.all().stream()
                 .filter(a -> a.file().equals(k))
                 .findFirst()
-                .flatMap(Asides.Aside::origin));
+                .flatMap(UnsavedDesigns.Aside::origin));
         safe = workspace.design();
         watched = file;
         stamp = file.flatMap(Saver::stamp);

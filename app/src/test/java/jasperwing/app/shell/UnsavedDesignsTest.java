@@ -12,21 +12,21 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-class AsidesTest {
+class UnsavedDesignsTest {
     @TempDir
     Path root;
 
     private Path settings;
-    private Asides asides;
+    private UnsavedDesigns asides;
 
     @BeforeEach
     void open() {
         settings = root.resolve("settings");
-        asides = new Asides(settings, root.resolve("elsewhere"));
+        asides = new UnsavedDesigns(settings, root.resolve("elsewhere"));
     }
 
     private Path written(String text, long time) throws IOException {
-        Asides.Place place = asides.place(Optional.empty());
+        UnsavedDesigns.Place place = asides.place(Optional.empty());
         Files.writeString(place.file(), text);
         Files.setLastModifiedTime(place.file(), FileTime.fromMillis(time));
         place.owner().close();
@@ -39,15 +39,15 @@ class AsidesTest {
         Path first = written("x", 9_000);
         Path second = written("y", 5_000);
         assertThat(second).isNotEqualTo(first);
-        assertThat(asides.all()).extracting(Asides.Aside::file).containsExactly(first, second);
+        assertThat(asides.all()).extracting(UnsavedDesigns.Aside::file).containsExactly(first, second);
         asides.remove(first);
-        assertThat(asides.all()).extracting(Asides.Aside::file).containsExactly(second);
+        assertThat(asides.all()).extracting(UnsavedDesigns.Aside::file).containsExactly(second);
     }
 
     @Test
     void twoWindowsThatHaveWrittenNothingYetHavePlacesOfTheirOwn() throws IOException {
-        Asides.Place one = asides.place(Optional.empty());
-        Asides.Place other = asides.place(Optional.empty());
+        UnsavedDesigns.Place one = asides.place(Optional.empty());
+        UnsavedDesigns.Place other = asides.place(Optional.empty());
         assertThat(one.file()).isNotEqualTo(other.file());
         assertThat(asides.all()).isEmpty();
         one.owner().close();
@@ -60,19 +60,19 @@ class AsidesTest {
     void whatAnotherWindowHasIsNotTheOneToGoOnWith() throws IOException {
         Path older = written("x", 5_000);
         Path newer = written("y", 9_000);
-        Asides.Place taken = asides.take(newer).orElseThrow();
-        assertThat(asides.latest()).map(Asides.Aside::file).contains(older);
+        UnsavedDesigns.Place taken = asides.take(newer).orElseThrow();
+        assertThat(asides.latest()).map(UnsavedDesigns.Aside::file).contains(older);
         assertThat(asides.take(newer)).isEmpty();
         taken.owner().close();
-        assertThat(asides.latest()).map(Asides.Aside::file).contains(newer);
+        assertThat(asides.latest()).map(UnsavedDesigns.Aside::file).contains(newer);
     }
 
     @Test
     void whereItCameFromIsKept() throws IOException {
         Path origin = root.resolve("marsh.wing");
-        Asides.Place place = asides.place(Optional.of(origin));
+        UnsavedDesigns.Place place = asides.place(Optional.of(origin));
         Files.writeString(place.file(), "x");
-        assertThat(asides.all()).extracting(Asides.Aside::origin).containsExactly(Optional.of(origin));
+        assertThat(asides.all()).extracting(UnsavedDesigns.Aside::origin).containsExactly(Optional.of(origin));
         asides.remove(place.file());
         assertThat(settings).isDirectoryNotContaining("glob:**/unsaved*");
     }
@@ -80,14 +80,14 @@ class AsidesTest {
     @Test
     void whereTheFirstFolderCannotBeUsedTheSecondIs() throws IOException {
         Files.writeString(settings, "a file where the folder should be");
-        Asides.Place place = asides.place(Optional.empty());
+        UnsavedDesigns.Place place = asides.place(Optional.empty());
         assertThat(place.file().getParent()).isEqualTo(root.resolve("elsewhere"));
     }
 
     /** Takes a design in another process, until it is killed. */
     static final class OtherProcess {
         public static void main(String[] arguments) throws InterruptedException {
-            Optional<Owner> owner = Owner.take(Path.of(arguments[0]), Path.of(arguments[1]));
+            Optional<DesignLock> owner = DesignLock.take(Path.of(arguments[0]), Path.of(arguments[1]));
             System.out.write(owner.isPresent() ? 'y' : 'n');
             System.out.flush();
             TimeUnit.MINUTES.sleep(2);
@@ -107,9 +107,10 @@ class AsidesTest {
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
         assertThat(other.getInputStream().read()).isEqualTo('y');
-        assertThat(Owner.isTaken(settings, design)).isTrue();
-        assertThat(Owner.who(settings, design)).isEqualTo("another Jasperwing window (process " + other.pid() + ")");
+        assertThat(DesignLock.isTaken(settings, design)).isTrue();
+        assertThat(DesignLock.who(settings, design))
+                .isEqualTo("another Jasperwing window (process " + other.pid() + ")");
         other.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
-        assertThat(Owner.isTaken(settings, design)).isFalse();
+        assertThat(DesignLock.isTaken(settings, design)).isFalse();
     }
 }

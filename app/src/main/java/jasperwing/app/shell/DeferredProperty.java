@@ -3,11 +3,11 @@ package jasperwing.app.shell;
 import javafx.beans.property.SimpleObjectProperty;
 
 /** A value whose listeners can be made to wait, so that several values change together before any listener is called. */
-final class Announced<T> extends SimpleObjectProperty<T> {
+final class DeferredProperty<T> extends SimpleObjectProperty<T> {
     private boolean held;
     private boolean changed;
 
-    Announced(T first) {
+    DeferredProperty(T first) {
         super(first);
     }
 

@@ -2,14 +2,18 @@ package jasperwing.app.shell;
 
 import java.lang.ref.WeakReference;
 import javafx.stage.Stage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Reports what nobody caught, in any thread, to the window that had the focus last. Confined to the window's thread, but for errors. */
-public final class Uncaught implements Thread.UncaughtExceptionHandler {
+public final class UncaughtErrors implements Thread.UncaughtExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(UncaughtErrors.class);
+
     private volatile WeakReference<Problems> latest = new WeakReference<>(null);
 
     /** Catches from now on what nobody else does. */
-    public static Uncaught everywhere() {
-        Uncaught uncaught = new Uncaught();
+    public static UncaughtErrors everywhere() {
+        UncaughtErrors uncaught = new UncaughtErrors();
         Thread.setDefaultUncaughtExceptionHandler(uncaught);
         Thread.currentThread().setUncaughtExceptionHandler(uncaught);
         return uncaught;
@@ -32,7 +36,7 @@ public final class Uncaught implements Thread.UncaughtExceptionHandler {
         if (problems != null) {
             problems.report("doing what was asked for", error);
         } else {
-            error.printStackTrace();
+            LOG.error("no window is there to tell of it", error);
         }
     }
 }

@@ -14,15 +14,15 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** The designs kept aside: those without a file, and those that could not be written to theirs. Each lies in a file of its own. */
-final class Asides {
-    private static final Logger LOG = LoggerFactory.getLogger(Asides.class);
+final class UnsavedDesigns {
+    private static final Logger LOG = LoggerFactory.getLogger(UnsavedDesigns.class);
 
     private final Path settings;
 
     /** Where they are kept: the second where nothing can be written to the first. */
     private final List<Path> folders;
 
-    Asides(Path settings, Path elsewhere) {
+    UnsavedDesigns(Path settings, Path elsewhere) {
         this.settings = settings;
         this.folders = List.of(settings, elsewhere);
     }
@@ -49,8 +49,8 @@ final class Asides {
         }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(f -> f.getFileName().toString().matches("unsaved(-\\d+)?\\.wing"))
-                    .filter(Asides::hasText)
-                    .map(Asides::aside)
+                    .filter(UnsavedDesigns::hasText)
+                    .map(UnsavedDesigns::aside)
                     .toList();
         } catch (IOException e) {
             LOG.warn("the designs kept aside in {} cannot be listed", folder, e);
@@ -82,7 +82,9 @@ final class Asides {
 
     /** The one to go on with: the latest no other window has. */
     Optional<Aside> latest() {
-        return all().stream().filter(a -> !Owner.isTaken(settings, a.file())).findFirst();
+        return all().stream()
+                .filter(a -> !DesignLock.isTaken(settings, a.file()))
+                .findFirst();
     }
 
     /** A place of one's own, made at once so that no other window takes it. */
@@ -99,13 +101,13 @@ final class Asides {
     }
 
     /** A file that is one window's. */
-    record Place(Path file, Owner owner) {}
+    record Place(Path file, DesignLock owner) {}
 
     private Place place(Path folder, Optional<Path> origin) throws IOException {
         Files.createDirectories(folder);
         for (int i = 1; ; i++) {
             Path file = folder.resolve(i == 1 ? "unsaved.wing" : "unsaved-" + i + ".wing");
-            Optional<Owner> owner = hasText(file) ? Optional.empty() : Owner.take(settings, file);
+            Optional<DesignLock> owner = hasText(file) ? Optional.empty() : DesignLock.take(settings, file);
             if (owner.isPresent()) {
                 try {
                     if (!Files.exists(file)) {
@@ -125,7 +127,7 @@ final class Asides {
 
     /** Takes one over; empty when another window has it. */
     Optional<Place> take(Path file) {
-        return Owner.take(settings, file).map(o -> new Place(file, o));
+        return DesignLock.take(settings, file).map(o -> new Place(file, o));
     }
 
     /** Removes one that is saved elsewhere now, or is not wanted any more. */

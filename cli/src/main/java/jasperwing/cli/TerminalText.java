@@ -3,8 +3,8 @@ package jasperwing.cli;
 import java.util.Locale;
 
 /** Makes text safe for a terminal: names in a design may hold escape sequences. */
-final class Printable {
-    private Printable() {}
+final class TerminalText {
+    private TerminalText() {}
 
     /** The text with control characters, and marks that turn the direction of writing, by their numbers; line ends and tabs stay. */
     static String text(String text) {
