@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 /** The window. */
@@ -100,7 +102,9 @@ public final class JasperwingApp extends Application {
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
             onDraw[0] = () -> shell.go(draw);
             keys.whenShownOnDraw(onDraw[0]);
-            stage.setScene(Shell.scene(shell, appearance, 1280, 800));
+            Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+            stage.setScene(Shell.scene(
+                    shell, appearance, Math.min(1280, screen.getWidth()), Math.min(800, screen.getHeight())));
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> {
                 if (!files.mayClose()) {

@@ -71,22 +71,22 @@ public final class Losses {
         entity.attributes().forEach(a -> attribute(entity.name(), a));
         entity.uniques()
                 .forEach(u ->
-                        add("rule", "unique " + u.names().size(), words("unique", u.names()) + " of " + entity.name()));
+                        add("unique constraint", "" + u.names().size(), words(u.names()) + " of " + entity.name()));
         entity.indexes().forEach(i -> index(entity.name(), i));
     }
 
     private void index(String entity, Indexing index) {
-        String sort = index.unique() ? "unique" : "index";
+        String sort = index.unique() ? "unique constraint" : "index";
         String where = index.where().map(w -> " where " + Notation.print(w)).orElse("");
         add(
-                "rule",
-                sort + " " + index.members().names().size() + " "
-                        + index.covered().size() + " " + index.where().isPresent(),
-                words(sort, index.members().names()) + where + " of " + entity);
+                sort,
+                index.members().names().size() + " " + index.covered().size() + " "
+                        + index.where().isPresent(),
+                words(index.members().names()) + where + " of " + entity);
     }
 
-    private static String words(String sort, List<String> names) {
-        return sort + " (" + String.join(", ", names) + ")";
+    private static String words(List<String> names) {
+        return "(" + String.join(", ", names) + ")";
     }
 
     private void attribute(String owner, Attribute attribute) {

@@ -56,6 +56,11 @@ public final class Words {
         }
     }
 
+    /** How many there are of something: {@code 1 entity}, {@code 2 entities}. */
+    public static String count(long count, String what) {
+        return count + " " + (count == 1 ? what : Plurals.plural(what));
+    }
+
     /** {@code SequenceRecord} becomes {@code sequence_record}. Empty when the name has no letter or digit. */
     public static String snake(String name) {
         return SNAKE.of(name);

@@ -34,7 +34,7 @@ class LossesTest {
                 .containsExactly(
                         "the default of Shop.town",
                         "the pattern of Shop.town",
-                        "the rule index (town, zip) where town <> \"x\" of Shop");
+                        "the index (town, zip) where town <> \"x\" of Shop");
         assertThat(without("floor")).containsExactly("the range of Shop.floor");
         assertThat(Losses.of(SHOP, EntityEdits.remove("Till").on(SHOP)))
                 .containsExactly("the delete rule of Till.shop", "the order of Till.shop");
@@ -77,7 +77,7 @@ class LossesTest {
     @Test
     void anIndexThatIsCutIsNamed() {
         Design cut = new SplitOff("Shop", List.of("zip"), "Codes", false).on(SHOP);
-        assertThat(Losses.of(SHOP, cut)).containsExactly("the rule index (town, zip) where town <> \"x\" of Shop");
+        assertThat(Losses.of(SHOP, cut)).containsExactly("the index (town, zip) where town <> \"x\" of Shop");
         assertThat(Losses.of(SHOP, SHOP)).isEmpty();
     }
 }

@@ -22,7 +22,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.util.Duration;
 
 /** What would become of the files of a folder, found out and brought about in another thread. Confined to the window's thread. */
 final class FilePlan {
@@ -30,6 +32,7 @@ final class FilePlan {
     private final Runnable changed;
     private final Map<String, List<Optional<Choice>>> choices = new HashMap<>();
     private final Background.Worker thread;
+    private final PauseTransition forgetting = new PauseTransition(Duration.millis(700));
     /** Confined to the other thread. */
     private ClassMemory memory = new ClassMemory();
 
@@ -55,21 +58,28 @@ final class FilePlan {
     FilePlan(Workspace workspace, Runnable changed) {
         this.workspace = workspace;
         this.changed = changed;
+        this.forgetting.setOnFinished(e -> forget());
         this.thread = workspace.background().worker("making classes");
     }
 
     /** Looks at another target, or at another folder. */
     void of(String wanted, String text) {
         if (!wanted.equals(target) || !text.equals(folder)) {
-            if (!wanted.equals(target)) {
-                look = new Look(look.design(), wanted, List.of(), "");
-            }
             target = wanted;
             folder = text;
             choices.clear();
             done = "";
             changed.run();
             refresh();
+            forgetting.playFromStart();
+        }
+    }
+
+    /** Files of another target are not shown under the name of one whose files are long in coming. */
+    private void forget() {
+        if (!look.target().equals(target)) {
+            look = new Look(look.design(), target, List.of(), "");
+            changed.run();
         }
     }
 

@@ -97,7 +97,10 @@ final class MovesPane extends VBox {
             return;
         }
         List<Offer> offers = offers();
-        head.setText(offers.isEmpty() ? "Select what is to change" : "What " + subject() + " could become");
+        head.setText(
+                offers.isEmpty()
+                        ? "Select an entity or a line to see what it could become"
+                        : "What " + subject() + " could become");
         String before = Optional.ofNullable(list.getSelectionModel().getSelectedItem())
                 .map(Offer::title)
                 .orElse("");
@@ -112,6 +115,9 @@ final class MovesPane extends VBox {
         Selection selection = workspace.selection().get();
         if (selection.relationship().isPresent()) {
             return Offers.ofRelationship(design, selection.relationship().get());
+        }
+        if (selection.entities().isEmpty()) {
+            return List.of();
         }
         return selection.single().isPresent()
                 ? Offers.ofEntity(design, selection.single().get())

@@ -21,6 +21,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -31,6 +32,9 @@ import javafx.scene.layout.VBox;
  * beside it gives the reason and the fixes of what is selected.
  */
 public final class KeysStage implements Stage {
+    /** What the buttons above take on one line; where there is less room they take several. */
+    private static final double BUTTONS = 520;
+
     private final Workspace workspace;
     private final List<Choice> choices;
     private final Label counts = new Label();
@@ -49,6 +53,7 @@ public final class KeysStage implements Stage {
                 new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)));
         seen = choices.get(0);
         frame.setTop(head());
+        frame.setMinWidth(0);
         workspace.projection().addListener((o, was, is) -> changed());
         workspace.selection().addListener((o, was, is) -> changed());
     }
@@ -87,29 +92,34 @@ public final class KeysStage implements Stage {
         onDraw.setMinWidth(Region.USE_PREF_SIZE);
         onDraw.setTooltip(new Tooltip("Goes to what is selected on the sheet"));
         onDraw.setOnAction(e -> toDraw.run());
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
         VBox about = new VBox(1, title, counts);
-        HBox head = new HBox(8, about, space);
+        FlowPane buttons = new FlowPane(8, 6);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        buttons.setPrefWrapLength(BUTTONS);
+        HBox.setHgrow(buttons, Priority.ALWAYS);
+        HBox head = new HBox(8, about, buttons);
+        head.setMinWidth(0);
         ToggleGroup group = new ToggleGroup();
-        for (Choice choice : choices) {
-            ToggleButton button = new ToggleButton(choice.name);
-            button.getStyleClass().add("pill");
-            button.setId("keys-" + choice.name.split(" ")[0]);
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setSelected(choice == seen);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                look(choice);
-            });
-            head.getChildren().add(button);
-        }
-        HBox.setMargin(onDraw, new Insets(0, 0, 0, 14));
-        head.getChildren().add(onDraw);
+        choices.forEach(c -> buttons.getChildren().add(button(c, group)));
+        FlowPane.setMargin(onDraw, new Insets(0, 0, 0, 14));
+        buttons.getChildren().add(onDraw);
         head.getStyleClass().add("keys-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
+    }
+
+    private ToggleButton button(Choice choice, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(choice.name);
+        button.getStyleClass().add("pill");
+        button.setId("keys-" + choice.name.split(" ")[0]);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setToggleGroup(group);
+        button.setSelected(choice == seen);
+        button.setOnAction(e -> {
+            button.setSelected(true);
+            look(choice);
+        });
+        return button;
     }
 
     private void look(Choice choice) {

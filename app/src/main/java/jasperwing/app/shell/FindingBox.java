@@ -18,6 +18,9 @@ import javafx.scene.layout.VBox;
 
 /** A finding with its reason and a button for each fix. */
 public final class FindingBox extends VBox {
+    /** Longer statements are scrolled, so that the fixes below stay in sight. */
+    private static final long MOST_ROWS = 12;
+
     public FindingBox(Workspace workspace, Finding finding) {
         getStyleClass().add("finding");
         Label message = new Label(finding.message());
@@ -82,7 +85,7 @@ public final class FindingBox extends VBox {
         area.setWrapText(true);
         area.setMinWidth(0);
         area.setPrefColumnCount(16);
-        area.setPrefRowCount((int) text.lines().count() + 2);
+        area.setPrefRowCount((int) Math.min(MOST_ROWS, text.lines().count() + 2));
         area.getStyleClass().add("finding-sql");
         area.setAccessibleText("SQL that holds it together");
         return area;

@@ -6,6 +6,7 @@ import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Entity;
 import jasperwing.model.SetAsideEdits;
+import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -141,9 +142,9 @@ final class FindingsLine extends VBox {
         Projection projection = workspace.projection().get();
         sizes.setText(String.format(
                 Locale.ROOT,
-                "%d entities \u00b7 %d relationships \u00b7 %.0f ms",
-                projection.design().entities().size(),
-                projection.design().relationships().size(),
+                "%s \u00b7 %s \u00b7 %.0f ms",
+                Words.count(projection.design().entities().size(), "entity"),
+                Words.count(projection.design().relationships().size(), "relationship"),
                 projection.millis()));
     }
 

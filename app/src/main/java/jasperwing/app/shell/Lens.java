@@ -5,6 +5,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Words;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import jasperwing.weigh.Weighing;
@@ -99,8 +100,8 @@ public final class Lens extends SidePane {
     private void nothing(Design design) {
         heading(
                 design.name(),
-                design.entities().size() + " entities, "
-                        + design.relationships().size() + " relationships");
+                Words.count(design.entities().size(), "entity") + ", "
+                        + Words.count(design.relationships().size(), "relationship"));
         section(
                 "Ways in",
                 List.of(
