@@ -52,6 +52,38 @@ class PlainClassesTest {
         assertThat(remarks(design)).isEmpty();
     }
 
+    private static String rowsOf(Design design, String path) {
+        return Target.JAVA_PLAIN.generate(design).stream()
+                .filter(f -> f.path().endsWith(path))
+                .map(GeneratedFile::text)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void anIdIsOfTheKeysItCanBe() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id serial key",
+                "entity Crew",
+                "  code text(9) key",
+                "entity Note",
+                "  id serial key",
+                "each Note may be about one of Boat as subject",
+                "  kept as a kind and an id",
+                "each Note may be by one of Crew as author",
+                "  kept as a kind and an id");
+        assertThat(rowsOf(design, "/Note.java")).contains("Long subjectId", "String authorId");
+        assertThat(remarks(design)).isEmpty();
+    }
+
+    @Test
+    void whatIsUniqueIgnoringCaseIsFoundSo() {
+        Design design = Samples.design(
+                "entity Boat", "  id serial key", "  name text(20) unique ignoring case", "  code int unique");
+        assertThat(rowsOf(design, "/BoatRows.java")).contains("one(\"lower(name) = lower(?)\"", "one(\"code = ?\"");
+    }
+
     @Test
     void anEnumIsOneHoweverItIsKept() {
         for (String way : List.of("", " kept as a type", " kept as a table")) {

@@ -4,10 +4,14 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.Keeping;
+import jasperwing.model.OneOf;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.naming.Roles;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
+import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -45,7 +49,7 @@ final class ColumnAttributes {
         if (found == null) {
             found = pointed(table, column, depth)
                     .or(() -> own(table, column))
-                    .or(() -> kindAndId(table, column, depth))
+                    .or(() -> kindAndId(table, column))
                     .orElse(TEXT);
             known.put(at, found);
         }
@@ -128,20 +132,24 @@ final class ColumnAttributes {
                 .map(l -> l.get(index - position - 1).attribute());
     }
 
-    /** Of a kind and an id the second column has the type of its subjects' key. */
-    private Optional<Attribute> kindAndId(Table table, Column column, int depth) {
+    /** Of a kind and an id the second column has the type that holds the keys of all subjects. */
+    private Optional<Attribute> kindAndId(Table table, Column column) {
         List<Column> both = table.columnsOf(column.member());
-        if (both.size() != 2 || !both.get(1).equals(column) || depth >= DEEPEST) {
+        if (both.size() != 2 || !both.get(1).equals(column)) {
             return Optional.empty();
         }
         return design.relationships().stream()
-                .filter(r -> r.targets().size() > 1
+                .filter(r -> r instanceof OneOf oneOf
+                        && oneOf.kept() == Keeping.KIND_AND_ID
+                        && Roles.forward(oneOf).equals(column.member())
                         && table.source() instanceof Table.Source.OfEntity of
-                        && r.from().equals(of.entity()))
-                .flatMap(r -> r.targets().stream())
-                .flatMap(t -> schema.table(t).stream())
-                .filter(t -> t.primaryKey().size() == 1)
+                        && isOfFamily(of.entity(), r.from()))
                 .findFirst()
-                .flatMap(t -> t.column(t.primaryKey().get(0)).map(c -> of(t, c, depth + 1)));
+                .map(r -> Attribute.of(column.member(), KeyTypes.idType(design, r.targets())));
+    }
+
+    /** Whether rows of one entity can have what another refers to. */
+    private boolean isOfFamily(String entity, String other) {
+        return Family.root(design, entity).equals(Family.root(design, other));
     }
 }

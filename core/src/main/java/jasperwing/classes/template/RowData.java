@@ -5,6 +5,7 @@ import jasperwing.classes.java.RecordFormula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.OneOf;
 import jasperwing.model.Range;
@@ -142,14 +143,13 @@ final class RowData {
     private Map<String, Object> column(Table table, Column column, Identifiers properties) {
         Attribute attribute = attributes.of(table, column);
         boolean own = attribute.name().equals(column.member());
-        boolean inRow = own && attribute.isListInRow();
-        boolean array = inRow && column.type().endsWith("[]");
-        Type type = inRow && !array ? Type.of(Scalar.JSON) : attribute.type();
+        boolean array = own && attribute.isListInRow() && column.type().endsWith("[]");
+        Type type = own && attribute.isListInRow() && !array ? Type.of(Scalar.JSON) : attribute.type();
         String enumName = enumName(type);
         Optional<Stamp> stamp = own ? attribute.stamped() : Optional.empty();
         boolean version = stamp.isPresent() && type.isNumeric();
         boolean key = table.primaryKey().contains(column.name());
-        boolean formed = own && Literals.formFits(attribute);
+        Form form = own && Literals.formFits(attribute) ? attribute.form() : Form.NONE;
         return Shape.COLUMN.of(
                 DIALECT.quote(column.name()),
                 column.name(),
@@ -170,8 +170,9 @@ final class RowData {
                 column.computed(),
                 bound(attribute, own, Range::from),
                 bound(attribute, own, Range::to),
-                formed ? attribute.form().longerThan().orElse(-1) : -1,
-                formed ? attribute.form().matching() : "",
+                form.longerThan().orElse(-1),
+                form.matching(),
+                form.ignoringCase(),
                 column.comment());
     }
 

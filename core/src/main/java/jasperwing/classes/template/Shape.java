@@ -223,6 +223,7 @@ enum Shape {
             to: the greatest value, or empty
             longerThan: the number of characters a text must exceed, or -1
             matching: the regular expression a text must match, or empty
+            ignoringCase: whether capitals make no difference where it is unique
             doc: its documentation, or empty
             """),
     REFERENCE(

@@ -119,7 +119,7 @@ ${of("")}
 <#assign taken = taken + [name]>
 
     ${of((unique?size == 1)?then(unique[0].member, ""))}public ${use("java.util.Optional")}<${row}> ${name}(${java.signature(unique)}) throws ${sql} {
-        return one(${java.literal(java.are(unique))}, statement -> {
+        return one(${java.literal(unique?map(c -> c.ignoringCase?then("lower(" + c.name + ") = lower(?)", c.name + " = ?"))?join(" and "))}, statement -> {
             int at = 1;
 <#list unique as c>
             ${java.bind(c, c.property)}
