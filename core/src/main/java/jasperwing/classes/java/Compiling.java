@@ -5,6 +5,8 @@ import com.sun.source.util.TaskEvent;
 import com.sun.source.util.TaskListener;
 import jakarta.persistence.Entity;
 import jakarta.validation.Valid;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.nio.charset.StandardCharsets;
@@ -68,10 +70,14 @@ public final class Compiling {
         sources.forEach((path, text) -> units.add(new Source(path, text)));
         List<String> options = new ArrayList<>(OPTIONS);
         options.addAll(List.of("-classpath", classpath()));
-        JavaFileManager files = new Nowhere(compiler.getStandardFileManager(said, Locale.ROOT, StandardCharsets.UTF_8));
-        JavaCompiler.CompilationTask task = compiler.getTask(null, files, said, options, null, units);
-        ((JavacTask) task).addTaskListener(new Watch(wanted));
-        call(task);
+        try (JavaFileManager files =
+                new Nowhere(compiler.getStandardFileManager(said, Locale.ROOT, StandardCharsets.UTF_8))) {
+            JavaCompiler.CompilationTask task = compiler.getTask(null, files, said, options, null, units);
+            ((JavacTask) task).addTaskListener(new Watch(wanted));
+            call(task);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
         return Optional.of(said.getDiagnostics().stream()
                 .filter(d -> d.getKind() != Diagnostic.Kind.NOTE)
                 .map(Compiling::remark)
