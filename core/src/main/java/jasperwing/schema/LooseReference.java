@@ -9,7 +9,6 @@ import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -24,15 +23,9 @@ import java.util.stream.Stream;
  * @param columns those that refer; for a kind and an id these two
  * @param places where the rows referred to can be
  * @param unchecked for a kind and an id, the kinds whose rows cannot be looked up: they are outside, or their key has several columns
- * @param relationship where it comes from; empty for the elements of a list
  */
 public record LooseReference(
-        Dialect dialect,
-        Table holder,
-        List<String> columns,
-        List<Place> places,
-        List<String> unchecked,
-        Optional<Relationship> relationship) {
+        Dialect dialect, Table holder, List<String> columns, List<Place> places, List<String> unchecked) {
     public LooseReference {
         columns = List.copyOf(columns);
         places = List.copyOf(places);
@@ -127,12 +120,7 @@ public record LooseReference(
             }
         }
         return new LooseReference(
-                schema.dialect(),
-                holder,
-                columns.stream().map(Column::name).toList(),
-                places,
-                unchecked,
-                Optional.of(oneOf));
+                schema.dialect(), holder, columns.stream().map(Column::name).toList(), places, unchecked);
     }
 
     /** Keys of other types than the id column are compared as text. */
@@ -151,8 +139,10 @@ public record LooseReference(
     private static String ofKind(Dialect dialect, Table table, String at) {
         return table.kinds()
                 .filter(Table.Kinds::others)
-                .map(k -> " and " + at + dialect.quote(k.column()) + " in ("
-                        + k.names().stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")")
+                .map(k -> k.names().isEmpty()
+                        ? " and 1 = 0"
+                        : " and " + at + dialect.quote(k.column()) + " in ("
+                                + k.names().stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")")
                 .orElse("");
     }
 
@@ -169,14 +159,8 @@ public record LooseReference(
                                 || t.kinds().filter(k -> !k.names().isEmpty()).isPresent())
                         .map(t -> place(schema.dialect(), key, t))
                         .toList();
-                Optional<Relationship> relationship = key.role()
-                        .map(Role::relationship)
-                        .or(() -> holder.source() instanceof Table.Source.OfJoin join
-                                ? Optional.of(join.tie())
-                                : Optional.empty());
                 if (!places.isEmpty()) {
-                    found.add(new LooseReference(
-                            schema.dialect(), holder, key.columns(), places, List.of(), relationship));
+                    found.add(new LooseReference(schema.dialect(), holder, key.columns(), places, List.of()));
                 }
             }
         }
