@@ -65,4 +65,19 @@ class EveryProjectionTest {
             fail(about + "\n" + text, e);
         }
     }
+
+    @Test
+    void isMadeOfAnEntityWithTwoReferencesOfOneName() {
+        EveryProjection.of(Notation.parse(
+                        """
+                        design "Twice"
+                        entity Trip
+                          id  serial  key
+                        entity Boat
+                          id  serial  key
+                        each Boat must make one Trip
+                        each Boat must plan one Trip
+                        """)
+                .value());
+    }
 }

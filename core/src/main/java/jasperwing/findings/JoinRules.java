@@ -239,7 +239,7 @@ final class JoinRules {
                 .then(RelationshipEdits.remove(other.relationship()))
                 .then(EntityEdits.remove(entity.name()))
                 .then(RelationshipEdits.add(tie));
-        Set<String> pair = Set.of(one.name(), other.name());
+        Set<String> pair = Set.copyOf(List.of(one.name(), other.name()));
         boolean unique =
                 entity.uniques().stream().anyMatch(u -> Set.copyOf(u.names()).equals(pair))
                         || Set.copyOf(entity.key().names()).equals(pair);
