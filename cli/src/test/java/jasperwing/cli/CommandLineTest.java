@@ -102,7 +102,7 @@ class CommandLineTest {
         assertThat(results.at("/2/locations/0/physicalLocation/region/startLine")
                         .asInt())
                 .isEqualTo(line("researcherId"));
-        assertThat(results.at("/4/suppressions/0/justification").asText()).contains("on paper");
+        assertThat(results.at("/5/suppressions/0/justification").asText()).contains("on paper");
         assertThat(run("check", DEMO, "--sarif", "--json").code()).isEqualTo(2);
     }
 
