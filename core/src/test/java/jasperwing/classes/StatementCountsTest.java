@@ -23,8 +23,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * What each provider sends to store, load, change, move and delete something that is kept in each of the ways there are; the table in the
- * documentation. Written anew when {@code -Djasperwing.write} is given.
+ * Counts the SQL statements each provider sends to store, load, change, move and delete an object, for each mapping. The table in
+ * docs/targets.md must match; run with {@code -Djasperwing.write=true} to regenerate it.
  */
 class StatementCountsTest {
     private static final Path PAGE = Path.of(System.getProperty("jasperwing.root"), "docs", "targets.md");

@@ -36,7 +36,7 @@ public final class UncaughtErrors implements Thread.UncaughtExceptionHandler {
         if (problems != null) {
             problems.report("doing what was asked for", error);
         } else {
-            LOG.error("no window is there to tell of it", error);
+            LOG.error("Unexpected error, and no window is open to report it", error);
         }
     }
 }
