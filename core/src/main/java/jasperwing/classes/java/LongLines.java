@@ -3,83 +3,86 @@ package jasperwing.classes.java;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Breaks lines of Java that are longer than people like, where an operator, a comma or a call allows it; texts in quotes between words. */
+/**
+ * Breaks lines of Java that are longer than people like: where they are the least deep in brackets, at the operator that binds the least. Lines may begin
+ * and end within brackets; what goes on is indented by eight spaces.
+ */
 public final class LongLines {
     private static final int MOST = 120;
     private static final String FURTHER = "        ";
-
-    /** What a line is broken before, the best first. */
-    private static final List<String> BEFORE = List.of(" && ", " || ", " ? ", " : ", " + ", " throws ");
 
     private LongLines() {}
 
     /** The same lines, where they are longer than 120 characters as several. */
     public static List<String> broken(String line) {
         String bare = line.strip();
-        if (line.length() <= MOST || bare.startsWith("//") || bare.startsWith("import ") || line.contains("'\"'")) {
+        if (line.length() <= MOST || bare.startsWith("//") || bare.startsWith("import ")) {
             return List.of(line);
         }
         String indent = line.substring(0, line.length() - line.stripLeading().length());
-        if (bare.startsWith("/**") || bare.startsWith("*")) {
-            return comment(indent, bare);
+        return bare.startsWith("/**") || bare.startsWith("*") ? comment(indent, bare) : code(indent, bare);
+    }
+
+    private static List<String> code(String indent, String text) {
+        if (indent.length() + text.length() <= MOST) {
+            return List.of(indent + text);
         }
-        List<String> lines = new ArrayList<>();
-        String rest = line;
-        String further = indent + FURTHER;
-        while (rest.length() > MOST) {
-            int at = place(rest, further.length() + 1);
-            if (at < 0) {
-                break;
+        Nesting nesting = Nesting.of(text);
+        for (int depth = 0; depth <= nesting.deepest(); depth++) {
+            for (Cut cut : Cut.values()) {
+                List<Integer> places = cut.places(text, nesting, depth);
+                if (!places.isEmpty()) {
+                    return pieces(indent, cut.filled(text, places), split(text, places));
+                }
             }
-            boolean inText = isInText(rest, at);
-            lines.add(
-                    inText
-                            ? rest.substring(0, at) + "\""
-                            : rest.substring(0, at).stripTrailing());
-            rest = further
-                    + (inText ? "+ \"" + rest.substring(at) : rest.substring(at).stripLeading());
         }
-        lines.add(rest);
+        return words(indent, text);
+    }
+
+    /** What is cut at all places, or at as few as are needed. */
+    private static List<String> pieces(String indent, boolean filled, List<String> pieces) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder(pieces.get(0));
+        String at = indent;
+        for (String piece : pieces.subList(1, pieces.size())) {
+            String between = line.toString().matches(".*[({]") || piece.startsWith(".") ? "" : " ";
+            if (filled && at.length() + line.length() + between.length() + piece.length() <= MOST) {
+                line.append(between).append(piece);
+            } else {
+                lines.addAll(code(at, line.toString()));
+                line = new StringBuilder(piece);
+                at = indent + FURTHER;
+            }
+        }
+        lines.addAll(code(at, line.toString()));
         return lines;
     }
 
-    /** Where to break, before the longest a line may be; -1 when nowhere. */
-    private static int place(String line, int from) {
-        for (String operator : BEFORE) {
-            int at = last(line, operator, from);
-            if (at > 0) {
-                return at;
-            }
+    private static List<String> split(String text, List<Integer> places) {
+        List<String> pieces = new ArrayList<>();
+        int from = 0;
+        for (int place : places) {
+            pieces.add(text.substring(from, place).strip());
+            from = place;
         }
-        int comma = last(line, ", ", from);
-        int call = last(line, ").", from);
-        if (comma > 0 || call > 0) {
-            return comma > call ? comma + 2 : call + 1;
-        }
-        int word = line.lastIndexOf(' ', MOST - 2) + 1;
-        return word > from && isInText(line, word) ? word : -1;
+        pieces.add(text.substring(from).strip());
+        return pieces;
     }
 
-    /** The last place of something outside of texts in quotes. */
-    private static int last(String line, String wanted, int from) {
-        int at = line.lastIndexOf(wanted, MOST - wanted.length());
-        while (at > from && isInText(line, at)) {
-            at = line.lastIndexOf(wanted, at - 1);
+    /** A text in quotes is cut between words and joined again. */
+    private static List<String> words(String indent, String text) {
+        Nesting nesting = Nesting.of(text);
+        int at = text.lastIndexOf(' ', MOST - 2 - indent.length()) + 1;
+        while (at > 0 && !nesting.isText(at)) {
+            at = text.lastIndexOf(' ', at - 2) + 1;
         }
-        return at > from ? at : -1;
-    }
-
-    private static boolean isInText(String line, int at) {
-        boolean inside = false;
-        for (int i = 0; i < at; i++) {
-            char c = line.charAt(i);
-            if (c == '\\' && inside) {
-                i++;
-            } else if (c == '"') {
-                inside = !inside;
-            }
+        if (at <= 0) {
+            return List.of(indent + text);
         }
-        return inside;
+        boolean goesOn = text.startsWith("+ ");
+        List<String> lines = new ArrayList<>(List.of(indent + text.substring(0, at) + "\""));
+        lines.addAll(code(goesOn ? indent : indent + FURTHER, "+ \"" + text.substring(at)));
+        return lines;
     }
 
     private static List<String> comment(String indent, String bare) {

@@ -153,7 +153,7 @@ ${space}<@annotation a=a between=(a.name == "JoinTable")?then(",\n            ",
 
 <#macro lines all>{
 <#list all as a>
-${"    "}<@annotation a=a/><#sep>,</#sep>
+${"        "}<@annotation a=a/><#sep>,</#sep>
 </#list>
 }</#macro>
 

@@ -4,8 +4,8 @@
 <@java.head package=entity.package/>
 ${of(a.name)}
 <@java.doc text="What " + entity.name + " can have as " + a.name + "."/>
-public interface ${name} {
 <#if a.backShared>
+public interface ${name} {
 <#assign type = use(entity.package + "." + entity.class)>
 <#if a.subjects?filter(s -> s.unique)?has_content>
     ${type} ${method("get", a.back)}();
@@ -18,7 +18,9 @@ public interface ${name} {
     void ${elementMethod("remove", a.back)}(${type} other);
 </#if>
 </#if>
-</#if>
 }
+<#else>
+public interface ${name} {}
+</#if>
 ${of("")}
 </@file>

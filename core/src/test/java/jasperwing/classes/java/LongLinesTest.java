@@ -17,9 +17,33 @@ class LongLinesTest {
     @Test
     void aLineIsBrokenBeforeAnOperatorAndNotWithinAText() {
         assertThat(LongLines.broken("    return " + A + " && " + B + " && c;"))
-                .containsExactly("    return " + A + " && " + B, "            && c;");
+                .containsExactly("    return " + A, "            && " + B, "            && c;");
         assertThat(LongLines.broken("    call(\"" + A + " && x\", " + B + ", c, ddddddd);"))
                 .containsExactly("    call(\"" + A + " && x\", " + B + ",", "            c, ddddddd);");
+    }
+
+    @Test
+    void aLineIsBrokenWhereItIsTheLeastDeepInBrackets() {
+        assertThat(LongLines.broken("    call(one(" + A + ", b), two(" + B + ", c), e);"))
+                .containsExactly("    call(one(" + A + ", b),", "            two(" + B + ", c), e);");
+        assertThat(LongLines.broken("    void put(Map<" + A + ", String> one, Map<" + B + ", X> two) throws Error {"))
+                .containsExactly(
+                        "    void put(Map<" + A + ", String> one, Map<" + B + ", X> two)",
+                        "            throws Error {");
+        assertThat(LongLines.broken("    @All({@One(a = \"" + A + "\", b = 1), @One(a = \"" + B + "\", b = 2)})"))
+                .containsExactly(
+                        "    @All({",
+                        "            @One(a = \"" + A + "\", b = 1),",
+                        "            @One(a = \"" + B + "\", b = 2)})");
+    }
+
+    @Test
+    void whatBindsLeastIsBrokenFirst() {
+        assertThat(LongLines.broken("    return " + A + " == null || x && y ? null : " + B + ".of(1, 2);"))
+                .containsExactly(
+                        "    return " + A + " == null || x && y",
+                        "            ? null",
+                        "            : " + B + ".of(1, 2);");
     }
 
     @Test

@@ -88,7 +88,7 @@ class SourcesTest {
                 "entity Note",
                 "  id serial key",
                 "each Note may be about one of Dive, Note as subject"));
-        assertThat(source(oneOf, "test/NoteSubject.java", "public interface NoteSubject {"))
+        assertThat(source(oneOf, "test/NoteSubject.java", "public interface NoteSubject {}"))
                 .isEqualTo(new Source("Note", "subject"));
         assertThat(source(objects, "META-INF/orm.xml", "<access>FIELD</access>"))
                 .isEqualTo(Source.WHOLE);
