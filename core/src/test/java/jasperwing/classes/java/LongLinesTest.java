@@ -28,7 +28,8 @@ class LongLinesTest {
                 .containsExactly("    call(one(" + A + ", b),", "            two(" + B + ", c), e);");
         assertThat(LongLines.broken("    void put(Map<" + A + ", String> one, Map<" + B + ", X> two) throws Error {"))
                 .containsExactly(
-                        "    void put(Map<" + A + ", String> one, Map<" + B + ", X> two)",
+                        "    void put(Map<" + A + ", String> one,",
+                        "            Map<" + B + ", X> two)",
                         "            throws Error {");
         assertThat(LongLines.broken("    @All({@One(a = \"" + A + "\", b = 1), @One(a = \"" + B + "\", b = 2)})"))
                 .containsExactly(
