@@ -33,15 +33,19 @@ final class FindingPlaces {
         return subject.relationship()
                         .flatMap(r -> map.of(TextMap.Kind.RELATIONSHIP, relationships.getOrDefault(r, -1)))
                         .map(TextMap.Span::first)
-                        .or(() -> entity(subject))
+                        .or(() -> statement(subject).map(s -> line(s, subject.member())))
                         .orElse(0)
                 + 1;
     }
 
-    private Optional<Integer> entity(Subject subject) {
+    private Optional<TextMap.Span> statement(Subject subject) {
         return map.of(TextMap.Kind.ENTITY, entities.getOrDefault(subject.entity(), -1))
-                .map(s -> subject.member().isEmpty()
-                        ? s.first()
-                        : map.line(s, subject.member()).orElse(s.first()));
+                .or(() -> map.named(subject.entity()));
+    }
+
+    private int line(TextMap.Span statement, String member) {
+        return member.isEmpty()
+                ? statement.first()
+                : map.line(statement, member).orElse(statement.first());
     }
 }

@@ -39,10 +39,11 @@ final class ReferenceRules {
     }
 
     private static void reference(Checked checked, Role role, Consumer<Finding> found) {
-        if (role.must() && !role.relationship().deletes().isEmpty()) {
+        boolean key = isInKey(checked, role);
+        if ((role.must() || key) && !role.relationship().deletes().isEmpty()) {
             role.targets().stream()
                     .filter(t -> role.relationship().onDelete(t) == DeleteRule.EMPTY)
-                    .forEach(t -> found.accept(emptyOnMust(role, t)));
+                    .forEach(t -> found.accept(emptyOnMust(role, t, key)));
         }
         if (role.must()
                 && FirstRowRules.bindsAtOnce(checked, role)
@@ -64,20 +65,28 @@ final class ReferenceRules {
                 List.of(new Fix("Have it checked at once everywhere", checkedAtEnd(relationship, false))));
     }
 
-    private static Finding emptyOnMust(Role role, String target) {
+    private static boolean isInKey(Checked checked, Role role) {
+        return checked.design()
+                .entity(role.holder())
+                .filter(e -> e.key().names().contains(role.name()))
+                .isPresent();
+    }
+
+    private static Finding emptyOnMust(Role role, String target, boolean key) {
         Relationship relationship = role.relationship();
         List<Fix> fixes = new ArrayList<>();
         fixes.add(new Fix(
                 "Refuse to delete " + target + " instead",
                 RelationshipEdits.replace(
                         relationship, RelationshipEdits.withRule(relationship, target, DeleteRule.REFUSE))));
-        if (canLoosen(role)) {
+        if (canLoosen(role) && !key) {
             fixes.add(new Fix("Let " + role.holder() + " be without one", loosen(role)));
         }
         return new Finding(
                 Rule.EMPTY_ON_MUST,
                 Subject.of(relationship, role.name()),
-                "Deleting " + target + " empties " + role.holder() + "'s " + role.name() + ", which must be filled.",
+                "Deleting " + target + " empties " + role.holder() + "'s " + role.name()
+                        + (key ? ", which is in its key." : ", which must be filled."),
                 "The database refuses the delete when it comes to it.",
                 fixes);
     }

@@ -26,6 +26,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     static final List<RuleSet> OF_DESIGN = List.of(
             RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.TYPES),
+            RuleSet.of(RepeatRules::check, Aspect.TYPES, Aspect.SHEETS),
             RuleSet.of(AsideRules::check, Aspect.ASIDE),
             RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
@@ -45,6 +46,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     private static final List<EntityRules> OF_ENTITIES = List.of(
             EntityRules.of(NameRules::check),
+            EntityRules.of(RepeatRules::check),
             EntityRules.of(ReservedRules::check),
             EntityRules.naming(UnknownRules::check),
             EntityRules.of(KeyRules::check),

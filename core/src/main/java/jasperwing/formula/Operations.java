@@ -120,10 +120,20 @@ public final class Operations {
         };
     }
 
+    /** Whether it divides by the number 0. */
+    static boolean dividesByZero(String name, List<Term> arguments) {
+        return (name.equals("/") || name.equals("mod"))
+                && arguments.size() == 2
+                && isNumber(arguments.get(1))
+                && !isNumberOtherThanZero(arguments.get(1));
+    }
+
     private static boolean isNumberOtherThanZero(Term term) {
-        return term instanceof Term.Constant constant
-                && constant.literal().kind() == Literal.Kind.NUMBER
-                && constant.literal().text().matches(".*[1-9].*");
+        return isNumber(term) && ((Term.Constant) term).literal().text().matches(".*[1-9].*");
+    }
+
+    private static boolean isNumber(Term term) {
+        return term instanceof Term.Constant constant && constant.literal().kind() == Literal.Kind.NUMBER;
     }
 
     /** What a choice can give: each second argument and the last. */

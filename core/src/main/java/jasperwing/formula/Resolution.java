@@ -106,6 +106,9 @@ final class Resolution {
             if (mistakes.size() > before) {
                 return NONE;
             }
+            if (Operations.dividesByZero(call.function(), arguments)) {
+                return wrong(Fault.TYPE, "divides by 0, which never gives anything");
+            }
             return Operations.result(call.function(), arguments)
                     .<Term>map(k -> new Term.Apply(
                             call.function(), arguments, k, Operations.nullable(call.function(), arguments)))

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Which lines of a design's text say what. Goes by the first words of lines, so that it holds for a text that does not parse, too;
@@ -26,6 +27,8 @@ public final class TextMap {
      * @param last its last line that is not blank
      */
     public record Span(Kind kind, int index, int first, int last) {}
+
+    private static final Pattern NAMING = Pattern.compile("^(?:value|trait|enum|area|sheet|classes) +");
 
     private final List<Span> spans;
     private final List<String> lines;
@@ -84,6 +87,19 @@ public final class TextMap {
             }
         }
         return Optional.empty();
+    }
+
+    /** The last statement that gives a name to a value, trait, enum, area, sheet or target. */
+    public Optional<Span> named(String name) {
+        String written = Quoting.name(name);
+        return byKind.getOrDefault(Kind.OTHER, List.of()).stream()
+                .filter(s ->
+                        NAMING.matcher(lines.get(s.first())).replaceFirst("").matches(begins(written)))
+                .reduce((first, second) -> second);
+    }
+
+    private static String begins(String name) {
+        return "(?s)" + Pattern.quote(name) + "(?![\\p{L}\\p{N}_-]).*";
     }
 
     public Optional<Span> of(Kind kind, int index) {

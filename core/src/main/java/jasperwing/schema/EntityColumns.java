@@ -305,7 +305,7 @@ final class EntityColumns {
 
     private List<String> columns(List<String> members) {
         List<String> columns = new ArrayList<>(1);
-        members.forEach(m -> columns.addAll(draft.columnsOf(m)));
+        members.stream().distinct().forEach(m -> columns.addAll(draft.columnsOf(m)));
         return columns;
     }
 

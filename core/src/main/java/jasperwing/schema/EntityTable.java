@@ -38,11 +38,16 @@ final class EntityTable {
         parts.add(first);
         further(kinds).forEach(parts::add);
         parts.forEach(EntityColumns::rest);
-        draft.primaryKey(isKindOfItsOwn() ? inherited : first.key());
+        draft.primaryKey(isKindOfItsOwn() ? inherited : key(first));
         parts.forEach(EntityColumns::uniques);
         draft.of(List.of(""));
         return draft.table(
                 new Table.Source.OfEntity(entity.name()), entity.notes().doc());
+    }
+
+    /** None where it is identified in a circle. */
+    private List<String> key(EntityColumns part) {
+        return making.keys().of(entity.name()).isEmpty() ? List.of() : part.key();
     }
 
     private boolean is(KindsKept way) {

@@ -13,6 +13,7 @@ import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +29,10 @@ final class KeyColumns {
     private final int nameLimit;
     private final Map<String, List<KeyColumn>> known;
     private final Map<String, TableDraft.Target> targets;
-    private final Set<String> visiting = new HashSet<>();
+    /** The entities whose key is being found, each because of the one before. */
+    private final Set<String> visiting = new LinkedHashSet<>();
+
+    private final Set<String> inCircle = new HashSet<>();
 
     /** @param nameLimit the most bytes a column's name may have; 0 for no limit */
     KeyColumns(Design design, int nameLimit) {
@@ -69,7 +73,12 @@ final class KeyColumns {
             return done;
         }
         Entity entity = design.entity(entityName).orElse(null);
-        if (entity == null || !visiting.add(entityName)) {
+        if (entity == null) {
+            return List.of();
+        }
+        if (!visiting.add(entityName)) {
+            List<String> all = List.copyOf(visiting);
+            inCircle.addAll(all.subList(all.indexOf(entityName), all.size()));
             return List.of();
         }
         List<KeyColumn> columns = new ArrayList<>();
@@ -78,8 +87,8 @@ final class KeyColumns {
         }
         design.parent(entityName).ifPresent(p -> columns.addAll(of(p.name())));
         visiting.remove(entityName);
-        boolean tooWide = columns.size() > ColumnCounts.MOST_OF_KEY;
-        known.put(entityName, tooWide ? List.of() : List.copyOf(columns));
+        boolean none = columns.size() > ColumnCounts.MOST_OF_KEY || inCircle.contains(entityName);
+        known.put(entityName, none ? List.of() : List.copyOf(columns));
         return known.get(entityName);
     }
 

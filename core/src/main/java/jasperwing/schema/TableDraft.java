@@ -3,6 +3,7 @@ package jasperwing.schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
@@ -200,8 +201,15 @@ final class TableDraft {
                 part);
     }
 
-    /** @param late whether it is wanted to be checked at the end of a transaction */
+    /**
+     * A reference; none without columns, as to what is identified in a circle.
+     *
+     * @param late whether it is wanted to be checked at the end of a transaction
+     */
     void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, boolean late, String part) {
+        if (from.isEmpty()) {
+            return;
+        }
         foreignKeys.add(new ForeignKey(
                 names.constraint("fk", name, List.of(part)),
                 from,
@@ -282,21 +290,36 @@ final class TableDraft {
         if (types.indexesSomeRows()) {
             own.add(new Index(names.constraint("uq", name, columnsOfRows), columnsOfRows, List.of(), where, true));
         } else {
-            List<String> compared = new ArrayList<>(columnsOfRows);
-            compared.set(0, only(columnsOfRows.get(0), where));
-            unique(compared);
+            unique(comparedAmong(columnsOfRows, where));
         }
     }
 
-    /** Adds a column with what another holds in some rows, and nothing in the others: what is unique there is unique in it. */
-    private String only(String column, String where) {
-        Column of = columns.stream()
-                .filter(c -> c.name().equals(column))
-                .findFirst()
-                .orElseThrow();
+    /** The same columns, of which a computed one is filled in these rows alone. MariaDB computes nothing from what a delete empties. */
+    private List<String> comparedAmong(List<String> columnsOfRows, String where) {
+        List<String> compared = new ArrayList<>(columnsOfRows);
+        String first = columnsOfRows.get(0);
+        if (isEmptied(first)) {
+            compared.add(only(first, types.type(Type.of(Scalar.SMALL_INT)), "", where, "1"));
+        } else {
+            Column of = columns.stream()
+                    .filter(c -> c.name().equals(first))
+                    .findFirst()
+                    .orElseThrow();
+            compared.set(0, only(first, of.type(), of.collation(), where, types.quote(first)));
+        }
+        return compared;
+    }
+
+    private boolean isEmptied(String column) {
+        return foreignKeys.stream()
+                .anyMatch(k -> k.onDelete() == DeleteRule.EMPTY && k.columns().contains(column));
+    }
+
+    /** Adds a column that holds something in some rows, and nothing in the others: what is unique there is unique in it. */
+    private String only(String column, String type, String collation, String where, String value) {
         String some = name(column + "_where");
-        String sql = "(case when " + where + " then " + types.quote(column) + " end)";
-        add(new Column(some, of.type(), of.collation(), false, false, "", sql, "", "", owners.get(0)));
+        String sql = "(case when " + where + " then " + value + " end)";
+        add(new Column(some, type, collation, false, false, "", sql, "", "", owners.get(0)));
         return some;
     }
 

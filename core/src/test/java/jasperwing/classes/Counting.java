@@ -5,6 +5,7 @@ import java.lang.reflect.Proxy;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,11 +32,13 @@ final class Counting {
         return all;
     }
 
+    /** A connection whose statements are counted. */
+    Connection open() throws SQLException {
+        return connection(DriverManager.getConnection(url));
+    }
+
     private DataSource source() {
-        return proxy(
-                DataSource.class,
-                (method, arguments) ->
-                        method.getName().equals("getConnection") ? connection(DriverManager.getConnection(url)) : null);
+        return proxy(DataSource.class, (method, arguments) -> method.getName().equals("getConnection") ? open() : null);
     }
 
     private Connection connection(Connection real) {

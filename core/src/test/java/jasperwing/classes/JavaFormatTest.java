@@ -52,7 +52,7 @@ class JavaFormatTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = Target.class, names = "JAVA_JAKARTA")
+    @EnumSource(Target.class)
     void thatOfEveryExampleIs(Target target) {
         designs().forEach(d -> isFormatted(target, d, d.name()));
     }
@@ -61,7 +61,7 @@ class JavaFormatTest {
     @EnumSource(TargetOption.class)
     void thatOfEveryChoiceIs(TargetOption option) {
         for (String value : option.choices()) {
-            for (Target target : List.of(Target.JAVA_JAKARTA)) {
+            for (Target target : Target.values()) {
                 for (String name : List.of("pharmacy", "greenhouse")) {
                     Design design =
                             CodeTargetEdits.choose(target.word(), option, value).on(ExampleDesigns.design(name));
@@ -78,7 +78,7 @@ class JavaFormatTest {
 
     @Property(tries = 60)
     void thatOfAnyDesignIs(@ForAll("anyDesigns") Design design) {
-        for (Target target : List.of(Target.JAVA_JAKARTA)) {
+        for (Target target : Target.values()) {
             isFormatted(target, design, "any");
         }
     }

@@ -41,7 +41,12 @@ public final class Javac {
             assertThat(java).isNotEmpty();
             Iterable<? extends JavaFileObject> units = files.getJavaFileObjectsFromPaths(java);
             boolean good = compiler.getTask(
-                            messages, files, null, List.of("-Xlint:all", "-Werror", "-proc:none"), null, units)
+                            messages,
+                            files,
+                            null,
+                            List.of("-Xlint:all", "-Werror", "-proc:none", "-parameters"),
+                            null,
+                            units)
                     .call();
             assertThat(good).as(messages.toString()).isTrue();
         } catch (UncheckedIOException e) {

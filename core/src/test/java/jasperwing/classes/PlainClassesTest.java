@@ -78,10 +78,34 @@ class PlainClassesTest {
     }
 
     @Test
+    void namesOfColumnsListsAndPairsAreApartFromThoseOfTheCode() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  at int",
+                "  statement int",
+                "  rows int",
+                "  connection int",
+                "  limit int",
+                "  offset int",
+                "  elements int",
+                "  other int",
+                "  place int",
+                "  each int",
+                "  page text(9) list",
+                "  find int list",
+                "  key (at, statement, rows, connection, limit, offset, elements, other, place, each)",
+                "each Boat may tow many Boat as ss, which may be towed by many Boat as ss");
+        assertThat(remarks(design)).isEmpty();
+        assertThat(remarks(withClasses(design))).isEmpty();
+        assertThat(rowsOf(design, "/BoatRows.java")).contains("addSs(", "addSs_2(", "setPage_2(", "find_2(");
+    }
+
+    @Test
     void whatIsUniqueIgnoringCaseIsFoundSo() {
         Design design = Samples.design(
                 "entity Boat", "  id serial key", "  name text(20) unique ignoring case", "  code int unique");
-        assertThat(rowsOf(design, "/BoatRows.java")).contains("one(\"lower(name) = lower(?)\"", "one(\"code = ?\"");
+        assertThat(rowsOf(design, "/BoatRows.java"))
+                .contains("SELECT + \" where lower(name) = lower(?)\"", "SELECT + \" where code = ?\"");
     }
 
     @Test
@@ -162,7 +186,7 @@ class PlainClassesTest {
                                 "this.pixels = Objects.requireNonNull(pixels, \"pixels\").clone();",
                                 "this.tags = List.copyOf(Objects.requireNonNull(tags, \"tags\"));",
                                 "/** As they come. */",
-                                "return pixels == null ? null : pixels.clone();",
+                                "return pixels.clone();",
                                 "Arrays.equals(this.pixels, that.pixels)",
                                 "Arrays.toString(pixels)",
                                 "public Integer double_() {",

@@ -36,6 +36,18 @@ class TextMapTest {
     }
 
     @Test
+    void whatHasANameIsFoundByIt() {
+        TextMap map = TextMap.of(
+                "area Sea\narea `Sea 2`\nenum Hue: red\nvalue Hues\n  east int\nclasses java-plain\narea Sea\n");
+        assertThat(map.named("Sea")).map(TextMap.Span::first).contains(6);
+        assertThat(map.named("Sea 2")).map(TextMap.Span::first).contains(1);
+        assertThat(map.named("Hue")).map(TextMap.Span::first).contains(2);
+        assertThat(map.named("Hues").flatMap(s -> map.line(s, "east"))).contains(4);
+        assertThat(map.named("java-plain")).map(TextMap.Span::first).contains(5);
+        assertThat(map.named("java")).isEmpty();
+    }
+
+    @Test
     void changesOfDifferentLinesAreBroughtTogether() {
         String base = "a\nb\nc\nd\ne";
         assertThat(LineMerge.of(base, "a\nB\nc\nd\ne", "a\nb\nc\nd\nE\nf")).contains("a\nB\nc\nd\nE\nf");

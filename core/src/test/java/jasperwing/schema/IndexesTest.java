@@ -14,6 +14,7 @@ import jasperwing.model.EntityEdits;
 import jasperwing.moves.SplitOff;
 import jasperwing.notation.Notation;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -139,6 +140,35 @@ class IndexesTest {
             assertThatThrownBy(() -> statement.executeUpdate(refused)).hasMessageContaining("key was too long");
             statement.execute("drop table if exists berths");
             statement.executeUpdate(Schema.derive(mended, Dialect.MARIADB).sql());
+        }
+    }
+
+    /** MariaDB computes nothing from a column that a delete empties. */
+    @ParameterizedTest
+    @EnumSource(Dialect.class)
+    void whatADeleteEmptiesIsUniqueAmongSomeRows(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                "entity Berth",
+                "  id int key",
+                "entity Visit",
+                "  id int key",
+                "  leftAt date?",
+                "  unique (berth) where leftAt is null",
+                "each Visit may be at one Berth as berth, which may have many Visit as visits",
+                "  deleting Berth empties it");
+        try (Connection connection = Databases.loaded(design, dialect);
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into berths (id) values (1)");
+            statement.execute("insert into visits (id, left_at, berth_id) values (1, '2026-01-01', 1), (2, null, 1)");
+            statement.execute("insert into visits (id, left_at, berth_id) values (3, null, null), (4, null, null)");
+            assertThatThrownBy(
+                            () -> statement.execute("insert into visits (id, left_at, berth_id) values (5, null, 1)"))
+                    .isInstanceOf(SQLException.class);
+            statement.execute("delete from berths where id = 1");
+            try (ResultSet emptied = statement.executeQuery("select count(*) from visits where berth_id is null")) {
+                emptied.next();
+                assertThat(emptied.getInt(1)).isEqualTo(4);
+            }
         }
     }
 }

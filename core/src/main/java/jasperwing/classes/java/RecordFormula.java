@@ -5,6 +5,7 @@ import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.Type;
 import jasperwing.naming.Step;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,11 +20,21 @@ import java.util.stream.Collectors;
  */
 public record RecordFormula(Formula formula, Type type, Map<String, Component> components) {
     /**
-     * A component of the record, or a method like one.
+     * A component of the record, a part of one that is a value, or a method like one.
      *
+     * @param names that lead to it, one after the other
      * @param isEnum whether it is of an enum that knows what is stored of it
      */
-    public record Component(String name, boolean isEnum) {}
+    public record Component(List<String> names, boolean isEnum) {
+        public Component {
+            names = List.copyOf(names);
+        }
+
+        /** The names with points between. */
+        public String name() {
+            return String.join(".", names);
+        }
+    }
 
     /** The names that lead to an attribute and its own, with points between. */
     private static String path(Term.Member member) {
@@ -33,7 +44,7 @@ public record RecordFormula(Formula formula, Type type, Map<String, Component> c
     /**
      * The statements that give its value; none when it reads more than the record has.
      *
-     * @param primitives the components whose type has no null
+     * @param primitives the names of the components whose type has no null
      */
     public List<String> statements(Imports imports, Set<String> primitives) {
         boolean reached = formula.term()
@@ -44,7 +55,8 @@ public record RecordFormula(Formula formula, Type type, Map<String, Component> c
             return List.of();
         }
         Reach reach = new Components(components, primitives);
-        return new FormulaCode(reach, components.values().stream().map(Component::name), imports)
+        return new FormulaCode(
+                        reach, components.values().stream().map(c -> c.names().get(0)), imports)
                 .statements(formula, type);
     }
 
@@ -57,7 +69,11 @@ public record RecordFormula(Formula formula, Type type, Map<String, Component> c
         @Override
         public List<String> attribute(Term.Member member) {
             Component component = components.get(path(member));
-            return component.isEnum() ? List.of(component.name(), "stored") : List.of(component.name());
+            List<String> names = new ArrayList<>(component.names());
+            if (component.isEnum()) {
+                names.add("stored");
+            }
+            return names;
         }
 
         @Override

@@ -87,17 +87,29 @@ final class ColumnAttributes {
     }
 
     private Optional<Attribute> own(Table table, Column column) {
-        if (table.source() instanceof Table.Source.OfList of) {
-            return element(table, of, column);
-        }
-        Optional<Entity> entity =
-                table.source() instanceof Table.Source.OfEntity of ? design.entity(of.entity()) : Optional.empty();
-        return entity.stream()
-                .flatMap(e -> Stream.concat(Stream.of(e), relatives(e)))
+        return leaf(table, column)
+                .map(Leaves.Leaf::attribute)
+                .or(() -> table.source() instanceof Table.Source.OfList && position(table, column) == 0
+                        ? Optional.of(NUMBER)
+                        : Optional.empty());
+    }
+
+    /** What a column that is no reference keeps: an attribute of its entity, or a part of one that is a value. */
+    Optional<Leaves.Leaf> leaf(Table table, Column column) {
+        return table.source()
+                .match(
+                        entity -> design.entity(entity.entity()).flatMap(e -> ofEntity(e, table, column)),
+                        join -> Optional.empty(),
+                        list -> ofList(list, table, column),
+                        enumeration -> Optional.empty());
+    }
+
+    private Optional<Leaves.Leaf> ofEntity(Entity entity, Table table, Column column) {
+        return Stream.concat(Stream.of(entity), relatives(entity))
                 .flatMap(e -> e.attributes().stream())
                 .filter(a -> a.name().equals(column.member()))
                 .findFirst()
-                .flatMap(a -> leaf(table, column, a));
+                .flatMap(a -> ofAttribute(a, table, column));
     }
 
     private Stream<Entity> relatives(Entity entity) {
@@ -105,31 +117,29 @@ final class ColumnAttributes {
                 Family.ancestors(design, entity.name()).stream(), Family.descendants(design, entity.name()).stream());
     }
 
-    private Optional<Attribute> leaf(Table table, Column column, Attribute attribute) {
+    private Optional<Leaves.Leaf> ofAttribute(Attribute attribute, Table table, Column column) {
         if (attribute.isListInRow() || Leaves.value(design, attribute.type()).isEmpty()) {
-            return Optional.of(attribute);
+            return Optional.of(new Leaves.Leaf(List.of(), attribute, column.name(), attribute.optional()));
         }
         List<Column> columns = table.columns().stream()
                 .filter(c -> c.member().equals(column.member()) && c.owner().equals(column.owner()))
                 .toList();
-        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
-        int index = columns.indexOf(column);
-        return index >= 0 && index < leaves.size()
-                ? Optional.of(leaves.get(index).attribute())
-                : Optional.empty();
+        return at(Leaves.of(design, attribute), columns.indexOf(column));
     }
 
-    private Optional<Attribute> element(Table table, Table.Source.OfList of, Column column) {
-        int position = table.primaryKey().size() - 1;
-        int index = table.columns().indexOf(column);
-        if (index == position) {
-            return Optional.of(NUMBER);
-        }
+    private Optional<Leaves.Leaf> ofList(Table.Source.OfList of, Table table, Column column) {
         return design.entity(of.entity())
                 .flatMap(e -> e.attribute(of.attribute()))
-                .map(a -> Leaves.of(design, a))
-                .filter(l -> index > position && index - position - 1 < l.size())
-                .map(l -> l.get(index - position - 1).attribute());
+                .flatMap(a -> at(Leaves.of(design, a), position(table, column) - 1));
+    }
+
+    private static Optional<Leaves.Leaf> at(List<Leaves.Leaf> leaves, int index) {
+        return index >= 0 && index < leaves.size() ? Optional.of(leaves.get(index)) : Optional.empty();
+    }
+
+    /** Where a column of a list's table is, counted from that of the position. */
+    private static int position(Table table, Column column) {
+        return table.columns().indexOf(column) - table.primaryKey().size() + 1;
     }
 
     /** Of a kind and an id the second column has the type that holds the keys of all subjects. */

@@ -9,6 +9,7 @@ import jasperwing.model.Family;
 import jasperwing.schema.Column;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Table;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,7 +63,9 @@ final class FormulaData {
     }
 
     private static RecordFormula.Component component(Map<String, Object> column) {
-        return new RecordFormula.Component(
-                (String) column.get("property"), !column.get("enum").equals(""));
+        List<String> names = new ArrayList<>();
+        ((List<?>) column.get("path")).forEach(s -> names.add(((Data) s).text("property")));
+        names.add((String) column.get("part"));
+        return new RecordFormula.Component(names, !column.get("enum").equals(""));
     }
 }

@@ -36,8 +36,11 @@ enum Shape {
             class: its name as that of a class
             rows: the name of a class for its rows that no other class has
             table: its table's name as SQL writes it
+            view: whether that is a view over the tables of its kinds, which cannot be written to
             condition: of a kind whose rows lie among others, what tells them apart, as SQL; else empty
-            columns: what its rows keep, in order, but what the database computes: a list of **column**
+            columns: what its table keeps, in order, but what the database computes: a list of **column**
+            components: what one of its rows has, in order: a list of **component**
+            base: of a kind with a table of its own the **entity** whose table the rows go on in; missing for others
             computed: what is computed from a row alone, in order: a list of **column**
             key: the columns of its key, in order
             uniques: what no two rows share besides the key: a list of lists of **column**
@@ -225,6 +228,32 @@ enum Shape {
             matching: the regular expression a text must match, or empty
             ignoringCase: whether capitals make no difference where it is unique
             doc: its documentation, or empty
+            path: the components that lead to it from its row, the outermost first; empty for one of the row itself: a list of **step**
+            part: what the last of them calls it; empty for the elements of a list that are no values
+            partRequired: whether it must be filled where the last of them is there
+            """),
+    COMPONENT(
+            "component",
+            "What a row has as one: what a column keeps, a value of several columns, or the row of what it is a kind of.",
+            """
+            property: its name
+            member: the attribute or role it is made of
+            doc: its documentation, or empty
+            column: the **column**; missing for what has several
+            class: the class of what has several, or empty
+            package: its package, or empty
+            optional: whether it may be missing
+            parts: of a value what it has, in order: a list of **component**
+            columns: all its columns, in order; none for the row of what it is a kind of
+            """),
+    STEP(
+            "step",
+            "A component that leads further.",
+            """
+            property: its name
+            class: its class
+            package: the package of that
+            optional: whether it may be missing
             """),
     REFERENCE(
             "reference",
@@ -258,6 +287,7 @@ enum Shape {
             owner: the columns that point to the entity's key, in order
             position: the column of the position, counted from 0
             elements: the columns of an element: one, or those of a value
+            element: an element as a **component**
             doc: its documentation, or empty
             member: the attribute it is made of, for `of`
             """),

@@ -24,7 +24,7 @@ ${space}/** ${comment(text)} */
 
 <#-- A text that can stand in a comment. -->
 <#function comment text>
-  <#return text?replace("\\s+", " ", "r")?replace("\\", "&#92;")?replace("*/", "*&#47;")?replace("@", "&#64;")?replace("<", "&lt;")?trim>
+  <#return text?replace("[\\s\\p{Z}]+", " ", "r")?replace("\\", "&#92;")?replace("*/", "*&#47;")?replace("@", "&#64;")?replace("<", "&lt;")?trim>
 </#function>
 
 <#-- A string literal. -->

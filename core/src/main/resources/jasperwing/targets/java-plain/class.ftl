@@ -1,43 +1,28 @@
-/**
- * A row of ${java.comment(entity.table)}.<#if entity.doc?has_content> ${java.comment(entity.doc)}</#if>
- */
-public final class ${entity.class} {
-<#list columns as c>
-    ${of(c.member)}private final ${java.component(c)} ${c.property};
+<#-- A class of fields that cannot be changed: a row, or a value. -->
+/** ${title} */
+public final class ${name} {
+<#list fields as f>
+    ${of(f.member)}private final ${f.type} ${f.name};
 </#list>
 ${of("")}
 
-    public ${entity.class}(${java.signature(columns)}) {
-<#list columns as c>
-<#if references?map(r -> r.property)?seq_contains(c.property)>
-<#assign value = use("java.util.Objects") + ".requireNonNull(" + c.property + ", \"" + c.property + "\")">
-<#assign there = true>
+    public ${name}(${fields?map(f -> f.type + " " + f.name)?join(", ")}) {
+<#list fields as f>
+<#if f.must>
+        ${of(f.member)}this.${f.name} = ${java.copy(f, use("java.util.Objects") + ".requireNonNull(" + f.name + ", \"" + f.name + "\")")};
 <#else>
-<#assign value = c.property>
-<#assign there = false>
-</#if>
-<#if c.list>
-        ${of(c.member)}this.${c.property} = <#if !there>${c.property} == null ? null : </#if>${use("java.util.List")}.copyOf(${value});
-<#elseif c.type == "binary">
-        ${of(c.member)}this.${c.property} = <#if !there>${c.property} == null ? null : </#if>${value}.clone();
-<#else>
-        ${of(c.member)}this.${c.property} = ${value};
+        ${of(f.member)}this.${f.name} = ${java.copy(f)};
 </#if>
 </#list>
 ${of("")}
     }
-<#list columns as c>
-<#assign about = java.about(c)>
+<#list fields as f>
 
-<#if about?has_content>
-    ${of(c.member)}/** ${about?join("; ")?cap_first?remove_ending(".")}. */
+<#if f.about?has_content>
+    ${of(f.member)}/** ${f.about?cap_first?remove_ending(".")}. */
 </#if>
-    ${of(c.member)}public ${java.component(c)} ${c.property}() {
-<#if c.type == "binary" && !c.list>
-        return ${c.property} == null ? null : ${c.property}.clone();
-<#else>
-        return ${c.property};
-</#if>
+    ${of(f.member)}public ${f.type} ${f.name}() {
+        return ${f.bytes?then(java.copy(f), f.name)};
     }
 </#list>
 ${of("")}

@@ -1,19 +1,23 @@
 <#import "java.ftl" as java>
-<#assign columns = entity.columns>
-<#assign given = columns?filter(c -> !c.generated)>
-<#assign rest = columns?filter(c -> !c.key && !c.generated && c.stamp != "insert")>
-<#assign versions = columns?filter(c -> c.version)>
-<#assign where = entity.condition?has_content?then(" where " + entity.condition, "")>
-<#assign and = entity.condition?has_content?then(" and " + entity.condition, "")>
 <@file path=java.path(entity.package, entity.class) package=entity.package name=entity.class>
 <@java.head package=entity.package/>
-<#assign references = columns?filter(c -> c.required && !c.generated && !c.stamp?has_content && !java.is_primitive(c))>
-<#assign lists = columns?filter(c -> c.list)>
-<#assign arrays = columns?filter(c -> c.type == "binary" && !c.list)>
+<#assign name = entity.class>
+<#assign title = ("A row of " + java.comment(entity.table) + ". " + java.said(entity.doc))?trim>
+<#assign fields = entity.components?map(c -> {
+  "name": c.property,
+  "type": java.component_type(c),
+  "member": c.member,
+  "about": java.about(c)?join("; "),
+  "list": c.column?? && c.column.list,
+  "bytes": c.column?? && c.column.type == "binary" && !c.column.list,
+  "must": c.column???then(c.column.required && !c.column.generated && !c.column.stamp?has_content && !java.is_primitive(c.column), !c.optional)
+})>
+<#assign computed = entity.computed>
+<#assign primitives = entity.columns?filter(c -> java.is_primitive(c))?map(c -> (c.path?map(s -> s.property) + [c.part])?join("."))>
+<#assign oneOfs = entity.oneOfs>
 <#if design.records><#include "record.ftl"><#else><#include "class.ftl"></#if>
 </@file>
-<#assign rowsName = entity.rows>
-<@file path=java.path(entity.package, rowsName) package=entity.package name=rowsName>
+<@file path=java.path(entity.package, entity.rows) package=entity.package name=entity.rows>
 <@java.head package=entity.package/>
 <#include "rows.ftl">
 </@file>

@@ -1,7 +1,7 @@
 <#import "java.ftl" as java>
 <@file path=java.path(enum.package, enum.class) package=enum.package name=enum.class>
 <@java.head package=enum.package/>
-/** ${java.comment(enum.name)}: a closed list, each value with what is stored and what is shown. */
+/** ${java.said(enum.doc)}A closed list, each value with what is stored and what is shown. */
 public enum ${enum.class} {
 <#list enum.values as v>
     ${of(v.name)}${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>

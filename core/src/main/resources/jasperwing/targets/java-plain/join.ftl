@@ -1,57 +1,34 @@
-<#assign at = join.role?cap_first>
+<#-- The pairs of a many-to-many, from one of its ends. -->
+<#assign name = join.role?cap_first>
 
     ${of(join.member)}/** The keys of the ${java.comment(join.role)} of one, in order. */
-    public ${list}<${at}Key> ${join.role}(${java.signature(entity.key)}) throws ${sql} {
-        ${string} sql = ${java.literal("select " + java.names(join.there) + " from " + join.table + " where " + java.are(join.here) + " order by " + java.names(join.there))};
-        try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {
-            int at = 1;
-<#list entity.key as c>
-            ${java.bind(c, c.property)}
-</#list>
-            ${list}<${at}Key> found = new ${use("java.util.ArrayList")}<>();
-            try (${use("java.sql.ResultSet")} rows = statement.executeQuery()) {
-                while (rows.next()) {
-                    found.add(new ${at}Key(${join.there?map(c -> java.read(c))?join(", ")}));
-                }
-            }
-            return found;
+    public ${list}<${name}Key> ${join.role}(${java.signature(key)}) throws ${sql} {
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("select " + java.names(join.there) + " from " + join.table + " where " + java.are(join.here) + " order by " + java.names(join.there))})) {
+            int ${java.at} = 1;
+<@java.binds columns=key/>
+            return ${values}.all(${java.statement}, ${java.rows} -> new ${name}Key(${join.there?map(c -> java.read_column(c))?join(", ")}));
         }
     }
 
     /** The key of one of the ${java.comment(join.role)}. */
-    public record ${at}Key(${java.signature(join.there)}) {}
+    public record ${name}Key(${java.signature(join.there)}) {}
 
     /** Joins one to another; the database refuses a pair that is there. */
-    public void add${at}(${java.signature(entity.key)}, ${at}Key other) throws ${sql} {
-        pair(${java.literal("insert into " + join.table + " (" + java.names(join.here + join.there) + ") values (" + (join.here + join.there)?map(c -> "?")?join(", ") + ")")}, statement -> {
-            int at = 1;
-<#list entity.key as c>
-            ${java.bind(c, c.property)}
-</#list>
-<#list join.there as c>
-            ${java.bind(c, "other." + c.property + "()")}
-</#list>
-        });
+    public void add${name}(${java.signature(key)}, ${name}Key ${other}) throws ${sql} {
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("insert into " + join.table + " (" + java.names(join.here + join.there) + ") values (" + java.marks(join.here + join.there) + ")")})) {
+            int ${java.at} = 1;
+<@java.binds columns=key/>
+<@java.binds columns=join.there object=other/>
+            ${java.statement}.executeUpdate();
+        }
     }
 
     /** @return whether they were joined */
-    public boolean remove${at}(${java.signature(entity.key)}, ${at}Key other) throws ${sql} {
-        return pair(${java.literal("delete from " + join.table + " where " + java.are(join.here + join.there))}, statement -> {
-            int at = 1;
-<#list entity.key as c>
-            ${java.bind(c, c.property)}
-</#list>
-<#list join.there as c>
-            ${java.bind(c, "other." + c.property + "()")}
-</#list>
-        });
-    }
-<#if firstJoin>
-
-    private boolean pair(${string} sql, Binding binding) throws ${sql} {
-        try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {
-            binding.bind(statement);
-            return statement.executeUpdate() == 1;
+    public boolean remove${name}(${java.signature(key)}, ${name}Key ${other}) throws ${sql} {
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("delete from " + join.table + " where " + java.are(join.here + join.there))})) {
+            int ${java.at} = 1;
+<@java.binds columns=key/>
+<@java.binds columns=join.there object=other/>
+            return ${java.statement}.executeUpdate() == 1;
         }
     }
-</#if>

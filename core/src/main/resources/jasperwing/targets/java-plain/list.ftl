@@ -1,59 +1,38 @@
-<#assign single = rows.elements?size == 1>
-<#if single><#assign element = java.type(rows.elements[0])><#else><#assign element = rows.property?cap_first></#if>
-<#if !single>
+<#-- The elements of a list that is kept in a table of its own. -->
+<#assign of_value = !rows.element.column??>
+<#assign element = of_value?then(java.component_type(rows.element), java.type(rows.elements[0]))>
 
-    ${of(rows.member)}/** An element of ${rows.property}. */
-    public record ${element}(${java.signature(rows.elements)}) {}
-</#if>
-
-    ${of(rows.member)}/** <#if rows.doc?has_content>${java.comment(rows.doc)} </#if>In their order. */
-    public ${list}<${element}> ${rows.property}(${java.signature(entity.key)}) throws ${sql} {
-        ${string} sql = ${java.literal("select " + java.names(rows.elements) + " from " + rows.table + " where " + java.are(rows.owner) + " order by " + rows.position.name)};
-        try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {
-            int at = 1;
-<#list entity.key as c>
-            ${java.bind(c, c.property)}
-</#list>
-            ${list}<${element}> found = new ${use("java.util.ArrayList")}<>();
-            try (${use("java.sql.ResultSet")} rows = statement.executeQuery()) {
-                while (rows.next()) {
-<#if single>
-                    found.add(${java.read(rows.elements[0])});
-<#else>
-                    found.add(new ${element}(${rows.elements?map(c -> java.read(c))?join(", ")}));
-</#if>
-                }
-            }
-            return found;
+    ${of(rows.member)}/** ${java.said(rows.doc)}In their order. */
+    public ${list}<${element}> ${rows.property}(${java.signature(key)}) throws ${sql} {
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("select " + java.names(rows.elements) + " from " + rows.table + " where " + java.are(rows.owner) + " order by " + rows.position.name)})) {
+            int ${java.at} = 1;
+<@java.binds columns=key/>
+            return ${values}.all(${java.statement}, ${java.rows} -> ${java.read(rows.element, false)});
         }
     }
 
     /** Puts others in their place. */
-    public void set${rows.property?cap_first}(${java.signature(entity.key)}, ${list}<${element}> elements) throws ${sql} {
-        try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(${java.literal("delete from " + rows.table + " where " + java.are(rows.owner))})) {
-            int at = 1;
-<#list entity.key as c>
-            ${java.bind(c, c.property)}
-</#list>
-            statement.executeUpdate();
+    public void set${rows.property?cap_first}(${java.signature(key)}, ${list}<${element}> ${elements}) throws ${sql} {
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("delete from " + rows.table + " where " + java.are(rows.owner))})) {
+            int ${java.at} = 1;
+<@java.binds columns=key/>
+            ${java.statement}.executeUpdate();
         }
-        ${string} sql = ${java.literal("insert into " + rows.table + " (" + java.names(rows.owner + [rows.position] + rows.elements) + ") values (" + (rows.owner + [rows.position] + rows.elements)?map(c -> "?")?join(", ") + ")")};
-        try (${use("java.sql.PreparedStatement")} statement = connection.prepareStatement(sql)) {
-            for (int i = 0; i < elements.size(); i++) {
-                int at = 1;
-<#list entity.key as c>
-                ${java.bind(c, c.property)}
-</#list>
-                statement.setInt(at++, i);
-<#if single>
-                ${java.bind(rows.elements[0], "elements.get(i)")}
+        try (${prepared} ${java.statement} = ${connection}.prepareStatement(${java.literal("insert into " + rows.table + " (" + java.names(rows.owner + [rows.position] + rows.elements) + ") values (" + java.marks(rows.owner + [rows.position] + rows.elements) + ")")})) {
+<#assign place = java.free("place", columns)>
+<#assign each = java.free("each", columns)>
+            int ${place} = 0;
+            for (${element} ${each} : ${elements}) {
+                int ${java.at} = 1;
+<@java.binds columns=key space="                "/>
+                ${java.statement}.setInt(${java.at}++, ${place}++);
+<#if of_value>
+<@java.binds columns=rows.elements object=each space="                "/>
 <#else>
-<#list rows.elements as c>
-                ${java.bind(c, "elements.get(i)." + c.property + "()")}
-</#list>
+                ${java.bind(rows.elements[0], each)}
 </#if>
-                statement.addBatch();
+                ${java.statement}.addBatch();
             }
-            statement.executeBatch();
+            ${java.statement}.executeBatch();
         }
     }

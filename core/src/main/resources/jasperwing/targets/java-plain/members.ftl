@@ -1,38 +1,39 @@
-<#-- What a row has besides its values, whether it is a record or a class. -->
-<#list columns as c>
+<#-- What a row or value has besides its fields, whether it is a record or a class. -->
+<#assign bytes = fields?filter(f -> f.bytes)?map(f -> f.name)>
+<#function of_bytes f><#return bytes?seq_contains(f.name)></#function>
+<#list fields as f>
 
-    ${of(c.member)}/** The same row with another ${c.property}. */
-    public ${entity.class} with${c.property?remove_beginning("_")?cap_first}(${java.component(c)} ${c.property}) {
-        return new ${entity.class}(${java.arguments(columns)});
+    ${of(f.member)}/** The same with another ${f.name}. */
+    public ${name} with${f.name?remove_beginning("_")?cap_first}(${f.type} ${f.name}) {
+        return new ${name}(${fields?map(o -> o.name)?join(", ")});
     }
 </#list>
 ${of("")}
-<#if arrays?has_content || !design.records>
+<#if bytes?has_content || !design.records>
 
-    /** The same row when all values are<#if arrays?has_content>, bytes one by one</#if>. */
+    /** The same when all is<#if bytes?has_content>, bytes one by one</#if>. */
     @${use("java.lang.Override")}
     public boolean equals(${use("java.lang.Object")} other) {
-        return this == other || other instanceof ${entity.class}<#if columns?has_content> that</#if><#list columns as c> && ${(arrays?map(a -> a.property)?seq_contains(c.property))?then(use("java.util.Arrays"), use("java.util.Objects"))}.equals(this.${c.property}, that.${c.property})</#list>;
+        return this == other || other instanceof ${name}<#if fields?has_content> that</#if><#list fields as f> && ${of_bytes(f)?then(use("java.util.Arrays"), use("java.util.Objects"))}.equals(this.${f.name}, that.${f.name})</#list>;
     }
 
     @${use("java.lang.Override")}
     public int hashCode() {
-        return ${use("java.util.Objects")}.hash(<#list columns as c><#if arrays?map(a -> a.property)?seq_contains(c.property)>${use("java.util.Arrays")}.hashCode(${c.property})<#else>${c.property}</#if><#sep>, </#sep></#list>);
+        return ${use("java.util.Objects")}.hash(${fields?map(f -> of_bytes(f)?then(use("java.util.Arrays") + ".hashCode(" + f.name + ")", f.name))?join(", ")});
     }
 <#if !design.records>
 
     @${use("java.lang.Override")}
     public ${use("java.lang.String")} toString() {
-        return "${entity.class}[<#list columns as c>${c.property}=" + ${(arrays?map(a -> a.property)?seq_contains(c.property))?then(use("java.util.Arrays") + ".toString(" + c.property + ")", c.property)} + "<#sep>, </#sep></#list>]";
+        return "${name}[<#list fields as f>${f.name}=" + ${of_bytes(f)?then(use("java.util.Arrays") + ".toString(" + f.name + ")", f.name)} + "<#sep>, </#sep></#list>]";
     }
 </#if>
 </#if>
-<#assign primitives = columns?filter(c -> java.is_primitive(c))?map(c -> c.property)>
-<#list entity.computed as c>
+<#list computed as c>
 <#assign lines = code(c.property, primitives)>
 <#if lines?has_content>
 
-    ${of(c.member)}/** <#if c.doc?has_content>${java.comment(c.doc)} </#if>Computed from the row; null when that gives nothing. */
+    ${of(c.member)}/** ${java.said(c.doc)}Computed from the row; null when that gives nothing. */
     public ${java.single_type(c)} ${c.property}() {
 <#list lines as line>
         ${line}
@@ -41,7 +42,7 @@ ${of("")}
 </#if>
 </#list>
 ${of("")}
-<#list entity.oneOfs as oneOf>
+<#list oneOfs as oneOf>
 
     ${of(oneOf.member)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */
     public sealed interface ${oneOf.role?cap_first} {
@@ -56,8 +57,8 @@ ${of("")}
     /** What ${oneOf.role} points to<#if !oneOf.must>; null when it points to nothing</#if>. */
     public ${oneOf.role?cap_first} ${oneOf.role}() {
 <#list oneOf.subjects as s>
-        if (${s.columns[0].property} != null) {
-            return new ${oneOf.role?cap_first}.${s.class}Key(${java.arguments(s.columns)});
+        if (${java.got(s.columns[0], "this")} != null) {
+            return new ${oneOf.role?cap_first}.${s.class}Key(${s.columns?map(c -> java.got(c, "this"))?join(", ")});
         }
 </#list>
 <#if oneOf.must>

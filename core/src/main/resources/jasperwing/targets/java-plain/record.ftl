@@ -1,42 +1,43 @@
+<#-- A record of fields: a row, or a value. -->
+<#assign told = fields?filter(f -> f.about?has_content)>
+<#if told?has_content>
 /**
- * A row of ${java.comment(entity.table)}.<#if entity.doc?has_content> ${java.comment(entity.doc)}</#if>
-<#list columns>
+ * ${title}
  *
-<#items as c>
-<#assign about = java.about(c)>
-<#if about?has_content> * @param ${c.property} ${about?join("; ")}
-</#if>
-</#items>
+<#list told as f>
+ * @param ${f.name} ${f.about}
 </#list>
  */
-public record ${entity.class}(
-<#list columns as c>
-        ${of(c.member)}${java.component(c)} ${c.property}<#sep>,</#sep><#if !c?has_next>) {</#if>
 <#else>
-        ) {
-</#list>
+/** ${title} */
+</#if>
+<#list fields>
+public record ${name}(
+<#items as f>
+        ${of(f.member)}${f.type} ${f.name}<#sep>,</#sep><#if !f?has_next>) {</#if>
+</#items>
 ${of("")}
-<#if references?has_content || lists?has_content || arrays?has_content>
+<#if fields?filter(f -> f.must || f.list || f.bytes)?has_content>
 
-    public ${entity.class} {
-<#list references as c>
-        ${of(c.member)}${use("java.util.Objects")}.requireNonNull(${c.property}, "${c.property}");
+    public ${name} {
+<#list fields?filter(f -> f.must) as f>
+        ${of(f.member)}${use("java.util.Objects")}.requireNonNull(${f.name}, "${f.name}");
 </#list>
-<#list lists as c>
-        ${of(c.member)}${c.property} = ${c.property} == null ? null : ${use("java.util.List")}.copyOf(${c.property});
-</#list>
-<#list arrays as c>
-        ${of(c.member)}${c.property} = ${c.property} == null ? null : ${c.property}.clone();
+<#list fields?filter(f -> f.list || f.bytes) as f>
+        ${of(f.member)}<@java.copied field=f/>
 </#list>
 ${of("")}
     }
 </#if>
-<#list arrays as c>
+<#list fields?filter(f -> f.bytes) as f>
 
-    ${of(c.member)}/** A copy. */
+    ${of(f.member)}/** A copy. */
     @${use("java.lang.Override")}
-    public byte[] ${c.property}() {
-        return ${c.property} == null ? null : ${c.property}.clone();
+    public byte[] ${f.name}() {
+        return ${java.copy(f)};
     }
 </#list>
 <#include "members.ftl">
+<#else>
+public record ${name}() {}
+</#list>

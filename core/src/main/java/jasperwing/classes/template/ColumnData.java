@@ -1,0 +1,151 @@
+package jasperwing.classes.template;
+
+import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.model.Attribute;
+import jasperwing.model.Form;
+import jasperwing.model.Literal;
+import jasperwing.model.Range;
+import jasperwing.model.Scalar;
+import jasperwing.model.Stamp;
+import jasperwing.model.Type;
+import jasperwing.naming.Reserved;
+import jasperwing.naming.Words;
+import jasperwing.schema.Column;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Leaves;
+import jasperwing.schema.Literals;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.ToIntFunction;
+
+/** Columns as the data templates see. */
+final class ColumnData {
+    static final Dialect DIALECT = Dialect.POSTGRESQL;
+
+    /** Names no component of a record may have. */
+    private static final Set<String> OF_OBJECTS =
+            Set.of("clone", "finalize", "getClass", "hashCode", "notify", "notifyAll", "toString", "wait");
+
+    private final ChosenClasses classes;
+    private final ColumnAttributes attributes;
+
+    ColumnData(ChosenClasses classes, Schema schema) {
+        this.classes = classes;
+        this.attributes = new ColumnAttributes(classes.model().design(), schema);
+    }
+
+    /**
+     * How a row leads to a column.
+     *
+     * @param steps the data of {@link Shape#STEP}
+     * @param part what the last step calls it
+     * @param required whether it must be filled where the last step is there
+     */
+    record Path(List<Data> steps, String part, boolean required) {
+        /** From an element of a list, which is a value itself. */
+        Path ofElement() {
+            return new Path(steps.subList(1, steps.size()), part, required);
+        }
+    }
+
+    /** The attribute a column keeps, where that is computed from its row. */
+    Optional<Attribute> computedBy(Table table, Column column) {
+        return column.computed().isEmpty()
+                ? Optional.empty()
+                : Optional.of(attributes.of(table, column))
+                        .filter(a -> a.isComputed() && a.name().equals(column.member()));
+    }
+
+    /** Whether rows must have it. */
+    static boolean isRequired(Table table, Column column) {
+        return column.required() || table.primaryKey().contains(column.name());
+    }
+
+    /** The part of a value that a column keeps; empty for one that keeps no value's. */
+    Optional<Leaves.Leaf> part(Table table, Column column) {
+        return attributes.leaf(table, column).filter(l -> !l.path().isEmpty());
+    }
+
+    Data of(Table table, Column column, String property, Path path) {
+        Attribute attribute = attributes.of(table, column);
+        boolean own = attribute.name().equals(column.member());
+        String stamp = own ? attribute.stamped().map(Stamp::word).orElse("") : "";
+        boolean version = !stamp.isEmpty() && attribute.type().isNumeric();
+        Form form = form(attribute, own);
+        Type type = own ? inRow(attribute, column) : attribute.type();
+        return Shape.COLUMN.of(
+                DIALECT.quote(column.name()),
+                column.name(),
+                property,
+                column.member(),
+                enumName(type).isEmpty() ? TypeData.word(type) : "enum",
+                enumName(type),
+                type instanceof Type.Text text ? text.length() : 0,
+                digits(type, Type.Decimal::precision),
+                digits(type, Type.Decimal::scale),
+                own && isArray(attribute, column),
+                column.type(),
+                isRequired(table, column),
+                column.generated(),
+                table.primaryKey().contains(column.name()),
+                version ? "" : stamp,
+                version,
+                column.computed(),
+                own ? bound(attribute, Range::from) : "",
+                own ? bound(attribute, Range::to) : "",
+                form.longerThan().orElse(-1),
+                form.matching(),
+                form.ignoringCase(),
+                column.comment(),
+                path.steps(),
+                path.part(),
+                path.required());
+    }
+
+    /** A list that lies in a row otherwise than as an array is a text of JSON. */
+    private static Type inRow(Attribute attribute, Column column) {
+        return attribute.isListInRow() && !isArray(attribute, column) ? Type.of(Scalar.JSON) : attribute.type();
+    }
+
+    private static boolean isArray(Attribute attribute, Column column) {
+        return attribute.isListInRow() && column.type().endsWith("[]");
+    }
+
+    private static Form form(Attribute attribute, boolean own) {
+        return own && Literals.formFits(attribute) ? attribute.form() : Form.NONE;
+    }
+
+    private static int digits(Type type, ToIntFunction<Type.Decimal> digits) {
+        return type instanceof Type.Decimal decimal ? digits.applyAsInt(decimal) : 0;
+    }
+
+    /** The class of an enum; empty for other types. */
+    private String enumName(Type type) {
+        return type instanceof Type.Named named ? classes.model().enumNames().getOrDefault(named.name(), "") : "";
+    }
+
+    private static String bound(Attribute attribute, Function<Range, Optional<Literal>> end) {
+        return attribute
+                .range()
+                .filter(r -> Literals.rangeFits(attribute.type(), r))
+                .flatMap(end)
+                .map(Literal::text)
+                .orElse("");
+    }
+
+    /** The name of a property for what has a name in the design or in SQL. */
+    static String property(String name) {
+        String camel = Words.camel(name);
+        if (camel.isEmpty()) {
+            return "column";
+        }
+        if (Character.isDigit(camel.codePointAt(0))) {
+            return "_" + camel;
+        }
+        return Reserved.JAVA.contains(camel) || OF_OBJECTS.contains(camel) ? camel + "_" : camel;
+    }
+}

@@ -1,0 +1,76 @@
+package jasperwing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.classes.GeneratedFile;
+import jasperwing.classes.Target;
+import jasperwing.classes.java.Compiling;
+import jasperwing.model.CodeTargetEdits;
+import jasperwing.model.Design;
+import jasperwing.model.TargetOption;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Trigger;
+import jasperwing.schema.Triggers;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Map;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+/** Where nothing is found at fault, every database takes the tables and every compiler the classes. */
+class SoundDesignsTest {
+    @Property(tries = 40, seed = "20261130")
+    void databasesTakeTheTablesAndTriggers(@ForAll long seed) throws SQLException {
+        Design design = SoundDesigns.of(seed);
+        for (Dialect dialect : Dialect.values()) {
+            Schema schema = Schema.derive(design, dialect);
+            if (!schema.tables().isEmpty()) {
+                load(design, schema, "seed " + seed + " in " + dialect + ":\n" + Notation.print(design));
+            }
+        }
+    }
+
+    private static void load(Design design, Schema schema, String about) throws SQLException {
+        try (Connection connection = Databases.loaded(design, schema.dialect());
+                Statement statement = connection.createStatement()) {
+            if (Triggers.areIn(schema.dialect())) {
+                for (Trigger trigger : Triggers.of(design, schema)) {
+                    for (String sql : trigger.statements()) {
+                        statement.execute(sql);
+                    }
+                }
+            }
+        } catch (SQLException e) {
+            throw new SQLException(about, e);
+        }
+    }
+
+    @Property(tries = 40, seed = "20261130")
+    void theClassesCompile(@ForAll long seed) {
+        Design design = SoundDesigns.of(seed);
+        for (Target target : Target.values()) {
+            for (String rows : TargetOption.ROWS.choices()) {
+                compile(
+                        target,
+                        CodeTargetEdits.choose(target.word(), TargetOption.ROWS, rows)
+                                .on(design));
+            }
+        }
+    }
+
+    private static void compile(Target target, Design design) {
+        Map<String, String> sources = target.generate(design).stream()
+                .filter(f -> f.path().endsWith(".java"))
+                .collect(Collectors.toMap(GeneratedFile::path, GeneratedFile::text));
+        if (!sources.isEmpty()) {
+            assertThat(Compiling.of(sources).orElseThrow())
+                    .as(() -> target.word() + " of\n" + Notation.print(design))
+                    .isEmpty();
+        }
+    }
+}
