@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
 
 /** Where nothing is found at fault, every database takes the tables and every compiler the classes. */
 class SoundDesignsTest {
@@ -61,6 +62,22 @@ class SoundDesignsTest {
                                 .on(design));
             }
         }
+    }
+
+    /** A formula over a link that lives in another system. */
+    @Test
+    void whatIsKeptElsewhereIsNotLedThrough() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id serial key",
+                "  marks int = count(berths)",
+                "entity Berth",
+                "  id serial key",
+                "entity Stay, outside",
+                "  id serial key",
+                "each Boat may know many Berth as berths via Stay, which may have many Boat as boats");
+        compile(Target.JAVA_JAKARTA, design);
+        compile(Target.JAVA_PLAIN, design);
     }
 
     private static void compile(Target target, Design design) {

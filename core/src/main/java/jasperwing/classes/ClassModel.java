@@ -132,13 +132,18 @@ public final class ClassModel {
      * the classes do not lead there.
      */
     public Optional<String> property(Step step) {
-        if (!builder.hasClass(step.from()) || !builder.hasClass(step.to())) {
+        if (!builder.hasClass(step.from()) || !builder.hasClass(step.to()) || !hasLink(step)) {
             return Optional.empty();
         }
         return step.relationship()
                 .match(
                         tie -> Optional.of(names.end(tie, step.from(), end(tie, step.way()))),
                         oneOf -> property(oneOf, step));
+    }
+
+    /** Whether a link entity that it goes through is not kept elsewhere. */
+    private boolean hasLink(Step step) {
+        return step.relationship().match(tie -> tie.via().isEmpty() || builder.hasClass(tie.via()), oneOf -> true);
     }
 
     private Optional<String> property(OneOf oneOf, Step step) {
