@@ -79,6 +79,9 @@ public final class Fields {
     }
 
     private static FieldType keyPart(ChosenClasses classes, Property property) {
+        if (isDurationInKey(property)) {
+            return FieldType.of(Type.of(Scalar.BIG_INT));
+        }
         return isEnumInKey(classes, property) ? FieldType.of(Type.of(Scalar.LONG_TEXT)) : attributeType(property);
     }
 
@@ -108,11 +111,19 @@ public final class Fields {
     }
 
     /**
-     * Whether the field has the text of the column, and accessors make of it what it is: of a list in a column, for which the standard has no type,
-     * and of an enum in a key, which may have no converter.
+     * Whether the field has what the column has, and accessors make of it what it is: of a list in a column, for which the standard has no type,
+     * and of an enum or a duration in a key, which may have no converter.
      */
-    public static boolean isText(ChosenClasses classes, Property property) {
-        return property.attribute().isListInRow() || isEnumInKey(classes, property);
+    public static boolean isAsStored(ChosenClasses classes, Property property) {
+        return property.attribute().isListInRow() || isConvertedInKey(classes, property);
+    }
+
+    private static boolean isConvertedInKey(ChosenClasses classes, Property property) {
+        return isDurationInKey(property) || isEnumInKey(classes, property);
+    }
+
+    private static boolean isDurationInKey(Property property) {
+        return property.key() && property.attribute().type().is(Scalar.DURATION);
     }
 
     private static boolean isEnumInKey(ChosenClasses classes, Property property) {
@@ -153,7 +164,7 @@ public final class Fields {
     private void column(Property property, List<Annotation> mappings, List<Annotation> rules) {
         Attribute attribute = property.attribute();
         Column column = property.column().orElseThrow();
-        if (!isEnumInKey(columns.classes(), property)) {
+        if (!isConvertedInKey(columns.classes(), property)) {
             columns.converter(attribute.type()).ifPresent(mappings::add);
         }
         mappings.add(Columns.column(column, attribute));
@@ -201,9 +212,7 @@ public final class Fields {
             mappings.addAll(Columns.overrides(property));
         } else {
             columns.converter(property.attribute().type()).ifPresent(mappings::add);
-            Column element = table.columns().get(owner + 1);
-            mappings.add(
-                    Columns.column(element.name(), true, property.attribute().type()));
+            mappings.add(Columns.column(table.columns().get(owner + 1), property.attribute()));
         }
     }
 }

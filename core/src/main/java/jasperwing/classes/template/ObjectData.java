@@ -116,7 +116,7 @@ final class ObjectData {
                 property.map(Property::key).orElse(false),
                 attribute.flatMap(Attribute::stamped).map(Stamp::word).orElse(""),
                 attribute.map(Attribute::isListInRow).orElse(false),
-                property.filter(p -> Fields.isText(classes, p)).isPresent(),
+                property.filter(p -> Fields.isAsStored(classes, p)).isPresent(),
                 attribute
                         .filter(Attribute::isListInRow)
                         .map(a -> classes.packageOf("") + "." + Columns.listText(classes, a))
@@ -156,7 +156,6 @@ final class ObjectData {
                         .map(p -> Shape.SHOWN.of(p, true));
     }
 
-    /** What a class calls an attribute or what it refers to. */
     /** Of what an object is shown by its own attributes alone: what it refers to may not be loaded, and to show it would load it. */
     private static Optional<String> property(ModelClass of, String member) {
         return of.properties().stream()

@@ -89,7 +89,7 @@ enum Shape {
             key: whether it is in the key
             stamp: `insert` or `update` when it is set by itself, else empty
             inRow: whether it is a list that is kept in a column
-            asText: whether the object has the text of the column, of which accessors make what it is
+            asStored: whether the object has what the column has, of which accessors make what it is: a text, and of a duration its milliseconds
             listText: of a list kept in a column, the qualified name of the class that makes a text of it and it of a text
             """),
     TYPE(

@@ -1,8 +1,8 @@
 <#-- The methods that read and change an object; those of associations keep both ends in step. -->
 <#list object.properties as f>
 ${of(f.name)}
-<#if f.asText>
-<@as_text f=f/>
+<#if f.asStored>
+<@as_stored f=f/>
 <#elseif f.type.many?has_content>
 <#if java.changes>
 <@java.getter type=java.type(f.type) name=f.name/>
@@ -60,17 +60,16 @@ ${of(a.name)}
 </#list>
 ${of("")}
 <#-- What the object has as a text: a list in a column, or an enum in a key. -->
-<#macro as_text f>
+<#macro as_stored f>
 <#local type = java.type(f.type)>
-<#local list = f.listText?has_content>
 
     public ${type} ${method("get", f.name)}() {
-        return ${list?then(use(f.listText!"") + ".list", type + ".of")}(${f.name});
+        return ${java.restored(f)};
     }
 <#if java.changes>
 
 <@setter_head type=type name=f.name/>
-        this.${f.name} = <#if list>${use(f.listText)}.text(${f.name})<#else>${f.name} == null ? null : ${f.name}.stored()</#if>;
+        this.${f.name} = ${java.stored(f)};
 <@setter_end/>
 </#if>
 </#macro>

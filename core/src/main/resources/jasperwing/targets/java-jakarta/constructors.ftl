@@ -60,7 +60,7 @@
   <#if !java.changes>
     <#list entity.object.properties?filter(f -> f.type.many?has_content) as f>
       <#if f.listText?has_content>
-        <#local all = all + [parameter(java.type(f.type), f.name, use(f.listText) + ".text(" + f.name + ")")]>
+        <#local all = all + [parameter(java.type(f.type), f.name, java.stored(f))]>
       <#else>
         <#local all = all + [copied("List", java.single(f.type), f.name)]>
       </#if>
@@ -71,7 +71,7 @@
 
 <#function parameters_of_property f>
   <#if !is_given(is_required(f), f.key)><#return []></#if>
-  <#return [parameter(java.type(f.type), f.name, f.asText?then(f.name + " == null ? null : " + f.name + ".stored()", f.name))]>
+  <#return [parameter(java.type(f.type), f.name, f.asStored?then(java.stored(f), f.name))]>
 </#function>
 
 <#function parameters_of_association a>

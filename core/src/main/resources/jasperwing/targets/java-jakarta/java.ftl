@@ -76,8 +76,8 @@ ${space}/** ${comment(text)} */
     "list", "new " + use("java.util.ArrayList") + "<>()",
     "set", "new " + use("java.util.LinkedHashSet") + "<>()",
     f.defaultKind?switch(
-      "number", number(f.type, f.default),
-      "enum", single(f.type) + "." + f.default + f.asText?then(".stored()", ""),
+      "number", f.asStored?then(f.default + "L", number(f.type, f.default)),
+      "enum", single(f.type) + "." + f.default + f.asStored?then(".stored()", ""),
       "date", single(f.type) + ".parse(\"" + f.default + "\")",
       "word", (f.type.word == "boolean")?then(f.default, now(f.type)),
       "text", parsed(f.type, f.default),
@@ -136,8 +136,23 @@ ${space}/** ${comment(text)} */
     private ${field_type(f)} ${f.name}${initial(f)};
 </#macro>
 
-<#-- The type a field has, where accessors make of a text what it is. -->
-<#function field_type f><#return f.asText?then(use("java.lang.String"), type(f.type))></#function>
+<#-- The type a field has, where accessors make of what is stored what it is. -->
+<#function field_type f>
+  <#if !f.asStored><#return type(f.type)></#if>
+  <#return use((f.type.word == "duration" && !f.type.many?has_content)?then("java.lang.Long", "java.lang.String"))>
+</#function>
+
+<#-- What a field has for a variable with what it is. -->
+<#function stored f name=f.name>
+  <#if f.listText?has_content><#return use(f.listText) + ".text(" + name + ")"></#if>
+  <#return name + " == null ? null : " + name + (f.type.word == "duration")?then(".toMillis()", ".stored()")>
+</#function>
+
+<#-- What a field is, of what it has. -->
+<#function restored f>
+  <#if f.listText?has_content><#return use(f.listText) + ".list(" + f.name + ")"></#if>
+  <#return (f.type.word == "duration")?then(f.name + " == null ? null : " + type(f.type) + ".ofMillis(" + f.name + ")", type(f.type) + ".of(" + f.name + ")")>
+</#function>
 
 <#-- Those of a field or a class, a line each, in front of which is some space. -->
 <#macro annotations all space="    ">

@@ -1,0 +1,83 @@
+package jasperwing.classes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.metamodel.EntityType;
+import jasperwing.Samples;
+import jasperwing.SoundDesigns;
+import jasperwing.classes.Persisting.Provider;
+import jasperwing.model.Design;
+import jasperwing.notation.Notation;
+import java.io.IOException;
+import java.net.URLClassLoader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+/** Where nothing is found at fault, both providers take the classes, find them true to the tables and read with them. */
+class SoundPersistenceTest {
+    @Property(tries = 12, seed = "20261130")
+    void bothProvidersTakeTheClasses(@ForAll long seed) throws Exception {
+        Design design = SoundDesigns.of(seed);
+        if (!ClassModel.of(design).classes().isEmpty()) {
+            reads(design);
+        }
+    }
+
+    /** A duration in a key, where no converter may be; a list of JSON. */
+    @Test
+    void whatOnceBrokeThem() throws Exception {
+        reads(Samples.design(
+                "entity Dive",
+                "  lasts duration",
+                "  day date",
+                "  facts json list",
+                "  key (lasts, day)",
+                "entity Note",
+                "  id serial key",
+                "each Note must be of one Dive as dive, which may have many Note as notes"));
+    }
+
+    private static void reads(Design design) throws Exception {
+        for (Provider provider : Provider.values()) {
+            for (String mapping : List.of("annotations", "xml")) {
+                Path folder = Files.createTempDirectory("classes");
+                try {
+                    read(Persisting.mapped(design, mapping, provider), provider, folder);
+                } catch (Exception | LinkageError e) {
+                    throw new IllegalStateException(provider + " with " + mapping + ":\n" + Notation.print(design), e);
+                } finally {
+                    delete(folder);
+                }
+            }
+        }
+    }
+
+    private static void read(Design design, Provider provider, Path folder) throws Exception {
+        String url = Persisting.database(design);
+        try (URLClassLoader loader = Persisting.compiled(design, folder);
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
+            EntityManager manager = factory.createEntityManager();
+            for (EntityType<?> type : manager.getMetamodel().getEntities()) {
+                String query = "select e from " + type.getName() + " e";
+                assertThat(manager.createQuery(query).getResultStream().count()).isZero();
+            }
+            manager.close();
+        }
+    }
+
+    private static void delete(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(path);
+            }
+        }
+    }
+}
