@@ -34,12 +34,12 @@ import jasperwing.reading.Readings;
 import jasperwing.schema.DeleteEffect;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.LooseReference;
 import jasperwing.schema.Order;
 import jasperwing.schema.Ripple;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
-import jasperwing.schema.Triggers;
 import jasperwing.walk.Walk;
 import jasperwing.weigh.Way;
 import jasperwing.weigh.Weighing;
@@ -86,7 +86,8 @@ final class EveryProjection {
         }
         assertThat(Order.ofRows(design, schema).tables()).hasSameSizeAs(schema.tables());
         LooseReference.all(design, schema).forEach(l -> assertThat(l.dangling()).isNotBlank());
-        assertThat(Triggers.script(dialect, Triggers.of(design, schema))).isNotNull();
+        assertThat(GuardTriggers.script(dialect, GuardTriggers.of(design, schema)))
+                .isNotNull();
         design.relationships()
                 .forEach(r -> Roles.of(r).forEach(role -> role.targets().forEach(t -> deletes(schema, role, t))));
     }

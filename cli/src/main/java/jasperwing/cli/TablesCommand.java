@@ -1,8 +1,8 @@
 package jasperwing.cli;
 
 import jasperwing.model.Design;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Schema;
-import jasperwing.schema.Triggers;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;
@@ -39,7 +39,7 @@ final class TablesCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Design loaded = DesignFile.load(design);
         Schema schema = Schema.derive(loaded, DialectOption.of(dialect));
-        if (triggers && !Triggers.areIn(schema.dialect())) {
+        if (triggers && !GuardTriggers.areIn(schema.dialect())) {
             throw new ParameterException(
                     spec.commandLine(),
                     schema.dialect().title()
@@ -56,7 +56,7 @@ final class TablesCommand implements Callable<Integer> {
     }
 
     private static String triggers(Design design, Schema schema) {
-        String script = Triggers.script(schema.dialect(), Triggers.of(design, schema));
+        String script = GuardTriggers.script(schema.dialect(), GuardTriggers.of(design, schema));
         return script.isEmpty() ? "" : "\n" + script;
     }
 }

@@ -3,9 +3,9 @@ package jasperwing.findings;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.LooseReference;
 import jasperwing.schema.Trigger;
-import jasperwing.schema.Triggers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -22,21 +22,22 @@ final class GuardSql {
             return "";
         }
         List<Trigger> triggers = new ArrayList<>();
-        loose.forEach(l -> triggers.addAll(Triggers.of(design, checked.schema(), l)));
+        loose.forEach(l -> triggers.addAll(GuardTriggers.of(design, checked.schema(), l)));
         return loose.stream()
                         .map(l -> "-- Finds rows that refer to no row\n" + l.dangling())
                         .collect(Collectors.joining("\n"))
-                + after(Triggers.script(checked.dialect(), triggers));
+                + after(GuardTriggers.script(checked.dialect(), triggers));
     }
 
     /** The triggers that hold that each row of a family is of one kind. */
     static String ofKinds(Checked checked, Entity root) {
-        return Triggers.script(checked.dialect(), Triggers.ofKinds(checked.design(), checked.schema(), root));
+        return GuardTriggers.script(checked.dialect(), GuardTriggers.ofKinds(checked.design(), checked.schema(), root));
     }
 
     /** The triggers that check rows of an entity where the dialect takes no check constraint. */
     static String ofChecks(Checked checked, String entity) {
-        return Triggers.script(checked.dialect(), Triggers.ofChecks(checked.design(), checked.schema(), entity));
+        return GuardTriggers.script(
+                checked.dialect(), GuardTriggers.ofChecks(checked.design(), checked.schema(), entity));
     }
 
     private static String after(String script) {

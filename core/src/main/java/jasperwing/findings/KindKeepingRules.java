@@ -15,8 +15,8 @@ import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Enforcement;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Table;
-import jasperwing.schema.Triggers;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -92,7 +92,7 @@ final class KindKeepingRules {
                         : "A row of " + names + " can belong to " + Nouns.a(root.name())
                                 + " of another kind, and one can be missing: no constraint compares it with the kind.",
                 "Wrong rows are accepted silently"
-                        + (Triggers.areIn(checked.dialect()) ? "; triggers refuse them." : "."),
+                        + (GuardTriggers.areIn(checked.dialect()) ? "; triggers refuse them." : "."),
                 List.of(keepIn(design, root.name(), KindsKept.ONE_TABLE)),
                 tables.size() > MANY ? "" : GuardSql.ofKinds(checked, root)));
     }
@@ -112,7 +112,7 @@ final class KindKeepingRules {
                         Subject.of(relationship, ""),
                         message(design, relationship, e),
                         "The database accepts a reference to a row that does not exist or is of another kind"
-                                + (Triggers.areIn(checked.dialect()) ? "; triggers refuse it." : "."),
+                                + (GuardTriggers.areIn(checked.dialect()) ? "; triggers refuse it." : "."),
                         List.of(keepIn(design, e, KindsKept.TABLE_EACH)),
                         GuardSql.of(checked, relationship))));
     }

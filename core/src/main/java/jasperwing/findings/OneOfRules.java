@@ -13,8 +13,8 @@ import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.KeyTypes;
-import jasperwing.schema.Triggers;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -147,7 +147,7 @@ final class OneOfRules {
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " is kept as a kind and an id, without a foreign key.",
                 "The database does not notice when the row it refers to does not exist"
-                        + (Triggers.areIn(checked.dialect()) ? "; triggers can." : "."),
+                        + (GuardTriggers.areIn(checked.dialect()) ? "; triggers can." : "."),
                 List.of(columnEach(oneOf)),
                 GuardSql.of(checked, oneOf));
     }

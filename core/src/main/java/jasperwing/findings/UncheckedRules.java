@@ -8,7 +8,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.JsonElements;
-import jasperwing.schema.Patterns;
+import jasperwing.schema.RegexTranslator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -19,7 +19,7 @@ final class UncheckedRules {
 
     static void check(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
         String pattern = attribute.form().matching();
-        if (!pattern.isEmpty() && Patterns.in(dialect, pattern).isEmpty()) {
+        if (!pattern.isEmpty() && RegexTranslator.in(dialect, pattern).isEmpty()) {
             found.accept(pattern(entity, attribute, dialect));
         }
         if (attribute.isListInRow() && !attribute.type().is(Scalar.JSON) && isUnchecked(attribute, dialect)) {

@@ -28,7 +28,7 @@ import java.util.Set;
  * What changes from one design to another.
  *
  * @param text the statements of the design that come, go or change
- * @param lost what the design said and says no more, as {@link Losses} finds it
+ * @param lost what the design said and says no more, as {@link LostFacts} finds it
  * @param tables by name: those that go or change in the order they had, then those that come
  * @param classes files of the built-in target, by path
  * @param raised findings the one design does not have
@@ -58,7 +58,7 @@ public record Consequences(
         return new Consequences(
                 Changed.of(
                         "", statements(before.design(), after.design()), statements(after.design(), before.design())),
-                Losses.of(before.design(), after.design()),
+                LostFacts.of(before.design(), after.design()),
                 tables(before.schema(), after.schema()),
                 classes(before, after, concerned),
                 found(after.report(), before.report()),

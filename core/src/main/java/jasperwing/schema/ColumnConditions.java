@@ -92,7 +92,7 @@ final class ColumnConditions {
                 };
         JsonElements.pattern(design, dialect, attribute.type())
                 .filter(p -> dialect != Dialect.SQLITE)
-                .ifPresent(p -> conditions.add(Patterns.whole(dialect, text, p)));
+                .ifPresent(p -> conditions.add(RegexTranslator.whole(dialect, text, p)));
         return conditions;
     }
 
@@ -101,7 +101,8 @@ final class ColumnConditions {
         List<String> conditions = new ArrayList<>();
         form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
         if (!form.matching().isEmpty()) {
-            Patterns.in(dialect, form.matching()).ifPresent(p -> conditions.add(Patterns.whole(dialect, column, p)));
+            RegexTranslator.in(dialect, form.matching())
+                    .ifPresent(p -> conditions.add(RegexTranslator.whole(dialect, column, p)));
         }
         return conditions;
     }

@@ -164,7 +164,7 @@ final class SqlWriter {
         table.checks().stream()
                 .filter(Check::declared)
                 .forEach(c ->
-                        lines.add("constraint " + quote(c.name()) + " check " + Conditions.inLines(c.condition())));
+                        lines.add("constraint " + quote(c.name()) + " check " + CheckLayout.inLines(c.condition())));
         if (!keysComeLast()) {
             table.foreignKeys().stream().filter(k -> k.enforced() && !isLate(k)).forEach(k -> lines.add(foreignKey(k)));
         }

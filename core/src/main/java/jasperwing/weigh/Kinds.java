@@ -13,8 +13,8 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Table;
-import jasperwing.schema.Triggers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -106,7 +106,7 @@ final class Kinds {
                 cost(empty + (empty == 1 ? " column" : " columns") + " empty in every " + Words.spoken(kind)),
                 cost("a new kind changes the table that all use"),
                 lack("a foreign key to one kind takes a row of any"
-                        + (Triggers.areIn(dialect) ? "; a trigger can refuse it" : "")));
+                        + (GuardTriggers.areIn(dialect) ? "; a trigger can refuse it" : "")));
     }
 
     private List<Fact> complete() {
@@ -122,7 +122,7 @@ final class Kinds {
     }
 
     private String triggers() {
-        return Triggers.areIn(dialect) ? "; a trigger can" : "";
+        return GuardTriggers.areIn(dialect) ? "; a trigger can" : "";
     }
 
     private Map<String, String> statements(KindsKept way, Tables tables) {

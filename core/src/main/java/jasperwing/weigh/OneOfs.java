@@ -17,9 +17,9 @@ import jasperwing.naming.Words;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
+import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Table;
-import jasperwing.schema.Triggers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -124,7 +124,7 @@ final class OneOfs {
         if (!alike) {
             facts.add(lack("the subjects are keyed differently: ids are compared as text"));
         }
-        facts.add(lack("no foreign key: ids can dangle" + (Triggers.areIn(dialect) ? " without triggers" : "")));
+        facts.add(lack("no foreign key: ids can dangle" + (GuardTriggers.areIn(dialect) ? " without triggers" : "")));
         facts.add(lack("a renamed subject leaves stored kinds behind"));
         return facts;
     }

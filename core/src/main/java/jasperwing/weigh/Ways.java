@@ -1,6 +1,6 @@
 package jasperwing.weigh;
 
-import jasperwing.classes.Declarations;
+import jasperwing.classes.ClassDeclarations;
 import jasperwing.classes.Target;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
@@ -195,12 +195,12 @@ final class Ways {
         Target.JAVA_JAKARTA.generate(plain, tables.schema(), entities).stream()
                 .filter(f -> entities.contains(f.entity()))
                 .forEach(f -> fields.computeIfAbsent(f.entity(), e -> new LinkedHashSet<>())
-                        .addAll(shape(Declarations.of(f))));
+                        .addAll(shape(ClassDeclarations.of(f))));
         return fields;
     }
 
     /** How its kinds are kept, and its fields, each on a line without what says where it is kept or what it is at first. */
-    private static List<String> shape(Declarations declarations) {
+    private static List<String> shape(ClassDeclarations declarations) {
         Stream<String> kinds = declarations.head().stream().filter(l -> l.startsWith("@Inheritance"));
         Stream<String> fields = declarations.fields().stream()
                 .map(d -> d.lines().get(d.lines().size() - 1).strip());

@@ -8,7 +8,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.moves.Losses;
+import jasperwing.moves.LostFacts;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Dialect;
 import java.util.ArrayList;
@@ -80,7 +80,7 @@ class FixesTest {
                 lost.removeAll(facts(fix.edit().on(design)));
                 lost.removeIf(f -> onPurpose.contains(f.get(0)));
                 assertThat(lost).as(finding.rule() + ": " + fix.title()).isEmpty();
-                assertThat(Losses.of(design, fix.edit().on(design)))
+                assertThat(LostFacts.of(design, fix.edit().on(design)))
                         .as(finding.rule() + ": " + fix.title())
                         .filteredOn(l -> l.startsWith("the documentation") || l.startsWith("the label"))
                         .isEmpty();

@@ -160,9 +160,9 @@ class MovesPropertyTest {
                     Tie tie = (Tie)
                             apart.relationships().get(apart.relationships().size() - 1);
                     Fold fold = new Fold(tie, i);
-                    if (Losses.of(before, apart).isEmpty()
+                    if (LostFacts.of(before, apart).isEmpty()
                             && fold.hindrance(apart).isEmpty()) {
-                        assertThat(Losses.of(before, fold.on(apart)))
+                        assertThat(LostFacts.of(before, fold.on(apart)))
                                 .as("%s of%n%s", one, Notation.print(before))
                                 .isEmpty();
                         assertThat(fold.on(apart).entity(entity.name()).map(Entity::attributes))

@@ -79,6 +79,21 @@ public final class Databases {
         return connection;
     }
 
+    /** As {@link #loaded}, with the triggers of the design where the database has them. */
+    public static Connection guarded(Design design, Dialect dialect) throws SQLException {
+        Connection connection = loaded(design, dialect);
+        if (GuardTriggers.areIn(dialect)) {
+            try (var statement = connection.createStatement()) {
+                for (Trigger trigger : GuardTriggers.of(design, Schema.derive(design, dialect))) {
+                    for (String sql : trigger.statements()) {
+                        statement.execute(sql);
+                    }
+                }
+            }
+        }
+        return connection;
+    }
+
     /** A connection to a new, empty database. */
     public static Connection open(Dialect dialect) throws SQLException {
         if (dialect == Dialect.POSTGRESQL) {

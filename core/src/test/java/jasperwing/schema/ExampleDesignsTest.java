@@ -62,15 +62,10 @@ class ExampleDesignsTest {
     @MethodSource("all")
     void rowsAreAcceptedAndRefusedWithTriggers(String name, Dialect dialect) throws SQLException {
         Design design = ExampleDesigns.design(name);
-        try (Connection connection = Databases.loaded(design, dialect);
+        try (Connection connection = Databases.guarded(design, dialect);
                 Statement statement = connection.createStatement()) {
-            for (Trigger trigger : Triggers.of(design, Schema.derive(design, dialect))) {
-                for (String sql : trigger.statements()) {
-                    statement.execute(sql);
-                }
-            }
             for (ExampleDesigns.Row row : ExampleDesigns.rows(name)) {
-                if (row.isFor(dialect) && (Triggers.areIn(dialect) || row.isByConstraint(dialect))) {
+                if (row.isFor(dialect) && (GuardTriggers.areIn(dialect) || row.isByConstraint(dialect))) {
                     check(statement, row, dialect);
                 }
             }

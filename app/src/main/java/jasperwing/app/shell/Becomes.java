@@ -1,6 +1,6 @@
 package jasperwing.app.shell;
 
-import jasperwing.classes.Declarations;
+import jasperwing.classes.ClassDeclarations;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -27,12 +27,12 @@ final class Becomes {
     List<Node> entity(String entity) {
         return projection.files(Set.of(entity)).stream()
                 .limit(1)
-                .map(f -> box(f.path(), declared(Declarations.of(f))))
+                .map(f -> box(f.path(), declared(ClassDeclarations.of(f))))
                 .toList();
     }
 
     /** What a class is, and its fields. */
-    private static List<String> declared(Declarations declarations) {
+    private static List<String> declared(ClassDeclarations declarations) {
         List<String> lines = new ArrayList<>(plain(declarations.head()));
         declarations.fields().forEach(d -> lines.addAll(plain(d.lines())));
         return lines.size() > MOST_LINES ? concat(lines.subList(0, MOST_LINES), "    \u2026") : lines;
@@ -61,7 +61,7 @@ final class Becomes {
             concerned.add(tie.via());
         }
         for (GeneratedFile file : projection.files(concerned)) {
-            List<String> lines = Declarations.of(file).fields().stream()
+            List<String> lines = ClassDeclarations.of(file).fields().stream()
                     .filter(d -> names.contains(d.source().member()))
                     .flatMap(d -> plain(d.lines()).stream())
                     .toList();

@@ -10,11 +10,11 @@ import java.util.Set;
  * ({@link java.util.regex.Pattern}), in which {@code \d}, {@code \w} and {@code \s} are characters of ASCII alone.
  *
  * <pre>{@code
- * Patterns.in(Dialect.POSTGRESQL, "\\d{4}"); // Optional[[0-9]{4}]
- * Patterns.in(Dialect.POSTGRESQL, "\\p{L}+"); // empty: PostgreSQL has no such class
+ * RegexTranslator.in(Dialect.POSTGRESQL, "\\d{4}"); // Optional[[0-9]{4}]
+ * RegexTranslator.in(Dialect.POSTGRESQL, "\\p{L}+"); // empty: PostgreSQL has no such class
  * }</pre>
  */
-public final class Patterns {
+public final class RegexTranslator {
     /** What stands for a class of characters, within brackets. */
     private static final Map<Character, String> CLASSES =
             Map.of('d', "0-9", 'w', "A-Za-z0-9_", 's', " \\t\\n\\x0b\\f\\r");
@@ -30,7 +30,7 @@ public final class Patterns {
     private final StringBuilder out = new StringBuilder();
     private int at;
 
-    private Patterns(Dialect dialect, String source) {
+    private RegexTranslator(Dialect dialect, String source) {
         this.dialect = dialect;
         this.source = source;
     }
@@ -40,7 +40,7 @@ public final class Patterns {
         return switch (dialect) {
             case SQLITE -> Optional.empty();
             case H2 -> Optional.of(pattern);
-            case POSTGRESQL, MARIADB -> new Patterns(dialect, pattern).translated();
+            case POSTGRESQL, MARIADB -> new RegexTranslator(dialect, pattern).translated();
         };
     }
 

@@ -18,10 +18,10 @@ import java.util.stream.Collectors;
  * or to one of several kinds in a table, and that a row of a family is of one kind.
  *
  * <pre>{@code
- * Triggers.script(Dialect.MARIADB, Triggers.of(design, schema)); // to be run after the tables
+ * GuardTriggers.script(Dialect.MARIADB, GuardTriggers.of(design, schema)); // to be run after the tables
  * }</pre>
  */
-public final class Triggers {
+public final class GuardTriggers {
     private static final List<Event> WRITTEN = List.of(Event.INSERT, Event.UPDATE);
 
     private final Design design;
@@ -29,7 +29,7 @@ public final class Triggers {
     private final Dialect dialect;
     private final TriggerWriter out;
 
-    private Triggers(Design design, Schema schema) {
+    private GuardTriggers(Design design, Schema schema) {
         this.design = design;
         this.schema = schema;
         this.dialect = schema.dialect();
@@ -44,7 +44,7 @@ public final class Triggers {
     /** All that a schema can have; none in a dialect without triggers in SQL, and none where constraints hold everything. */
     public static List<Trigger> of(Design design, Schema schema) {
         Design whole = design.whole();
-        Triggers triggers = new Triggers(whole, schema);
+        GuardTriggers triggers = new GuardTriggers(whole, schema);
         LooseReference.all(whole, schema).forEach(triggers::reference);
         whole.entities().forEach(triggers::kinds);
         schema.tables().forEach(triggers::checks);
@@ -53,7 +53,7 @@ public final class Triggers {
 
     /** Those that check rows of the entity's table where the dialect takes no check constraint. */
     public static List<Trigger> ofChecks(Design design, Schema schema, String entity) {
-        Triggers triggers = new Triggers(design.whole(), schema);
+        GuardTriggers triggers = new GuardTriggers(design.whole(), schema);
         schema.tablesOf(triggers.design, entity).stream()
                 .flatMap(t -> schema.named(t.name()).stream())
                 .forEach(triggers::checks);
@@ -62,7 +62,7 @@ public final class Triggers {
 
     /** Those that hold one reference. */
     public static List<Trigger> of(Design design, Schema schema, LooseReference reference) {
-        Triggers triggers = new Triggers(design.whole(), schema);
+        GuardTriggers triggers = new GuardTriggers(design.whole(), schema);
         triggers.reference(reference);
         return triggers.out.triggers();
     }
@@ -70,7 +70,7 @@ public final class Triggers {
     /** Those that hold that each row of an entity's family is of one kind; the entity is the one all others are a kind of. */
     public static List<Trigger> ofKinds(Design design, Schema schema, Entity root) {
         Design whole = design.whole();
-        Triggers triggers = new Triggers(whole, schema);
+        GuardTriggers triggers = new GuardTriggers(whole, schema);
         triggers.kinds(root);
         Family.descendants(whole, root.name()).forEach(triggers::kinds);
         return triggers.out.triggers();
@@ -274,7 +274,7 @@ public final class Triggers {
         }
         Set<List<String>> inherited = design.parent(entity.name())
                 .flatMap(p -> schema.table(p.name()))
-                .map(Triggers::distinct)
+                .map(GuardTriggers::distinct)
                 .orElse(Set.of());
         for (List<String> columns : distinct(shape)) {
             if (!inherited.contains(columns)) {

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Locale;
 
 /** How conditions of checks are laid out. */
-final class Conditions {
+final class CheckLayout {
     /** Longer ones are broken over lines. */
     private static final int LONGEST = 100;
 
-    private Conditions() {}
+    private CheckLayout() {}
 
     /** In parentheses; a long one with a line for each part that the outermost {@code and} or {@code or} joins. */
     static String inLines(String condition) {

@@ -11,7 +11,7 @@ import java.util.List;
  * @param head the last part before the first member
  * @param fields the parts of the members up to the first one that is made of no member
  */
-public record Declarations(List<String> head, List<Field> fields) {
+public record ClassDeclarations(List<String> head, List<Field> fields) {
     /** A part and what it is made of. */
     public record Field(Source source, List<String> lines) {
         public Field {
@@ -19,13 +19,13 @@ public record Declarations(List<String> head, List<Field> fields) {
         }
     }
 
-    public Declarations {
+    public ClassDeclarations {
         head = List.copyOf(head);
         fields = List.copyOf(fields);
     }
 
     /** Linear in the lines. */
-    public static Declarations of(GeneratedFile file) {
+    public static ClassDeclarations of(GeneratedFile file) {
         List<Field> parts = parts(file);
         int first = 0;
         while (first < parts.size() && parts.get(first).source().member().isEmpty()) {
@@ -36,7 +36,7 @@ public record Declarations(List<String> head, List<Field> fields) {
             end++;
         }
         int head = (first < parts.size() ? first : parts.size()) - 1;
-        return new Declarations(head < 0 ? List.of() : parts.get(head).lines(), parts.subList(first, end));
+        return new ClassDeclarations(head < 0 ? List.of() : parts.get(head).lines(), parts.subList(first, end));
     }
 
     private static List<Field> parts(GeneratedFile file) {

@@ -11,7 +11,7 @@ import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class DeclarationsTest {
+class ClassDeclarationsTest {
     /** Whatever the mapping is, what a class is and its fields are found. */
     @ParameterizedTest
     @ValueSource(strings = {"annotations", "xml"})
@@ -22,7 +22,7 @@ class DeclarationsTest {
                 .filter(f -> f.path().endsWith("/Dive.java"))
                 .findFirst()
                 .orElseThrow();
-        Declarations declarations = Declarations.of(dive);
+        ClassDeclarations declarations = ClassDeclarations.of(dive);
         assertThat(declarations.head()).last().isEqualTo("public class Dive {");
         assertThat(declarations.fields())
                 .extracting(f -> f.source().member())
@@ -38,8 +38,9 @@ class DeclarationsTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "one\n", "one\n\ntwo\n"})
     void aFileOfNoMembersHasNoFields(String text) {
-        assertThat(Declarations.of(new GeneratedFile("a", text, "")).fields()).isEmpty();
-        assertThat(Set.copyOf(Declarations.of(new GeneratedFile("a", text, "", List.of()))
+        assertThat(ClassDeclarations.of(new GeneratedFile("a", text, "")).fields())
+                .isEmpty();
+        assertThat(Set.copyOf(ClassDeclarations.of(new GeneratedFile("a", text, "", List.of()))
                                 .head())
                         .size())
                 .isLessThan(2);

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Triggers refuse and do what they say, in the databases themselves. */
-class TriggersTest {
+class GuardTriggersTest {
     private static final Design CLINIC = Samples.design(
             "entity Person",
             "  kinds kept in a complete table each",
@@ -64,16 +64,6 @@ class TriggersTest {
             "  id serial key",
             "each Haul must be made with one Trawl");
 
-    private static Statement with(Connection connection, Design design, Dialect dialect) throws SQLException {
-        Statement statement = connection.createStatement();
-        for (Trigger trigger : Triggers.of(design, Schema.derive(design, dialect))) {
-            for (String sql : trigger.statements()) {
-                statement.execute(sql);
-            }
-        }
-        return statement;
-    }
-
     private static void refused(Statement statement, String sql, String message) {
         assertThatThrownBy(() -> statement.execute(sql))
                 .isInstanceOf(SQLException.class)
@@ -92,8 +82,8 @@ class TriggersTest {
             value = Dialect.class,
             names = {"POSTGRESQL", "MARIADB", "SQLITE"})
     void aKindAndAnIdReferToARow(Dialect dialect) throws SQLException {
-        try (Connection connection = Databases.loaded(CLINIC, dialect);
-                Statement statement = with(connection, CLINIC, dialect)) {
+        try (Connection connection = Databases.guarded(CLINIC, dialect);
+                Statement statement = connection.createStatement()) {
             statement.execute("insert into wards (id) values (1)");
             statement.execute("insert into beds (id) values (1)");
             statement.execute("insert into labels (id, subject_kind, subject_id) values (1, 'Ward', 1)");
@@ -122,8 +112,8 @@ class TriggersTest {
             value = Dialect.class,
             names = {"POSTGRESQL", "MARIADB", "SQLITE"})
     void rowsInSeveralTablesAreReferredTo(Dialect dialect) throws SQLException {
-        try (Connection connection = Databases.loaded(CLINIC, dialect);
-                Statement statement = with(connection, CLINIC, dialect)) {
+        try (Connection connection = Databases.guarded(CLINIC, dialect);
+                Statement statement = connection.createStatement()) {
             statement.execute("insert into nurses (number, email, grade) values ('n1', 'a@x', 1)");
             statement.execute("insert into surgeons (number, email, field) values ('s1', 'b@x', 'heart')");
             statement.execute("insert into people (number, email) values ('p1', 'c@x')");
@@ -156,8 +146,8 @@ class TriggersTest {
             value = Dialect.class,
             names = {"POSTGRESQL", "MARIADB", "SQLITE"})
     void aRowIsOfOneKind(Dialect dialect) throws SQLException {
-        try (Connection connection = Databases.loaded(FLEET, dialect);
-                Statement statement = with(connection, FLEET, dialect)) {
+        try (Connection connection = Databases.guarded(FLEET, dialect);
+                Statement statement = connection.createStatement()) {
             statement.execute("insert into vessels (id, name, kind) values (1, 'Ada', 'Tug')");
             statement.execute("insert into tugs (id, pull) values (1, 40)");
             refused(
@@ -186,7 +176,7 @@ class TriggersTest {
     @Test
     void theScriptOfMariaDbDelimitsWhatHasSemicolons() {
         Schema schema = Schema.derive(CLINIC, Dialect.MARIADB);
-        assertThat(Triggers.script(Dialect.MARIADB, Triggers.of(CLINIC, schema)))
+        assertThat(GuardTriggers.script(Dialect.MARIADB, GuardTriggers.of(CLINIC, schema)))
                 .startsWith(
                         "delimiter //\n\n-- labels.subject_kind, subject_id must refer to an existing row of wards or"
                                 + " beds\ncreate trigger ")
@@ -202,8 +192,10 @@ class TriggersTest {
                 "entity Core",
                 "  id serial key",
                 "each Core must be of one Plot, which may have many Core");
-        assertThat(Triggers.of(plain, Schema.derive(plain, Dialect.POSTGRESQL))).isEmpty();
-        assertThat(Triggers.script(Dialect.POSTGRESQL, java.util.List.of())).isEmpty();
-        assertThat(Triggers.of(CLINIC, Schema.derive(CLINIC, Dialect.H2))).isEmpty();
+        assertThat(GuardTriggers.of(plain, Schema.derive(plain, Dialect.POSTGRESQL)))
+                .isEmpty();
+        assertThat(GuardTriggers.script(Dialect.POSTGRESQL, java.util.List.of()))
+                .isEmpty();
+        assertThat(GuardTriggers.of(CLINIC, Schema.derive(CLINIC, Dialect.H2))).isEmpty();
     }
 }

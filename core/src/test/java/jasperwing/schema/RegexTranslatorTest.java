@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-class PatternsTest {
+class RegexTranslatorTest {
     private static final List<String> PATTERNS = List.of(
             "\\d+",
             "\\w+",
@@ -71,8 +71,8 @@ class PatternsTest {
             for (String pattern : PATTERNS) {
                 String text = "cast(? as " + dialect.textCast() + ")"
                         + (dialect == Dialect.MARIADB ? " collate utf8mb4_bin" : "");
-                String condition = Patterns.whole(
-                        dialect, text, Patterns.in(dialect, pattern).orElseThrow());
+                String condition = RegexTranslator.whole(
+                        dialect, text, RegexTranslator.in(dialect, pattern).orElseThrow());
                 try (PreparedStatement select =
                         connection.prepareStatement("select 1 from (select 1 as one) t where " + condition)) {
                     for (String value : TEXTS) {
@@ -100,10 +100,10 @@ class PatternsTest {
         "ab\\d, true, true",
     })
     void haveNoneWhereADatabaseCannotSayIt(String pattern, boolean postgresql, boolean mariadb) {
-        assertThat(Patterns.in(Dialect.POSTGRESQL, pattern).isPresent()).isEqualTo(postgresql);
-        assertThat(Patterns.in(Dialect.MARIADB, pattern).isPresent()).isEqualTo(mariadb);
-        assertThat(Patterns.in(Dialect.SQLITE, pattern)).isEmpty();
-        assertThat(Patterns.in(Dialect.H2, pattern)).contains(pattern);
+        assertThat(RegexTranslator.in(Dialect.POSTGRESQL, pattern).isPresent()).isEqualTo(postgresql);
+        assertThat(RegexTranslator.in(Dialect.MARIADB, pattern).isPresent()).isEqualTo(mariadb);
+        assertThat(RegexTranslator.in(Dialect.SQLITE, pattern)).isEmpty();
+        assertThat(RegexTranslator.in(Dialect.H2, pattern)).contains(pattern);
     }
 
     @Test

@@ -20,7 +20,7 @@ import java.util.Map;
  * ranges, patterns, formulas, uniqueness, indexes, delete rules. It compares the two designs and knows nothing of the edit, so that no edit can
  * lose anything unseen.
  */
-public final class Losses {
+public final class LostFacts {
     /**
      * Something said, without its place.
      *
@@ -31,7 +31,7 @@ public final class Losses {
 
     private final Map<Fact, List<String>> places = new LinkedHashMap<>();
 
-    private Losses(Design design) {
+    private LostFacts(Design design) {
         Design whole = design.whole();
         whole.entities().forEach(this::entity);
         design.groups().forEach(g -> g.attributes().forEach(a -> attribute(g.name(), a)));
@@ -40,9 +40,9 @@ public final class Losses {
 
     /** Each in a few words with the place it had, as in {@code the default of Dive.depth}; in the order of the design. */
     public static List<String> of(Design before, Design after) {
-        Map<Fact, List<String>> left = new Losses(after).places;
+        Map<Fact, List<String>> left = new LostFacts(after).places;
         List<String> lost = new ArrayList<>();
-        new Losses(before).places.forEach((fact, all) -> {
+        new LostFacts(before).places.forEach((fact, all) -> {
             List<String> now = left.getOrDefault(fact, List.of());
             List<String> gone = new ArrayList<>(all);
             now.forEach(gone::remove);

@@ -8,7 +8,7 @@ import jasperwing.model.EntityEdits;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class LossesTest {
+class LostFactsTest {
     private static final Design SHOP = Samples.design(
             "entity Shop",
             "  \"Where things are sold.\"",
@@ -24,7 +24,7 @@ class LossesTest {
             "  deleting Shop deletes Till too");
 
     private static List<String> without(String attribute) {
-        return Losses.of(SHOP, EntityEdits.removeAttribute("Shop", attribute).on(SHOP));
+        return LostFacts.of(SHOP, EntityEdits.removeAttribute("Shop", attribute).on(SHOP));
     }
 
     @Test
@@ -36,18 +36,18 @@ class LossesTest {
                         "the pattern of Shop.town",
                         "the index (town, zip) where town <> \"x\" of Shop");
         assertThat(without("floor")).containsExactly("the range of Shop.floor");
-        assertThat(Losses.of(SHOP, EntityEdits.remove("Till").on(SHOP)))
+        assertThat(LostFacts.of(SHOP, EntityEdits.remove("Till").on(SHOP)))
                 .containsExactly("the delete rule of Till.shop", "the order of Till.shop");
     }
 
     @Test
     void whatHasMovedIsNotLost() {
-        assertThat(Losses.of(SHOP, new SplitOff("Shop", List.of("name", "floor"), "Details", false).on(SHOP)))
+        assertThat(LostFacts.of(SHOP, new SplitOff("Shop", List.of("name", "floor"), "Details", false).on(SHOP)))
                 .isEmpty();
-        assertThat(Losses.of(SHOP, EntityEdits.rename("Shop", "Store").on(SHOP)))
+        assertThat(LostFacts.of(SHOP, EntityEdits.rename("Shop", "Store").on(SHOP)))
                 .isEmpty();
         Design moved = new SplitOff("Shop", List.of("town", "zip"), "Address", true).on(SHOP);
-        assertThat(Losses.of(SHOP, moved)).isEmpty();
+        assertThat(LostFacts.of(SHOP, moved)).isEmpty();
         assertThat(moved.entity("Address").orElseThrow().indexes()).hasSize(1);
     }
 
@@ -66,7 +66,7 @@ class LossesTest {
         Design merged = new MergeEntities("Shop", "Store").on(two);
         assertThat(merged.entity("Shop").orElseThrow().notes().doc())
                 .isEqualTo("Where things are sold.\nWhere things are kept.");
-        assertThat(Losses.of(two, merged)).containsExactly("the range of Shop.floor", "the range of Store.floor");
+        assertThat(LostFacts.of(two, merged)).containsExactly("the range of Shop.floor", "the range of Store.floor");
         assertThat(merged.entity("Shop")
                         .flatMap(e -> e.attribute("total"))
                         .orElseThrow()
@@ -77,7 +77,7 @@ class LossesTest {
     @Test
     void anIndexThatIsCutIsNamed() {
         Design cut = new SplitOff("Shop", List.of("zip"), "Codes", false).on(SHOP);
-        assertThat(Losses.of(SHOP, cut)).containsExactly("the index (town, zip) where town <> \"x\" of Shop");
-        assertThat(Losses.of(SHOP, SHOP)).isEmpty();
+        assertThat(LostFacts.of(SHOP, cut)).containsExactly("the index (town, zip) where town <> \"x\" of Shop");
+        assertThat(LostFacts.of(SHOP, SHOP)).isEmpty();
     }
 }
