@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Reads what an entity is said to have: attributes with or without types, and things, many or one. */
 final class Listing {
@@ -110,7 +111,7 @@ final class Listing {
         boolean sentence = List.of(said.split("\\s+")).stream().anyMatch(Vocabulary::isFunctionWord)
                 && said.contains(" ")
                 && said.split("\\s+").length > 3;
-        if (!words || sentence) {
+        if (!words || sentence || !Stream.of(said.split("\\s+")).allMatch(Vocabulary::isOfNames)) {
             return Optional.empty();
         }
         String name = said.contains(" ") || said.contains("_") ? Words.camel(said) : decapitalised(said);

@@ -6,6 +6,7 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What spoken nouns name: entities there are, whatever their number and capitals, or names for new ones. */
 final class Nouns {
@@ -47,6 +48,7 @@ final class Nouns {
         boolean noun = bare.matches("[\\p{L}_][\\p{L}\\p{N}_'\u2019 -]*")
                 && bare.split("\\s+").length <= MOST_WORDS
                 && !Vocabulary.isFunctionWord(bare.split("\\s+")[0])
+                && Stream.of(bare.split("\\s+")).allMatch(Vocabulary::isOfNames)
                 && !name(bare).isEmpty();
         return noun ? Optional.of(name(bare)) : Optional.empty();
     }

@@ -18,6 +18,81 @@ final class Vocabulary {
     static final Set<String> MUST = Set.of("must", "shall", "always", "should");
     static final Set<String> MAY = Set.of("may", "can", "might", "could", "sometimes", "optionally", "usually");
 
+    /** Words that belong to no name: what they say is said by nothing in a design, and a name that has one was misread. */
+    private static final Set<String> NOT_OF_NAMES = Set.of(
+            "except",
+            "unless",
+            "maybe",
+            "perhaps",
+            "always",
+            "usually",
+            "sometimes",
+            "often",
+            "also",
+            "too",
+            "please",
+            "today",
+            "now",
+            "soon",
+            "later",
+            "who",
+            "whom",
+            "whose",
+            "which",
+            "that",
+            "this",
+            "these",
+            "those",
+            "when",
+            "whenever",
+            "where",
+            "if",
+            "while",
+            "because",
+            "since",
+            "until",
+            "during",
+            "than",
+            "without",
+            "whether",
+            "but",
+            "or",
+            "and",
+            "on",
+            "into",
+            "onto",
+            "so",
+            "such",
+            "very",
+            "quite",
+            "just",
+            "only",
+            "then",
+            "there");
+
+    private static final Set<String> NOUNS_IN_LY = Set.of(
+            "family",
+            "supply",
+            "reply",
+            "assembly",
+            "ally",
+            "fly",
+            "anomaly",
+            "butterfly",
+            "subfamily",
+            "homily",
+            "monopoly",
+            "rally",
+            "tally",
+            "lily",
+            "jelly",
+            "july",
+            "doily",
+            "panoply",
+            "gully",
+            "trolley",
+            "italy");
+
     private static final Set<String> VERBS = Set.of(
             "has",
             "have",
@@ -134,5 +209,12 @@ final class Vocabulary {
         return verb.matches(".*(ch|sh|x|ss|zz|o)es")
                 ? verb.substring(0, verb.length() - 2)
                 : verb.substring(0, verb.length() - 1);
+    }
+
+    /** Whether a name can have a word: no adverb, and none that joins or points. */
+    static boolean isOfNames(String word) {
+        String small = word.toLowerCase(Locale.ROOT);
+        boolean adverb = small.endsWith("ly") && small.length() > 4 && !NOUNS_IN_LY.contains(small);
+        return !adverb && !NOT_OF_NAMES.contains(small);
     }
 }

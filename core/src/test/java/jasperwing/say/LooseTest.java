@@ -12,6 +12,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Speech looser than the notation's sentences. */
 class LooseTest {
@@ -46,6 +47,31 @@ class LooseTest {
         assertThat(sentences(EMPTY, said)).containsExactly(sentence);
         Design after = Say.understand(EMPTY, said).edit().on(EMPTY);
         assertThat(after.relationships()).extracting(Notation::print).containsExactly(sentence);
+    }
+
+    /** A word that is no part of a name and says nothing here is not taken into one. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "an order maybe has many items",
+                "an order has many items slowly",
+                "a firm has many clerks except on sundays",
+                "a firm always has a motto",
+                "a firm has a motto which is short",
+                "a firm has a motto unless closed",
+                "a firm has a motto only",
+                "a clerk belongs to a firm today"
+            })
+    void whatWouldBeDroppedIsNotUnderstood(String said) {
+        Understanding understood = Say.understand(EMPTY, said);
+        assertThat(understood.changes()).isFalse();
+        assertThat(understood.problem()).isNotEmpty();
+    }
+
+    @Test
+    void namesMayEndAsAdverbsDo() {
+        assertThat(sentences(EMPTY, "a family has many assemblies"))
+                .containsExactly("each Family may have many Assembly, which must belong to one Family");
     }
 
     @Test
