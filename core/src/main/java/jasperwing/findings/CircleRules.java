@@ -18,6 +18,10 @@ import org.jgrapht.graph.DirectedPseudograph;
 
 /** Entities that must each have one of the others first. */
 final class CircleRules {
+    /** What checking at the end is good for. */
+    private static final String TOGETHER =
+            "; checked at the end they can be stored together where keys are not counted up, though not by Hibernate";
+
     private CircleRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
@@ -91,7 +95,7 @@ final class CircleRules {
                 Rule.REQUIRED_CYCLE,
                 Subject.of(inside.get(0).relationship(), inside.get(0).name()),
                 names + " must each have one of the others first.",
-                "None of them can have a first row.",
+                "None of them can have a first row" + (checked.dialect().defersKeys() ? TOGETHER : "") + ".",
                 fixes);
     }
 }
