@@ -37,7 +37,7 @@ final class ComponentData {
      * A value.
      *
      * @param optional whether rows can be without it
-     * @param columns all that it has, in order
+     * @param columns all that it has, in order; fewer where attributes of one name are of several types
      */
     Data of(String property, Attribute attribute, boolean optional, List<Map<String, Object>> columns) {
         return value(property, attribute.name(), attribute, optional, columns.iterator());
@@ -49,7 +49,7 @@ final class ComponentData {
         List<Data> parts = new ArrayList<>();
         List<Object> columns = new ArrayList<>();
         for (Attribute part : group.group().attributes()) {
-            if (!part.list() && !part.isComputed()) {
+            if (!part.list() && !part.isComputed() && rest.hasNext()) {
                 Data component = part(group.group(), member, part, rest);
                 parts.add(component);
                 columns.addAll((List<?>) component.get("columns"));
