@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Form;
+import jasperwing.model.Stamp;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
 import java.util.List;
@@ -25,7 +26,18 @@ final class ValueRules {
                     .filter(r -> !Literals.rangeFits(attribute.type(), r))
                     .ifPresent(r -> found.accept(rangeNotOfType(entity, attribute)));
             if (attribute.stamp().isPresent() && attribute.stamped().isEmpty()) {
-                found.accept(stampNotOfType(entity, attribute));
+                found.accept(stampNotOfType(
+                        entity,
+                        attribute,
+                        "cannot be set by itself: it is no time, and no number counted on updates",
+                        "Nothing sets it."));
+            }
+            if (attribute.stamped().filter(s -> s == Stamp.UPDATE).isPresent() && entity.isKey(attribute)) {
+                found.accept(stampNotOfType(
+                        entity,
+                        attribute,
+                        "is in its key and set by itself on every update",
+                        "The row would be known by something else each time."));
             }
             if (attribute.isListInRow() && !Leaves.canBeInRow(checked.design(), attribute.type())) {
                 found.accept(notInRow(entity, attribute));
@@ -59,13 +71,12 @@ final class ValueRules {
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
     }
 
-    private static Finding stampNotOfType(Entity entity, Attribute attribute) {
+    private static Finding stampNotOfType(Entity entity, Attribute attribute, String what, String why) {
         return new Finding(
                 Rule.STAMP_NOT_OF_TYPE,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name()
-                        + " cannot be set by itself: it is no time, and no number counted on updates.",
-                "Nothing sets it.",
+                entity.name() + "'s " + attribute.name() + " " + what + ".",
+                why,
                 List.of(new Fix(
                         "Let it be set by hand",
                         EntityEdits.changeAttribute(

@@ -87,13 +87,16 @@ public final class ChosenClasses {
     }
 
     /**
-     * The reference that is the whole key of a class that is itself in the key of another. Providers know no key classes within key classes
-     * there.
+     * The reference that is the whole key of a class that is itself in the key of another, or has kinds. Providers know no key classes within
+     * key classes there, and none of one reference for a family.
      */
     Optional<Association.ToOne> sharedKey(ModelClass subject) {
-        return subject.sharedKey().filter(r -> model.classes().stream()
-                .flatMap(c -> c.keyReferences().stream())
-                .anyMatch(k -> k.target().equals(subject.entity().name())));
+        String entity = subject.entity().name();
+        return subject.sharedKey()
+                .filter(r -> !model.design().kinds(entity).isEmpty()
+                        || model.classes().stream()
+                                .flatMap(c -> c.keyReferences().stream())
+                                .anyMatch(k -> k.target().equals(entity)));
     }
 
     /** The qualified name of the interface the subjects of a one-of share. */
