@@ -55,7 +55,7 @@ class ExamplePersistenceTest {
         Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
         String filled = Persisting.database(design);
         String copied = Persisting.database(design);
-        fill(filled, name);
+        fill(filled, name, Dialect.POSTGRESQL);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory from = Persisting.boot(loader, filled, provider);
                 EntityManagerFactory to = Persisting.boot(loader, copied, provider)) {
@@ -70,12 +70,34 @@ class ExamplePersistenceTest {
         }
     }
 
-    private static void fill(String url, String name) throws SQLException {
+    private static Stream<Arguments> eachProvider() {
+        return ExampleDesigns.NAMES.stream()
+                .flatMap(n -> Stream.of(Provider.values()).map(p -> Arguments.of(n, p)));
+    }
+
+    /** The names are those of PostgreSQL, which H2 can be told to take. */
+    @ParameterizedTest
+    @MethodSource("eachProvider")
+    void rowsAreReadFromH2(String name, Provider provider) throws Exception {
+        Design design = Persisting.mapped(ExampleDesigns.design(name), "annotations", provider);
+        Schema schema = Schema.derive(design, Dialect.H2);
+        String url = Persisting.h2Database(design);
+        fill(url, name, Dialect.H2);
+        try (URLClassLoader loader = Persisting.compiled(design, folder);
+                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
+            EntityManager reading = factory.createEntityManager();
+            assertThat(new GraphCopy(reading, roots(design, schema), given(design)).copies())
+                    .hasSizeGreaterThan(10);
+            reading.close();
+        }
+    }
+
+    private static void fill(String url, String name, Dialect dialect) throws SQLException {
         try (Connection connection = DriverManager.getConnection(url);
                 Statement statement = connection.createStatement()) {
             for (ExampleDesigns.Row row : ExampleDesigns.rows(name)) {
-                if (row.accepted() && row.isFor(Dialect.POSTGRESQL)) {
-                    statement.execute(row.in(Dialect.POSTGRESQL));
+                if (row.accepted() && row.isFor(dialect)) {
+                    statement.execute(row.in(dialect));
                 }
             }
         }

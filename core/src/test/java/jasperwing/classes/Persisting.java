@@ -25,10 +25,13 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 
 /** Boots the generated classes of a design in a persistence provider against the derived schema. */
 final class Persisting {
+    private static final AtomicInteger H2 = new AtomicInteger();
+
     private Persisting() {}
 
     /** The URL of a database with the tables of a design. */
@@ -37,6 +40,17 @@ final class Persisting {
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
             statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
+        }
+        return url;
+    }
+
+    /** The URL of a database of H2 with the tables of a design, in which names are as PostgreSQL takes them. */
+    static String h2Database(Design design) throws SQLException {
+        String url = "jdbc:h2:mem:persisting" + H2.incrementAndGet() + ";DB_CLOSE_DELAY=-1;DATABASE_TO_LOWER=TRUE;"
+                + "NON_KEYWORDS=DAY,HOUR,KEY,MINUTE,MONTH,SECOND,USER,VALUE,YEAR";
+        try (Connection connection = DriverManager.getConnection(url);
+                var statement = connection.createStatement()) {
+            statement.execute(Schema.derive(design, Dialect.H2).sql());
         }
         return url;
     }
@@ -121,6 +135,9 @@ final class Persisting {
         properties.put("jakarta.persistence.provider", provider.name);
         properties.put("jakarta.persistence.validation.mode", "CALLBACK");
         properties.putAll(provider.properties(loader));
+        if (String.valueOf(database.get("jakarta.persistence.jdbc.url")).startsWith("jdbc:h2:")) {
+            properties.put("hibernate.hbm2ddl.auto", "none");
+        }
         return Persistence.createEntityManagerFactory("marsh", properties);
     }
 
