@@ -32,6 +32,20 @@ final class Panes {
         this.view = view;
         this.roster = roster;
         this.sheet = sheet;
+        workspace.declaration().addListener((o, was, is) -> {
+            if (!is.isEmpty()) {
+                showDeclaration(is);
+                workspace.declaration().set("");
+            }
+        });
+    }
+
+    /** Opens the text where a name is declared. */
+    private void showDeclaration(String name) {
+        if (text == null || view.getRight() != text) {
+            toggleText();
+        }
+        text.showDeclaration(name);
     }
 
     /** A button for each pane. */

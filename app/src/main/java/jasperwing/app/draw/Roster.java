@@ -14,6 +14,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -36,6 +37,12 @@ final class Roster extends VBox {
         list.setAccessibleText("Entities");
         list.setCellFactory(l -> new RosterCell(workspace.selection()));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(is));
+        list.setOnMouseClicked(e -> showDeclaration());
+        list.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                showDeclaration();
+            }
+        });
         VBox.setVgrow(list, Priority.ALWAYS);
         getChildren().addAll(find, list);
         workspace.projection().addListener((o, was, is) -> refresh());
@@ -56,6 +63,15 @@ final class Roster extends VBox {
     private void chosen(RosterLine line) {
         if (!following && line != null && line.kind() == RosterLine.Kind.ENTITY) {
             workspace.selection().set(Selection.of(line.name()));
+        }
+    }
+
+    /** What has no card is shown where it is declared. */
+    private void showDeclaration() {
+        RosterLine line = list.getSelectionModel().getSelectedItem();
+        if (line != null && line.kind() == RosterLine.Kind.DECLARED) {
+            list.getSelectionModel().clearSelection();
+            workspace.declaration().set(line.name());
         }
     }
 

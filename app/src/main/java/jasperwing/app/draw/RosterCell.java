@@ -53,12 +53,12 @@ final class RosterCell extends ListCell<RosterLine> {
                 dress(line);
             }
             setAccessibleText(line.name());
-            name.setId(line.kind() == RosterLine.Kind.ENTITY ? "roster-" + line.name() : null);
+            name.setId(line.kind() == RosterLine.Kind.HEAD ? null : "roster-" + line.name());
             name.setText(line.name());
             note.setText(line.note());
         }
         shown = shows ? line : null;
-        setMouseTransparent(!shows || line.kind() != RosterLine.Kind.ENTITY);
+        setMouseTransparent(!shows || line.kind() == RosterLine.Kind.HEAD);
         mark();
     }
 

@@ -89,6 +89,16 @@ final class TextPane extends VBox {
         area.requestFocus();
     }
 
+    /** Puts the caret where a name is declared that is no entity's. */
+    void showDeclaration(String name) {
+        TextMap.of(area.getText()).named(name).ifPresent(s -> {
+            area.moveTo(s.first(), 0);
+            area.showParagraphAtTop(Math.max(0, s.first() - 3));
+            area.selectLine();
+            area.requestFocus();
+        });
+    }
+
     /** Shows the design as it is, and forgets what did not parse. */
     private void reset() {
         good = Notation.print(workspace.design());

@@ -189,10 +189,13 @@ final class FindingsLine extends VBox {
 
     private void goTo(Finding finding) {
         Optional<Selection> target = finding.subject().relationship().map(Selection::of);
-        List<String> known = workspace.design().entity(finding.subject().entity()).stream()
-                .map(Entity::name)
-                .toList();
-        target.or(() -> known.stream().findFirst().map(Selection::of))
-                .ifPresent(s -> workspace.selection().set(s));
+        String name = finding.subject().entity();
+        Optional<Selection> known = target.or(
+                () -> workspace.design().entity(name).map(Entity::name).map(Selection::of));
+        if (known.isPresent()) {
+            workspace.selection().set(known.get());
+        } else {
+            workspace.declaration().set(name);
+        }
     }
 }

@@ -14,12 +14,15 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 
 /** The one reference that changes: a history of designs. The window shows it and edits it here and nowhere else. */
 public final class Workspace {
     private final DeferredProperty<Design> present = new DeferredProperty<>(null);
     private final DeferredProperty<Projection> projection = new DeferredProperty<>(null);
     private final DeferredProperty<Selection> selection = new DeferredProperty<>(Selection.NONE);
+    private final StringProperty declaration = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
@@ -64,6 +67,11 @@ public final class Workspace {
 
     public ObjectProperty<Selection> selection() {
         return selection;
+    }
+
+    /** The name of an enum, value, trait, area or sheet that is to be shown where it is declared, since it has no card; empty for none. */
+    public StringProperty declaration() {
+        return declaration;
     }
 
     /** Where the design is saved; empty for one that has no file yet. */
