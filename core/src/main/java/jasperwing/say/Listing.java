@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 /** Reads what an entity is said to have: attributes with or without types, and things, many or one. */
 final class Listing {
     private static final Pattern HAS = Pattern.compile(
-            "(?i)^(.+?)(?:\\s+(?:must|may|can|should))?(?:\\s+(?:has|have|with|keeps|keep|records|stores|store)\\s+|\\s*:\\s*)(.+)$");
+            "(?i)^(.+?)(?:\\s+(must|may|can|should|always))?(?:\\s+(?:has|have|with|keeps|keep|records|stores|store)\\s+|\\s*:\\s*)(.+)$");
     private static final Pattern ADD = Pattern.compile("(?i)^(?:add|give)\\s+(.+?)\\s+to\\s+(.+)$");
     private static final Pattern SEPARATOR =
             Pattern.compile("\\s*,\\s*(?:and\\s+)?(?![^(]*\\))|\\s+and\\s+(?![^(]*\\))");
@@ -31,6 +31,9 @@ final class Listing {
     private final List<String> guesses = new ArrayList<>();
     private final Set<String> keys = new LinkedHashSet<>();
     private final Set<String> typed = new LinkedHashSet<>();
+
+    /** Whether what is listed may be had. */
+    private boolean optional;
 
     Listing(Design design) {
         this.design = design;
@@ -47,7 +50,8 @@ final class Listing {
             return List.of();
         }
         Optional<String> subject = nouns.named(has.group(1));
-        return subject.map(s -> items(s, has.group(2))).orElse(List.of());
+        optional = has.group(2) != null && Vocabulary.MAY.contains(has.group(2).toLowerCase(Locale.ROOT));
+        return subject.map(s -> items(s, has.group(3))).orElse(List.of());
     }
 
     private List<Meaning> items(String subject, String list) {
@@ -88,7 +92,8 @@ final class Listing {
 
     private Optional<Attribute> attribute(String item) {
         String bare = Nouns.withoutArticle(item);
-        boolean optional = bare.matches("(?i)optional(ly)?\\s+.+") || bare.matches("(?i).+\\s+\\(optional\\)");
+        boolean optionally =
+                optional || bare.matches("(?i)optional(ly)?\\s+.+") || bare.matches("(?i).+\\s+\\(optional\\)");
         boolean unique = bare.matches("(?i)unique\\s+.+");
         String said = Nouns.withoutArticle(
                 bare.replaceFirst("(?i)^(optional(ly)?|unique)\\s+", "").replaceFirst("(?i)\\s+\\(optional\\)$", ""));
@@ -103,7 +108,8 @@ final class Listing {
         line.ifPresent(l -> typed.add(l.attribute().name()));
         line.filter(AttributeLine::key).ifPresent(l -> keys.add(l.attribute().name()));
         Optional<Attribute> attribute = line.map(AttributeLine::attribute).or(() -> guessed(said));
-        return attribute.map(a -> a.withOptional(a.optional() || optional).withUnique(a.unique() || unique));
+        return attribute.map(a -> a.withOptional(a.optional() || optionally && !keys.contains(a.name()))
+                .withUnique(a.unique() || unique));
     }
 
     private Optional<Attribute> guessed(String said) {

@@ -56,7 +56,7 @@ class LooseTest {
                 "an order maybe has many items",
                 "an order has many items slowly",
                 "a firm has many clerks except on sundays",
-                "a firm always has a motto",
+                "a firm usually has a motto",
                 "a firm has a motto which is short",
                 "a firm has a motto unless closed",
                 "a firm has a motto only",
@@ -66,6 +66,13 @@ class LooseTest {
         Understanding understood = Say.understand(EMPTY, said);
         assertThat(understood.changes()).isFalse();
         assertThat(understood.problem()).isNotEmpty();
+    }
+
+    @Test
+    void whatMayBeHadIsOptional() {
+        assertThat(sentences(EMPTY, "a firm may have a motto and a founding day"))
+                .containsExactly("Firm: motto text(80)?, foundingDay date?");
+        assertThat(sentences(EMPTY, "a firm always has a motto")).containsExactly("Firm: motto text(80)");
     }
 
     @Test

@@ -14,6 +14,8 @@ import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Look;
 import jasperwing.picture.Painter;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -88,7 +90,7 @@ final class SheetView extends Region {
         });
         workspace.selection().addListener((o, was, is) -> {
             requestLayout();
-            is.single().flatMap(scene()::card).ifPresent(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
+            reveal(is);
         });
         sheet.addListener((o, was, is) -> {
             rebuild();
@@ -97,6 +99,20 @@ final class SheetView extends Region {
         edited.addListener((o, was, is) -> requestLayout());
         appearance.whenLookChanges(this::requestLayout);
         viewport.view().addListener((o, was, is) -> requestLayout());
+    }
+
+    /** Brings what was selected to be seen; the ends of a line only when it was selected elsewhere, so that it stays under the pointer. */
+    private void reveal(Selection selection) {
+        List<String> cards = new ArrayList<>(selection.single().stream().toList());
+        if (!isFocused()) {
+            selection.relationship().ifPresent(r -> {
+                cards.addAll(r.targets());
+                cards.add(r.from());
+            });
+        }
+        cards.stream()
+                .flatMap(c -> scene().card(c).stream())
+                .forEach(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
     }
 
     /** The name of the sheet shown; empty for that of all entities. */
