@@ -159,7 +159,7 @@ final class CascadeRules {
             found.accept(new Finding(
                     Rule.FAR_CASCADE,
                     Subject.of(first.relationship(), Roles.forward(first.relationship())),
-                    "Deleting " + Nouns.a(top) + " deletes " + String.join(", ", gone) + " with it.",
+                    "Deleting " + Nouns.a(top) + " deletes " + Nouns.all(gone) + " with it.",
                     "Whoever deletes it sees the first of them at most.",
                     from.get(top).stream().map(this::refuse).toList()));
         }

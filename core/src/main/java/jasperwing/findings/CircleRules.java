@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.GabowStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
@@ -61,7 +60,7 @@ final class CircleRules {
         }
         inside.entrySet().stream()
                 .map(e -> requiredCycle(
-                        checked, e.getKey().stream().sorted().collect(Collectors.joining(", ")), e.getValue()))
+                        checked, Nouns.all(e.getKey().stream().sorted().toList()), e.getValue()))
                 .sorted(Comparator.comparing(Finding::message))
                 .forEach(found);
     }

@@ -116,7 +116,7 @@ final class GatheringRules {
         return new Finding(
                 Rule.NUMBERED_REPEATS,
                 Subject.of(entity.name(), names.get(0)),
-                entity.name() + " has " + String.join(", ", names) + ": one thing under numbers.",
+                entity.name() + " has " + Nouns.all(names) + ": one thing under numbers.",
                 "There is never room for one more, and whoever looks for a value must look in each.",
                 fixes);
     }
@@ -186,7 +186,7 @@ final class GatheringRules {
     }
 
     private static Finding prefixed(Design design, Entity entity, String prefix, List<Attribute> all) {
-        String names = all.stream().map(Attribute::name).collect(Collectors.joining(", "));
+        String names = Nouns.all(all.stream().map(Attribute::name).toList());
         String value = freeGroup(design, Words.pascal(prefix));
         boolean free = entity.attribute(prefix).isEmpty();
         return new Finding(
@@ -269,7 +269,7 @@ final class GatheringRules {
         return new Finding(
                 Rule.REPEATED_GROUP,
                 Subject.of(entities.get(0), names.get(0)),
-                String.join(", ", entities) + " all have " + String.join(", ", names) + ".",
+                Nouns.all(entities) + " all have " + Nouns.all(names) + ".",
                 "Said in each, they drift apart; a trait says them once.",
                 List.of(new Fix("Make them a trait " + trait, edit)));
     }

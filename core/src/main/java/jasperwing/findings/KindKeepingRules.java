@@ -19,7 +19,6 @@ import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Table;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What the way kinds are kept costs. */
@@ -82,7 +81,7 @@ final class KindKeepingRules {
                 || root.key().isEmpty()) {
             return;
         }
-        String names = tables.stream().map(Table::name).distinct().collect(Collectors.joining(", "));
+        String names = Nouns.all(tables.stream().map(Table::name).distinct().toList());
         found.accept(new Finding(
                 Rule.KIND_ROWS_NOT_ENFORCED,
                 Subject.of(root.name()),

@@ -6,6 +6,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
 import jasperwing.model.KindEdits;
+import jasperwing.model.KindsKept;
 import jasperwing.model.Kinship;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +15,9 @@ import java.util.function.Consumer;
 
 /** Who is said to be a kind of whom, and cannot be. */
 final class KindRules {
+    /** The most kinds above one another. */
+    private static final int DEEPEST = 5;
+
     private KindRules() {}
 
     static void check(Checked checked, Consumer<Finding> found) {
@@ -36,12 +40,29 @@ final class KindRules {
             if (entity.kinship().onlyKinds() && design.kinds(entity.name()).isEmpty()) {
                 found.accept(noKinds(entity));
             }
+            if (isKind && Family.ancestors(design, entity.name()).size() == DEEPEST + 1) {
+                tooDeep(design, entity).ifPresent(found);
+            }
             if (entity.kinship().kept().isPresent()
                     && (isKind || design.kinds(entity.name()).isEmpty())) {
                 found.accept(keptInVain(design, entity, isKind));
             }
         }
         KindMemberRules.check(checked, found);
+    }
+
+    /** MariaDB joins 61 tables at most. */
+    private static Optional<Finding> tooDeep(Design design, Entity entity) {
+        if (!Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                Rule.KINDS_TOO_DEEP,
+                Subject.of(entity.name()),
+                "A row of " + entity.name() + " lies in " + (DEEPEST + 2)
+                        + " tables, one for each of what it is a kind of.",
+                "It is read by as many joins and stored by as many statements, and a few dozen are more than databases join.",
+                List.of(KindKeepingRules.keepIn(design, entity.name(), KindsKept.ONE_TABLE))));
     }
 
     private static Finding cannotBe(Entity entity, Optional<Entity> parent) {

@@ -17,6 +17,7 @@ public enum Rule {
             "kind-rows-not-enforced", Level.CAUTION, "the database enforces that each row of a family is of one kind"),
     NO_KINDS("no-kinds", Level.FAULT, "what is only its kinds has some"),
     KINDS_KEPT_IN_VAIN("kinds-kept-in-vain", Level.CAUTION, "only the root of a family says how its kinds are kept"),
+    KINDS_TOO_DEEP("kinds-too-deep", Level.CAUTION, "no row is spread over more tables than people follow"),
     PHYSICAL_CLASH("physical-clash", Level.FAULT, "no two tables and no two columns of a table have the same name"),
     RESERVED_WORD("reserved-word", Level.CAUTION, "no table, column or property is a reserved word"),
     NO_KEY("no-key", Level.FAULT, "every entity has a key"),

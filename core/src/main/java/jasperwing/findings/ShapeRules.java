@@ -146,7 +146,7 @@ final class ShapeRules {
         return new Finding(
                 Rule.TANGLED_AREAS,
                 Subject.of(areas.get(0)),
-                "The areas " + String.join(", ", areas) + " point to each other in a circle, by "
+                "The areas " + Nouns.all(areas) + " point to each other in a circle, by "
                         + examples.stream().limit(4).collect(Collectors.joining(", ")) + ".",
                 "None of them can be understood, built or released without the others.",
                 List.of());
