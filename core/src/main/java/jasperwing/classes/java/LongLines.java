@@ -73,7 +73,7 @@ public final class LongLines {
     private static List<String> words(String indent, String text) {
         Nesting nesting = Nesting.of(text);
         int at = text.lastIndexOf(' ', MOST - 2 - indent.length()) + 1;
-        while (at > 0 && !nesting.isText(at)) {
+        while (at > 0 && !(nesting.isString(at) && nesting.isText(at))) {
             at = text.lastIndexOf(' ', at - 2) + 1;
         }
         if (at <= 0) {

@@ -7,11 +7,13 @@ import java.util.Deque;
 final class Nesting {
     private final int[] depths;
     private final boolean[] texts;
+    private final boolean[] strings;
     private int deepest;
 
     private Nesting(int length) {
         depths = new int[length];
         texts = new boolean[length];
+        strings = new boolean[length];
     }
 
     static Nesting of(String line) {
@@ -26,6 +28,7 @@ final class Nesting {
         for (int i = 0; i < line.length(); i++) {
             char c = line.charAt(i);
             texts[i] = quote != 0;
+            strings[i] = quote == '"';
             if (quote != 0) {
                 depths[i] = open.size();
                 if (c == '\\' && i + 1 < line.length()) {
@@ -61,8 +64,14 @@ final class Nesting {
         return depths[at];
     }
 
+    /** Whether it is within quotes of either kind. */
     boolean isText(int at) {
         return texts[at];
+    }
+
+    /** Whether it is within double quotes. */
+    boolean isString(int at) {
+        return strings[at];
     }
 
     int deepest() {

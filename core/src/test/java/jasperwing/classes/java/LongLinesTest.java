@@ -57,6 +57,13 @@ class LongLinesTest {
     }
 
     @Test
+    void aCharacterInQuotesIsNotBroken() {
+        assertThat(LongLines.broken("    char " + A + A + A + "=' ';")).hasSize(1);
+        assertThat(LongLines.broken("    call('\"', " + A + ", '(', \"" + B + "\", '\\'', c);"))
+                .containsExactly("    call('\"', " + A + ", '(',", "            \"" + B + "\", '\\'', c);");
+    }
+
+    @Test
     void aCommentIsBrokenBetweenWords() {
         assertThat(LongLines.broken("    /** " + "word ".repeat(30) + "*/"))
                 .hasSize(4)
