@@ -219,4 +219,22 @@ class GroupTest {
         assertThat(reef.said()).contains("As everything that is stamped, a reef has its made at and version.");
         assertThat(reef.facts()).anyMatch(f -> f.contains("a point of latitude, longitude and note"));
     }
+
+    @Test
+    void patternsThatNoDatabaseChecksAreFoundInThemToo() {
+        Design patterns = Samples.design(
+                "value Code",
+                "  text text(9) matching /[A-Z]+/",
+                "trait Tagged",
+                "  tags text(9) list kept as json",
+                "entity Crate with Tagged",
+                "  id serial key",
+                "  code Code");
+        assertThat(Report.of(patterns, Dialect.SQLITE).of(Level.CAUTION))
+                .extracting(f -> f.rule().code() + " " + f.subject().text())
+                .contains("pattern-not-checked Code.text", "list-not-checked Tagged.tags");
+        assertThat(Report.of(patterns, Dialect.POSTGRESQL).of(Level.CAUTION))
+                .extracting(f -> f.rule().code())
+                .doesNotContain("pattern-not-checked", "list-not-checked");
+    }
 }

@@ -24,6 +24,7 @@ final class GroupRules {
             Entity alike = Entity.of(group.name()).withAttributes(group.attributes());
             UnknownRules.types(checked, alike, found);
             ValueRules.check(checked, alike, found);
+            group.attributes().forEach(a -> UncheckedRules.check(alike, a, checked.dialect(), found));
             if (group.is(AttributeGroup.Kind.VALUE)) {
                 group.attributes().stream()
                         .filter(a -> isPartOfItself(checked.design(), group, a))
