@@ -42,7 +42,7 @@ class ExampleDesignsTest {
         }
     }
 
-    private static void check(Statement statement, ExampleDesigns.Row row, Dialect dialect) throws SQLException {
+    static void check(Statement statement, ExampleDesigns.Row row, Dialect dialect) throws SQLException {
         String sql = row.in(dialect);
         if (row.accepted()) {
             try {
