@@ -14,6 +14,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -36,7 +37,7 @@ final class GatheringRules {
 
     /** One thing under numbers. */
     static void numbered(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (entity.outside()) {
+        if (entity.outside() || RepeatRules.hasRepeats(entity)) {
             return;
         }
         numbered(entity).forEach((stem, all) -> {
@@ -48,7 +49,7 @@ final class GatheringRules {
 
     /** What is named under one first word. */
     static void prefixed(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (entity.outside()) {
+        if (entity.outside() || RepeatRules.hasRepeats(entity)) {
             return;
         }
         prefixed(entity).forEach((prefix, all) -> {
@@ -132,6 +133,8 @@ final class GatheringRules {
         return all.stream()
                 .allMatch(a -> a.range().equals(first.range())
                         && a.form().equals(first.form())
+                        && (a.notes().label().isEmpty()
+                                || a.notes().label().equals(first.notes().label()))
                         && a.defaultValue().isEmpty());
     }
 
@@ -243,10 +246,19 @@ final class GatheringRules {
     /** The same attributes in three entities. */
     static void repeated(Checked checked, Consumer<Finding> found) {
         checked.repetitions().of(checked.design()).forEach(r -> {
-            if (r.entities().size() >= ENOUGH && r.attributes().size() > 1) {
+            boolean enough = r.entities().size() >= ENOUGH && r.attributes().size() > 1;
+            if (enough && areClear(checked.design(), r.entities())) {
                 found.accept(repeated(checked.design(), r.entities(), r.attributes()));
             }
         });
+    }
+
+    /** Whether each name is that of one entity, and no attribute of theirs has the name of another. */
+    private static boolean areClear(Design design, List<String> entities) {
+        Set<String> names = new HashSet<>(entities);
+        List<Entity> all =
+                design.entities().stream().filter(e -> names.contains(e.name())).toList();
+        return all.size() == names.size() && all.stream().noneMatch(RepeatRules::hasRepeats);
     }
 
     private static Finding repeated(Design design, List<String> entities, List<String> names) {

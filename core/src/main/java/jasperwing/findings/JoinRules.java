@@ -105,13 +105,15 @@ final class JoinRules {
         }
     }
 
+    /** One that has something of its own to say is not taken away. */
     private static Finding twice(Tie tie) {
+        boolean bare = tie.notes().doc().isBlank() && tie.notes().label().isBlank();
         return new Finding(
                 Rule.RELATIONSHIP_TWICE,
                 Subject.of(tie, Roles.forward(tie)),
                 "That " + tie.from() + " and " + tie.to() + " are related this way is said twice.",
                 "Each time keys are kept for it, and nothing holds them to the same rows.",
-                List.of(new Fix("Take the second one away", RelationshipEdits.remove(tie))));
+                bare ? List.of(new Fix("Take the second one away", RelationshipEdits.remove(tie))) : List.of());
     }
 
     private static Finding twoJoins(Tie tie, Tie other) {
@@ -189,7 +191,12 @@ final class JoinRules {
             return;
         }
         List<Role> held = checked.heldBy(entity.name());
-        boolean pointedTo = design.relationshipsOf(entity.name()).size() != (design.isLink(entity.name()) ? 1 : 2);
+        boolean pointedTo = design.relationshipsOf(entity.name()).size() != (design.isLink(entity.name()) ? 1 : 2)
+                || held.stream().anyMatch(r -> r.target().equals(entity.name()))
+                || design.entities().stream()
+                                .filter(e -> e.name().equals(entity.name()))
+                                .count()
+                        > 1;
         if (held.size() != 2 || pointedTo || !held.stream().allMatch(JoinRules::isPlain)) {
             return;
         }

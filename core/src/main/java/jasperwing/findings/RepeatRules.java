@@ -15,9 +15,11 @@ import jasperwing.model.Members;
 import jasperwing.model.Sheet;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -106,6 +108,12 @@ final class RepeatRules {
     private static Finding repeated(Subject subject, String message, String title, Edit fix) {
         return new Finding(
                 Rule.DUPLICATE_NAME, subject, message, "Nothing can tell them apart.", List.of(new Fix(title, fix)));
+    }
+
+    /** Whether two attributes have one name, so that none can be meant by it. */
+    static boolean hasRepeats(Entity entity) {
+        Set<String> names = new HashSet<>();
+        return !entity.attributes().stream().map(Attribute::name).allMatch(names::add);
     }
 
     /** The place of the first that has the name of one before it. */

@@ -166,7 +166,9 @@ final class RouteRules {
         List<Fix> fixes = new ArrayList<>();
         if (shorter.size() == 1 && !shorter.get(0).unique() && longer.stream().allMatch(Role::must)) {
             Relationship direct = shorter.get(0).relationship();
-            fixes.add(new Fix("Go by " + path(longer) + " instead", RelationshipEdits.remove(direct)));
+            if (direct.notes().doc().isBlank() && direct.notes().label().isBlank()) {
+                fixes.add(new Fix("Go by " + path(longer) + " instead", RelationshipEdits.remove(direct)));
+            }
         }
         return new Finding(
                 Rule.ROUTES_DISAGREE,

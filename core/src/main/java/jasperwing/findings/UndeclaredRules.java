@@ -25,6 +25,9 @@ final class UndeclaredRules {
     private UndeclaredRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
+        if (RepeatRules.hasRepeats(entity)) {
+            return;
+        }
         for (Attribute attribute : entity.attributes()) {
             target(checked.bySnake(), attribute)
                     .filter(t -> !t.equals(entity.name()) && !entity.isKey(attribute))

@@ -76,7 +76,7 @@ class JavaFormatTest {
         return Designs.all();
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261129")
     void thatOfAnyDesignIs(@ForAll("anyDesigns") Design design) {
         for (Target target : Target.values()) {
             isFormatted(target, design, "any");
