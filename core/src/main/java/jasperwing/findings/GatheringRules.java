@@ -37,11 +37,11 @@ final class GatheringRules {
 
     /** One thing under numbers. */
     static void numbered(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (entity.outside() || RepeatRules.hasRepeats(entity)) {
+        if (entity.outside()) {
             return;
         }
         numbered(entity).forEach((stem, all) -> {
-            if (all.size() > 1) {
+            if (all.size() > 1 && !RepeatRules.hasRepeats(entity)) {
                 found.accept(numbered(checked.design(), entity, stem, all));
             }
         });
@@ -49,11 +49,13 @@ final class GatheringRules {
 
     /** What is named under one first word. */
     static void prefixed(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (entity.outside() || RepeatRules.hasRepeats(entity)) {
+        if (entity.outside()) {
             return;
         }
         prefixed(entity).forEach((prefix, all) -> {
-            if (all.size() >= ENOUGH && !Words.split(entity.name()).contains(prefix)) {
+            if (all.size() >= ENOUGH
+                    && !RepeatRules.hasRepeats(entity)
+                    && !Words.split(entity.name()).contains(prefix)) {
                 found.accept(prefixed(checked.design(), entity, prefix, all));
             }
         });

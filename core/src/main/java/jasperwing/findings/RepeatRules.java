@@ -112,12 +112,20 @@ final class RepeatRules {
 
     /** Whether two attributes have one name, so that none can be meant by it. */
     static boolean hasRepeats(Entity entity) {
-        Set<String> names = new HashSet<>();
-        return !entity.attributes().stream().map(Attribute::name).allMatch(names::add);
+        Set<String> names = new HashSet<>(2 * entity.attributes().size());
+        for (Attribute attribute : entity.attributes()) {
+            if (!names.add(attribute.name())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The place of the first that has the name of one before it. */
     private static <T> Optional<Integer> repeated(List<T> all, Function<T, String> name) {
+        if (all.size() < 2) {
+            return Optional.empty();
+        }
         Map<String, Integer> seen = new HashMap<>();
         for (int i = 0; i < all.size(); i++) {
             if (seen.putIfAbsent(NameRules.fold(name.apply(all.get(i))), i) != null) {

@@ -25,12 +25,10 @@ final class UndeclaredRules {
     private UndeclaredRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (RepeatRules.hasRepeats(entity)) {
-            return;
-        }
         for (Attribute attribute : entity.attributes()) {
             target(checked.bySnake(), attribute)
                     .filter(t -> !t.equals(entity.name()) && !entity.isKey(attribute))
+                    .filter(t -> !RepeatRules.hasRepeats(entity))
                     .ifPresent(t -> {
                         found.accept(finding(entity, attribute, t));
                         type(checked, entity, attribute, t, found);
