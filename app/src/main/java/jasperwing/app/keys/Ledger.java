@@ -39,6 +39,9 @@ final class Ledger extends VBox {
         }
     }
 
+    /** What is cut can be read in part; the rest of the table is scrolled to. */
+    private static final double LEAST = 130;
+
     /** @param growing the indexes of the columns that take what room is left, and are cut where there is none */
     Ledger(List<String> heads, Set<Integer> growing, Sorting sorting, IntConsumer sort) {
         this.columns = heads.size() + 1;
@@ -48,6 +51,7 @@ final class Ledger extends VBox {
         for (int i = 0; i < heads.size(); i++) {
             ColumnConstraints constraints = new ColumnConstraints();
             constraints.setHgrow(growing.contains(i) ? Priority.ALWAYS : Priority.SOMETIMES);
+            constraints.setMinWidth(growing.contains(i) ? LEAST : Region.USE_COMPUTED_SIZE);
             grid.getColumnConstraints().add(constraints);
             grid.add(head(heads.get(i), i, sorting, sort), i + 1, 0);
         }

@@ -20,7 +20,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -83,9 +82,7 @@ final class LedgerView implements KeysView {
         grouping.setId("keys-grouping");
         grouping.setAccessibleText("Group the keys");
         grouping.setOnAction(e -> refresh());
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        tools = new HBox(8, filter, grouping, space, onlyWrong);
+        tools = new HBox(8, filter, grouping, onlyWrong);
         tools.setAlignment(Pos.CENTER_LEFT);
     }
 
