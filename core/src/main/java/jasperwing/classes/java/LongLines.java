@@ -27,12 +27,12 @@ public final class LongLines {
         if (indent.length() + text.length() <= MOST) {
             return List.of(indent + text);
         }
-        Nesting nesting = Nesting.of(text);
-        for (int depth = 0; depth <= nesting.deepest(); depth++) {
-            for (Cut cut : Cut.values()) {
-                List<Integer> places = cut.places(text, nesting, depth);
+        BracketDepths depths = BracketDepths.of(text);
+        for (int depth = 0; depth <= depths.deepest(); depth++) {
+            for (LineBreak lineBreak : LineBreak.values()) {
+                List<Integer> places = lineBreak.places(text, depths, depth);
                 if (!places.isEmpty()) {
-                    return pieces(indent, cut.filled(text, places), split(text, places));
+                    return pieces(indent, lineBreak.filled(text, places), split(text, places));
                 }
             }
         }
@@ -71,9 +71,9 @@ public final class LongLines {
 
     /** A text in quotes is cut between words and joined again. */
     private static List<String> words(String indent, String text) {
-        Nesting nesting = Nesting.of(text);
+        BracketDepths depths = BracketDepths.of(text);
         int at = text.lastIndexOf(' ', MOST - 2 - indent.length()) + 1;
-        while (at > 0 && !(nesting.isString(at) && nesting.isText(at))) {
+        while (at > 0 && !(depths.isString(at) && depths.isText(at))) {
             at = text.lastIndexOf(' ', at - 2) + 1;
         }
         if (at <= 0) {

@@ -4,22 +4,22 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 
 /** How deep in brackets the characters of a line of Java are, and which are text in quotes. The brackets themselves are as deep as what is around them. */
-final class Nesting {
+final class BracketDepths {
     private final int[] depths;
     private final boolean[] texts;
     private final boolean[] strings;
     private int deepest;
 
-    private Nesting(int length) {
+    private BracketDepths(int length) {
         depths = new int[length];
         texts = new boolean[length];
         strings = new boolean[length];
     }
 
-    static Nesting of(String line) {
-        Nesting nesting = new Nesting(line.length());
-        nesting.read(line);
-        return nesting;
+    static BracketDepths of(String line) {
+        BracketDepths found = new BracketDepths(line.length());
+        found.read(line);
+        return found;
     }
 
     private void read(String line) {

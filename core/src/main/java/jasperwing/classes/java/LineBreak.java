@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Where lines of Java may be broken; what binds the least is first. */
-enum Cut {
+enum LineBreak {
     THROWS(true, " throws "),
     CHOICE(false, " ? ", " : ") {
         /** A colon alone is that of a loop. */
         @Override
-        List<Integer> places(String text, Nesting nesting, int depth) {
-            List<Integer> places = super.places(text, nesting, depth);
+        List<Integer> places(String text, BracketDepths depths, int depth) {
+            List<Integer> places = super.places(text, depths, depth);
             return places.stream().anyMatch(p -> text.startsWith(" ? ", p)) ? places : List.of();
         }
     },
@@ -31,9 +31,9 @@ enum Cut {
 
         /** What is in the brackets can begin on a line of its own. */
         @Override
-        List<Integer> places(String text, Nesting nesting, int depth) {
-            List<Integer> places = super.places(text, nesting, depth);
-            int first = places.isEmpty() ? -1 : opening(text, nesting, places.get(0) - 1);
+        List<Integer> places(String text, BracketDepths depths, int depth) {
+            List<Integer> places = super.places(text, depths, depth);
+            int first = places.isEmpty() ? -1 : opening(text, depths, places.get(0) - 1);
             if (first > 0) {
                 places.add(0, first);
             }
@@ -49,7 +49,7 @@ enum Cut {
     private final boolean filled;
     private final List<String> before;
 
-    Cut(boolean filled, String... before) {
+    LineBreak(boolean filled, String... before) {
         this.filled = filled;
         this.before = List.of(before);
     }
@@ -65,10 +65,10 @@ enum Cut {
     }
 
     /** Where a text is cut at a depth, in order; nowhere when it has nothing of this. */
-    List<Integer> places(String text, Nesting nesting, int depth) {
+    List<Integer> places(String text, BracketDepths depths, int depth) {
         List<Integer> places = new ArrayList<>();
         for (int at = 1; at < text.length(); at++) {
-            if (nesting.depth(at) == depth && !nesting.isText(at) && startsAny(text, at)) {
+            if (depths.depth(at) == depth && !depths.isText(at) && startsAny(text, at)) {
                 places.add(at + offset());
             }
         }
@@ -80,9 +80,9 @@ enum Cut {
     }
 
     /** Behind the bracket that is open before a place; -1 when there is none. */
-    private static int opening(String text, Nesting nesting, int at) {
+    private static int opening(String text, BracketDepths depths, int at) {
         for (int i = at - 1; i >= 0; i--) {
-            if (nesting.depth(i) < nesting.depth(at)) {
+            if (depths.depth(i) < depths.depth(at)) {
                 return "({".indexOf(text.charAt(i)) >= 0 ? i + 1 : -1;
             }
         }
