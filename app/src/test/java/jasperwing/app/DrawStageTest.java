@@ -39,7 +39,7 @@ class DrawStageTest extends WindowTest {
 
     @Test
     void aLineThatCannotBeReadKeepsTheCardOpenAndLosesNothing() {
-        doubleClickOn(headOf("Site"), MouseButton.PRIMARY);
+        doubleClick(headOf("Site"));
         until("the card is open", () -> focused("card-name"));
         push(KeyCode.ENTER);
         write("depth decimal");
@@ -70,7 +70,7 @@ class DrawStageTest extends WindowTest {
     @Test
     void aSecondEscapeGivesALineBackThatWasAnAttribute() {
         Entity before = design().entity("Dive").orElseThrow();
-        doubleClickOn(headOf("Dive"), MouseButton.PRIMARY);
+        doubleClick(headOf("Dive"));
         until("the card is open", () -> focused("card-name"));
         push(KeyCode.ENTER);
         write("depth int");
