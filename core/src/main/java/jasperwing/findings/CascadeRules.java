@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.DeleteEffect;
@@ -113,7 +114,7 @@ final class CascadeRules {
         return new Finding(
                 Rule.CASCADE_ROUTES,
                 Subject.of(other.relationship(), other.name()),
-                "Deleting " + Nouns.a(top) + " reaches " + one.holder() + " by two ways: by its " + one.name()
+                "Deleting " + Articles.with(top) + " reaches " + one.holder() + " by two ways: by its " + one.name()
                         + " and by its " + other.name() + ".",
                 "It goes when either goes, though the other still stands; some databases refuse such tables.",
                 List.of(refuse(other)));
@@ -123,8 +124,8 @@ final class CascadeRules {
         return new Finding(
                 Rule.CASCADE_CIRCLE,
                 Subject.of(role.relationship(), role.name()),
-                "Deleting " + Nouns.a(role.target()) + " deletes " + role.holder() + " too, and that comes back to "
-                        + role.target() + " in a circle.",
+                "Deleting " + Articles.with(role.target()) + " deletes " + role.holder()
+                        + " too, and that comes back to " + role.target() + " in a circle.",
                 "One delete can empty all of their tables.",
                 List.of(refuse(role)));
     }
@@ -133,7 +134,7 @@ final class CascadeRules {
         return new Finding(
                 Rule.CASCADE_CIRCLE,
                 Subject.of(role.relationship(), role.name()),
-                "Deleting " + Nouns.a(role.holder()) + " deletes all that have it as " + role.name()
+                "Deleting " + Articles.with(role.holder()) + " deletes all that have it as " + role.name()
                         + ", and theirs, to the end.",
                 "One delete can empty the whole table.",
                 List.of(refuse(role)));
@@ -159,7 +160,7 @@ final class CascadeRules {
             found.accept(new Finding(
                     Rule.FAR_CASCADE,
                     Subject.of(first.relationship(), Roles.forward(first.relationship())),
-                    "Deleting " + Nouns.a(top) + " deletes " + Nouns.all(gone) + " with it.",
+                    "Deleting " + Articles.with(top) + " deletes " + Nouns.all(gone) + " with it.",
                     "Whoever deletes it sees the first of them at most.",
                     from.get(top).stream().map(this::refuse).toList()));
         }
@@ -171,7 +172,7 @@ final class CascadeRules {
                 .findFirst()
                 .orElse(role.target());
         return new Fix(
-                "Refuse to delete " + Nouns.a(target) + " that has " + Nouns.a(role.holder()),
+                "Refuse to delete " + Articles.with(target) + " that has " + Articles.with(role.holder()),
                 RelationshipEdits.replace(
                         role.relationship(),
                         RelationshipEdits.withRule(role.relationship(), target, DeleteRule.REFUSE)));

@@ -11,6 +11,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -133,7 +134,7 @@ final class JoinRules {
                 Subject.of(tie, Roles.forward(tie)),
                 "Every " + tie.holder() + " must have one " + other + ", and every " + other + " one " + tie.holder()
                         + ".",
-                "The key stands on one side: the database will not notice " + Nouns.a(other) + " without its "
+                "The key stands on one side: the database will not notice " + Articles.with(other) + " without its "
                         + tie.holder() + ".",
                 List.of(new Fix(
                         "Let " + other + " be without one",
@@ -179,7 +180,7 @@ final class JoinRules {
                 Rule.AT_LEAST_ONE,
                 Subject.of(relationship, ""),
                 "Every " + one + " must have at least one " + many + ".",
-                "No database holds that: " + Nouns.a(one) + " is stored before the first " + many
+                "No database holds that: " + Articles.with(one) + " is stored before the first " + many
                         + ", and keeps when the last goes.",
                 List.of(new Fix("Say that it may have many", RelationshipEdits.replace(relationship, loose))));
     }

@@ -12,6 +12,7 @@ import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Enforcement;
@@ -88,7 +89,7 @@ final class KindKeepingRules {
                 complete
                         ? "The same key of " + root.name() + " can be in several of " + names
                                 + ": a primary key is unique in its own table only."
-                        : "A row of " + names + " can belong to " + Nouns.a(root.name())
+                        : "A row of " + names + " can belong to " + Articles.with(root.name())
                                 + " of another kind, and one can be missing: no constraint compares it with the kind.",
                 "Wrong rows are accepted silently"
                         + (GuardTriggers.areIn(checked.dialect()) ? "; triggers refuse them." : "."),

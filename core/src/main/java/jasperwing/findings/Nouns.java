@@ -15,9 +15,4 @@ final class Nouns {
                 ? String.join(", ", names)
                 : String.join(", ", names.subList(0, MOST)) + " and " + (names.size() - MOST) + " more";
     }
-
-    /** The name with its article. */
-    static String a(String name) {
-        return ("AEIOUaeiou".indexOf(name.charAt(0)) >= 0 ? "an " : "a ") + name;
-    }
 }

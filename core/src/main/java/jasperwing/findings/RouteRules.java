@@ -4,6 +4,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
@@ -173,8 +174,8 @@ final class RouteRules {
         return new Finding(
                 Rule.ROUTES_DISAGREE,
                 Subject.of(shorter.get(0).relationship(), shorter.get(0).name()),
-                Words.capitalised(Nouns.a(entity)) + " leads to " + Nouns.a(ancestor) + " by " + path(shorter)
-                        + " and by " + path(longer) + ", and they need not be the same one.",
+                Words.capitalised(Articles.with(entity)) + " leads to " + Articles.with(ancestor) + " by "
+                        + path(shorter) + " and by " + path(longer) + ", and they need not be the same one.",
                 "Where they must agree nothing holds them together; where they may differ, set this aside and say so.",
                 fixes,
                 together(shorter, longer).orElse(""));

@@ -3,11 +3,9 @@ package jasperwing.findings;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
-import jasperwing.model.Type;
 import jasperwing.schema.Dialect;
-import jasperwing.schema.JsonElements;
+import jasperwing.schema.Enforcement;
 import jasperwing.schema.RegexTranslator;
 import java.util.List;
 import java.util.Optional;
@@ -22,19 +20,10 @@ final class UncheckedRules {
         if (!pattern.isEmpty() && RegexTranslator.in(dialect, pattern).isEmpty()) {
             found.accept(pattern(entity, attribute, dialect));
         }
-        if (attribute.isListInRow() && !attribute.type().is(Scalar.JSON) && isUnchecked(attribute, dialect)) {
+        boolean list = attribute.isListInRow() && !attribute.type().is(Scalar.JSON);
+        if (list && !Enforcement.checksElements(dialect, attribute)) {
             found.accept(list(entity, attribute, dialect));
         }
-    }
-
-    /** SQLite looks at no element of a list in a row, H2 at the types of those of an array only, others at no long text in JSON. */
-    private static boolean isUnchecked(Attribute attribute, Dialect dialect) {
-        boolean array = attribute.kept().equals(Optional.of(ListKept.ARRAY)) && dialect != Dialect.MARIADB;
-        if (!array && attribute.type() instanceof Type.Text text && !JsonElements.hasLength(dialect, text)) {
-            return true;
-        }
-        return dialect == Dialect.SQLITE
-                || dialect == Dialect.H2 && array && attribute.range().isPresent();
     }
 
     private static Finding pattern(Entity entity, Attribute attribute, Dialect dialect) {

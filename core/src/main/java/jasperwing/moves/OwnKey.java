@@ -12,7 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Gives an entity that is identified by what it points to a key of its own, counted up; what identified it stays unique. */
+/** Gives an entity that is identified by what it refers to, or by nothing, a key of its own, counted up; what identified it stays unique. */
 public record OwnKey(String entity) implements Move {
     private static final String KEY = "id";
 
@@ -23,12 +23,14 @@ public record OwnKey(String entity) implements Move {
                 () -> Hindrances.ownKey(design, entity),
                 () -> Hindrances.freeMember(design, entity, KEY),
                 () -> Hindrances.when(
-                        design.entity(entity).orElseThrow().key().names().stream()
-                                .allMatch(n -> design.entity(entity)
-                                                .flatMap(e -> e.attribute(n))
-                                                .isPresent()
-                                        && !design.isLink(entity)),
-                        entity + " has a key of its own already."));
+                        isKeyed(design.entity(entity).orElseThrow()), entity + " has a key of its own already."));
+    }
+
+    /** Whether it is identified by attributes alone; a link without a key is identified by its ends. */
+    private static boolean isKeyed(Entity entity) {
+        return !entity.key().isEmpty()
+                && entity.key().names().stream()
+                        .allMatch(n -> entity.attribute(n).isPresent());
     }
 
     @Override

@@ -2,10 +2,15 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Hindrances.first;
 
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.OnDelete;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Gives a plain many-to-many an entity of its own for its pairs, or takes it away when there is nothing in it.
@@ -38,6 +43,22 @@ public record Relink(Tie tie, String link) implements Move {
 
     @Override
     public Design made(Design design) {
-        return RelationshipEdits.restate(tie, tie.withVia(link)).on(design);
+        return RelationshipEdits.restate(tie, tie.withVia(link).withDeletes(deletes()))
+                .on(design);
+    }
+
+    /** Pairs alone are deleted with either end; a link only where that is stated. */
+    private List<OnDelete> deletes() {
+        if (link.isEmpty()) {
+            return tie.deletes().stream()
+                    .filter(d -> d.rule() != DeleteRule.DELETE_TOO)
+                    .toList();
+        }
+        List<OnDelete> deletes = new ArrayList<>(tie.deletes());
+        Stream.of(tie.from(), tie.to())
+                .distinct()
+                .filter(e -> tie.deletes().stream().noneMatch(d -> d.entity().equals(e)))
+                .forEach(e -> deletes.add(new OnDelete(e, DeleteRule.DELETE_TOO)));
+        return deletes;
     }
 }

@@ -1,6 +1,7 @@
 package jasperwing.naming;
 
 import jasperwing.model.Design;
+import jasperwing.model.Family;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -20,6 +21,25 @@ public final class Steps {
         List<Step> steps = own(design, entity);
         design.parent(entity).ifPresent(p -> steps.addAll(from(design, p.name())));
         return steps;
+    }
+
+    /** As {@link #from}, and behind them those against relationships that the design reads from the other side alone. */
+    public static List<Step> bothWays(Design design, String entity) {
+        List<Step> steps = new ArrayList<>(from(design, entity));
+        List<String> line = new ArrayList<>(List.of(entity));
+        Family.ancestors(design, entity).forEach(a -> line.add(a.name()));
+        for (String at : line) {
+            design.relationshipsOf(at).stream()
+                    .filter(r -> r.back().isEmpty() && r.targets().contains(at))
+                    .map(r -> against(r, at))
+                    .forEach(steps::add);
+        }
+        return steps;
+    }
+
+    private static Step against(Relationship relationship, String entity) {
+        Step.Way way = relationship.match(Steps::backward, oneOf -> Step.Way.HOLDERS);
+        return new Step(entity, Roles.back(relationship), relationship.from(), false, true, relationship, way);
     }
 
     private static List<Step> own(Design design, String entity) {

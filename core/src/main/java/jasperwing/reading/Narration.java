@@ -14,6 +14,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Stamp;
 import jasperwing.model.Type;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
@@ -92,7 +93,7 @@ public final class Narration {
             List<String> values = type.values().stream()
                     .map(v -> v.label().isEmpty() ? Words.spoken(v.name()) : v.label())
                     .toList();
-            said.add(Readings.article(Words.spoken(type.name())).replaceFirst("^a", "A") + " is one of "
+            said.add(Articles.with(Words.spoken(type.name())).replaceFirst("^a", "A") + " is one of "
                     + list(values, "or") + ".");
         }
         return new Section(1, design.name(), said, List.of(), List.of());
@@ -130,9 +131,9 @@ public final class Narration {
 
     /** What it is a kind of, and what kinds of it there are. */
     private Optional<String> kinds(Entity entity) {
-        String it = Readings.article(Words.spoken(entity.name())).replaceFirst("^a", "A");
+        String it = Articles.with(Words.spoken(entity.name())).replaceFirst("^a", "A");
         List<String> kinds = design.kinds(entity.name()).stream()
-                .map(k -> Readings.article(Words.spoken(k.name())))
+                .map(k -> Articles.with(Words.spoken(k.name())))
                 .toList();
         List<String> said = new ArrayList<>();
         design.parent(entity.name())
@@ -147,8 +148,8 @@ public final class Narration {
     private static String trait(Entity entity, AttributeGroup trait) {
         List<String> names =
                 trait.attributes().stream().map(a -> Words.spoken(a.name())).toList();
-        return "As everything that is " + Words.spoken(trait.name()) + ", "
-                + Readings.article(Words.spoken(entity.name())) + " has its " + list(names, "and") + ".";
+        return "As everything that is " + Words.spoken(trait.name()) + ", " + Articles.with(Words.spoken(entity.name()))
+                + " has its " + list(names, "and") + ".";
     }
 
     private static Optional<String> identity(Entity entity) {
@@ -236,7 +237,7 @@ public final class Narration {
     private String value(AttributeGroup value) {
         List<String> names =
                 value.attributes().stream().map(a -> Words.spoken(a.name())).toList();
-        return Readings.article(Words.spoken(value.name())) + (names.isEmpty() ? "" : " of " + list(names, "and"));
+        return Articles.with(Words.spoken(value.name())) + (names.isEmpty() ? "" : " of " + list(names, "and"));
     }
 
     private String type(Type type) {
@@ -250,7 +251,7 @@ public final class Narration {
     private String declared(String name) {
         return design.value(name)
                 .map(this::value)
-                .orElseGet(() -> design.enumType(name).isPresent() ? Readings.article(Words.spoken(name)) : name);
+                .orElseGet(() -> design.enumType(name).isPresent() ? Articles.with(Words.spoken(name)) : name);
     }
 
     private static String words(Scalar scalar) {

@@ -8,13 +8,13 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sorting;
 import jasperwing.model.Tie;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Enforcement;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -164,7 +164,7 @@ public final class Readings {
     /** What the database does; where it does nothing, what a trigger would have to. */
     private static List<Phrase> deleting(Role role, String target, Enforcement enforcement) {
         DeleteRule rule = role.relationship().onDelete(target);
-        Phrase start = Phrase.plain("Deleting " + article(target) + " ");
+        Phrase start = Phrase.plain("Deleting " + Articles.with(target) + " ");
         return switch (enforcement) {
             case FOREIGN_KEY -> List.of(
                     start,
@@ -207,15 +207,10 @@ public final class Readings {
         boolean many = !role.unique();
         String holder = many ? Plurals.plural(role.holder()) : role.holder();
         return switch (rule) {
-            case REFUSE -> "while it has " + (many ? "any " + holder : article(holder));
+            case REFUSE -> "while it has " + (many ? "any " + holder : Articles.with(holder));
             case DELETE_TOO -> "its " + holder + " too";
             case EMPTY -> "its " + holder + " without " + (role.targets().size() > 1 ? role.name() : "one");
         };
-    }
-
-    static String article(String entity) {
-        boolean vowel = "aeiou".indexOf(entity.toLowerCase(Locale.ROOT).charAt(0)) >= 0;
-        return (vowel ? "an " : "a ") + entity;
     }
 
     /** The verb as said of one thing: {@code belong to} becomes {@code belongs to}, {@code be about} {@code is about}. */

@@ -1,13 +1,17 @@
 package jasperwing.schema;
 
+import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
+import jasperwing.model.ListKept;
 import jasperwing.model.OneOf;
+import jasperwing.model.Type;
 import jasperwing.naming.Role;
+import java.util.Optional;
 
 /**
  * Whether the database holds a reference to a row that exists, and why not.
@@ -71,6 +75,19 @@ public enum Enforcement {
      */
     public static boolean checksOneFilled(Dialect dialect, OneOf oneOf) {
         return dialect != Dialect.MARIADB || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY);
+    }
+
+    /**
+     * Whether the database holds the elements of a list kept in a row to their type, length and range. SQLite looks at no element, H2 at the
+     * types of those of an array only, the others at no long text in JSON.
+     */
+    public static boolean checksElements(Dialect dialect, Attribute list) {
+        boolean array = list.kept().equals(Optional.of(ListKept.ARRAY)) && dialect.hasArrays();
+        if (!array && list.type() instanceof Type.Text text && !JsonElements.hasLength(dialect, text)) {
+            return false;
+        }
+        return dialect != Dialect.SQLITE
+                && !(dialect == Dialect.H2 && array && list.range().isPresent());
     }
 
     /** Whether a foreign key to an entity also accepts rows that are not of it: it is a subtype in one table with others. */

@@ -4,22 +4,33 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.KindsKept;
+import jasperwing.model.Kinship;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import jasperwing.moves.KeepKinds;
-import jasperwing.naming.Plurals;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
+import jasperwing.schema.Leaves;
+import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The ways to keep the kinds of an entity. */
@@ -53,12 +64,12 @@ final class Kinds {
         for (KindsKept way : KindsKept.values()) {
             plans.add(
                     Family.isKept(design, root, way)
-                            ? Plan.now(title(way), t -> facts(way, t), t -> statements(way, t))
+                            ? Plan.now(title(way), (now, then) -> facts(way, then), t -> statements(way, t))
                             : Plan.move(
                                     design,
                                     title(way),
                                     new KeepKinds(root, way),
-                                    t -> facts(way, t),
+                                    (now, then) -> facts(way, then),
                                     t -> statements(way, t)));
         }
         return new Weighing(
@@ -77,52 +88,97 @@ final class Kinds {
     }
 
     private List<Fact> facts(KindsKept way, Tables tables) {
-        return switch (way) {
-            case TABLE_EACH -> tableEach();
-            case ONE_TABLE -> oneTable(tables);
-            case COMPLETE_TABLES -> complete();
-        };
+        Map<String, String> statements = statements(way, tables);
+        List<Fact> facts = new ArrayList<>();
+        facts.add(referable(tables));
+        facts.add(required(tables));
+        facts.add(SchemaFacts.growth("kind", Growth.between(tables.schema(), withKind(tables, root))));
+        String joins = Tables.joins(statements.get(readOne)) + " to read a whole " + Words.spoken(kind);
+        facts.add(joins.startsWith("no ") ? good(joins) : cost(joins));
+        facts.add(SchemaFacts.writes(statements.get(write), "for one"));
+        long empty = empty(tables);
+        if (empty > 0) {
+            facts.add(cost(Words.count(empty, "column") + " empty in every " + Words.spoken(kind)));
+        }
+        int read = tables.schema().tablesOf(tables.design(), root).size();
+        if (read > 1) {
+            facts.add(cost("every " + Words.spoken(root) + " is read from " + read + " tables together"));
+        }
+        apart(way, tables).ifPresent(facts::add);
+        return facts;
     }
 
-    private List<Fact> tableEach() {
-        int depth = Family.ancestors(design, kind).size();
-        return List.of(
-                good("a foreign key can refer to any kind"),
-                good("every required column is NOT NULL"),
-                good("a new kind is a new table, the others stay"),
-                cost(depth + (depth == 1 ? " join" : " joins") + " to read a whole " + Words.spoken(kind)),
-                cost(depth + 1 + " writes for one"),
-                lack("no constraint keeps a row in the table of its kind" + triggers()));
+    /** Whether a foreign key can say which of the family a row is. */
+    private Fact referable(Tables tables) {
+        Design then = tables.design();
+        if (family.stream().anyMatch(e -> !Enforcement.of(then, e).isForeignKey())) {
+            return lack("no foreign key can refer to " + Articles.with(Words.spoken(root)) + " of any kind"
+                    + SchemaFacts.triggers(tables, "; a trigger can"));
+        }
+        return family.stream().anyMatch(e -> Enforcement.takesOtherKinds(then, e))
+                ? lack("a foreign key to one kind takes a row of any"
+                        + SchemaFacts.triggers(tables, "; a trigger can refuse it"))
+                : good("a foreign key can refer to any kind");
     }
 
-    private List<Fact> oneTable(Tables tables) {
-        long empty = tables.table(root).columns().stream()
-                .map(Column::owner)
-                .filter(o -> !o.isEmpty() && !o.equals(kind))
+    /** Whether columns that a kind must fill are required, or nullable with a check beside them. */
+    private Fact required(Tables tables) {
+        long nullable = family.stream().mapToLong(e -> nullable(tables, e)).sum();
+        return nullable == 0
+                ? good("every required column is NOT NULL")
+                : good("a check, not NOT NULL, requires " + Words.count(nullable, "column") + " of the kinds");
+    }
+
+    private static long nullable(Tables tables, String entity) {
+        Table table = tables.table(entity);
+        return tables.design().entity(entity).orElseThrow().attributes().stream()
+                .filter(a -> !a.optional() && !a.isComputed())
+                .mapToLong(a -> nullable(Leaves.of(tables.design(), a), table.columnsOf(a.name())))
+                .sum();
+    }
+
+    private static long nullable(List<Leaves.Leaf> leaves, List<Column> columns) {
+        return IntStream.range(0, Math.min(leaves.size(), columns.size()))
+                .filter(i -> !leaves.get(i).optional() && !columns.get(i).required())
                 .count();
-        return List.of(
-                good("no join to read, 1 write"),
-                good("a check holds what each kind must have, and what it has not"),
-                cost(empty + (empty == 1 ? " column" : " columns") + " empty in every " + Words.spoken(kind)),
-                cost("a new kind changes the table that all use"),
-                lack("a foreign key to one kind takes a row of any"
-                        + (GuardTriggers.areIn(dialect) ? "; a trigger can refuse it" : "")));
     }
 
-    private List<Fact> complete() {
-        return List.of(
-                good("no join to read one, 1 write"),
-                good("every required column is NOT NULL"),
-                good("a new kind is a new table, the others stay"),
-                cost("every " + Words.spoken(root) + " is read from "
-                        + Family.withRows(design, design.entity(root).orElseThrow())
-                                .size() + " tables together"),
-                lack("no foreign key can refer to any kind of " + Words.spoken(root) + triggers()),
-                lack("what is unique is so only among " + Plurals.plural(Words.spoken(kind))));
+    /** The schema with one more kind, which has an attribute of its own. */
+    private static Schema withKind(Tables tables, String root) {
+        Design design = tables.design();
+        Attribute own = Attribute.of("own", Type.of(Scalar.INT));
+        Entity kind = Entity.of(FreeName.of(design, "Kind"))
+                .withAttributes(List.of(own))
+                .withKinship(Kinship.of(root));
+        List<Entity> entities = new ArrayList<>(design.entities());
+        entities.add(kind);
+        return Schema.derive(design.withEntities(entities), tables.dialect());
     }
 
-    private String triggers() {
-        return GuardTriggers.areIn(dialect) ? "; a trigger can" : "";
+    /** How many columns every row of the kind leaves empty: those of kinds that are not its own. */
+    private long empty(Tables tables) {
+        Set<String> filled = new HashSet<>(Set.of("", kind));
+        Family.ancestors(design, kind).forEach(a -> filled.add(a.name()));
+        Family.descendants(design, kind).forEach(d -> filled.add(d.name()));
+        return tables.schema().named(tables.table(kind).name()).stream()
+                .flatMap(t -> t.columns().stream())
+                .filter(c -> !filled.contains(c.owner()))
+                .count();
+    }
+
+    /** What of a family in several tables no constraint holds together. */
+    private Optional<Fact> apart(KindsKept way, Tables tables) {
+        boolean severalTables = way != KindsKept.ONE_TABLE;
+        if (!severalTables) {
+            return Optional.empty();
+        }
+        Entity top = tables.design().entity(root).orElseThrow();
+        boolean guarded =
+                !GuardTriggers.ofKinds(tables.design(), tables.schema(), top).isEmpty();
+        String words = way == KindsKept.TABLE_EACH
+                ? "no constraint keeps a row in the table of its kind"
+                : "no constraint keeps one key out of two tables";
+        return Optional.of(lack(words + (guarded ? "; a trigger can" : "")));
     }
 
     private Map<String, String> statements(KindsKept way, Tables tables) {

@@ -10,13 +10,15 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.ListKept;
-import jasperwing.model.Type;
 import jasperwing.moves.ListToEntity;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.Enforcement;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -27,6 +29,8 @@ import java.util.Optional;
 
 /** The ways to keep a list. */
 final class Lists {
+    private static final String CHECKED = "the database checks every element";
+
     private final Design design;
     private final Dialect dialect;
     private final Entity entity;
@@ -35,6 +39,7 @@ final class Lists {
     private final String many;
     private final String find;
     private final String add;
+    private final String added;
 
     Lists(Design design, Dialect dialect, Entity entity, Attribute attribute) {
         this.design = design;
@@ -46,27 +51,25 @@ final class Lists {
         String element = Words.spoken(Plurals.singular(attribute.name()));
         this.find = "To find the " + many + " with one " + element;
         this.add = "To add one " + element;
+        String wanted = Plurals.singular(Words.pascal(attribute.name()));
+        this.added = FreeName.of(design, wanted.isEmpty() ? "Element" : wanted);
     }
 
     Weighing weigh() {
         List<Plan> plans = new ArrayList<>();
-        ListKept now = Leaves.isInRow(design, attribute) ? attribute.kept().orElse(ListKept.ROWS) : ListKept.ROWS;
+        ListKept current = Leaves.isInRow(design, attribute) ? attribute.kept().orElse(ListKept.ROWS) : ListKept.ROWS;
         if (Leaves.canBeInRow(design, attribute.type())) {
-            plans.add(kept("In one column", ListKept.ARRAY, now, t -> inRow(), this::array));
-            plans.add(kept("In one column, as JSON", ListKept.JSON, now, t -> inRow(), this::json));
+            plans.add(kept("In one column", ListKept.ARRAY, current, (now, then) -> inRow(then), this::array));
+            plans.add(kept("In one column, as JSON", ListKept.JSON, current, (now, then) -> inRow(then), this::json));
         }
-        plans.add(kept("A row for each", ListKept.ROWS, now, t -> rows(), this::rowStatements));
-        ListToEntity move = new ListToEntity(entity.name(), attribute.name(), name(), true);
-        plans.add(Plan.move(design, "An entity of its own", move, t -> entity(), this::entityStatements));
+        plans.add(kept("A row for each", ListKept.ROWS, current, (now, then) -> rows(then), this::rowStatements));
+        ListToEntity move = new ListToEntity(entity.name(), attribute.name(), added, true);
+        plans.add(Plan.move(design, "An entity of its own", move, (now, then) -> entity(then), this::entityStatements));
         return new Weighing(
-                "Ways to keep the " + Words.spoken(attribute.name()) + " of " + article(),
+                "Ways to keep the " + Words.spoken(attribute.name()) + " of " + Articles.with(entity.name()),
                 Notation.type(attribute) + " \u00b7 " + dialect.title(),
                 List.of(find, add),
                 new Ways(design, dialect, List.of(entity.name())).of(plans));
-    }
-
-    private String article() {
-        return ("aeiou".indexOf(Character.toLowerCase(one.charAt(0))) >= 0 ? "an " : "a ") + entity.name();
     }
 
     private Plan kept(String title, ListKept way, ListKept now, Plan.Facts facts, Plan.Statements statements) {
@@ -74,53 +77,93 @@ final class Lists {
                 entity.name(),
                 attribute.name(),
                 a -> a.withKept(way == ListKept.ROWS ? Optional.empty() : Optional.of(way)));
-        return Plan.edit(title, way == now, edit, facts, statements);
+        return way == now ? Plan.now(title, facts, statements) : Plan.edit(title, edit, facts, statements);
     }
 
-    /** A name for the entity that nothing bears. */
-    private String name() {
-        String wanted = Plurals.singular(Words.pascal(attribute.name()));
-        String name = wanted.isEmpty() ? "Element" : wanted;
-        String free = name;
-        for (int i = 2; design.entity(free).isPresent() || design.enumType(free).isPresent(); i++) {
-            free = name + i;
+    private List<Fact> inRow(Tables tables) {
+        boolean indexable = dialect == Dialect.POSTGRESQL;
+        Table owner = tables.table(entity.name());
+        if (owner.columnsOf(attribute.name()).isEmpty()) {
+            return List.of();
         }
-        return free;
-    }
-
-    private List<Fact> inRow() {
         return List.of(
                 good("read with the " + one + ", no join"),
-                good("1 write for a " + one + ", however many"),
-                cost("searched with an index of its own kind, or not at all"),
-                spelling(true),
-                lack("cannot be counted or renamed in one place"));
+                good("1 write for " + Articles.with(one) + ", however many"),
+                good("keeps order and repeats"),
+                elements(),
+                Fact.of(indexable, "a GIN index can find by element", "searched row by row: no index on elements"),
+                everywhere());
     }
 
-    /** Whether a check refuses values nobody thought of; SQLite checks no element of a list in a row. */
-    private Fact spelling(boolean inRow) {
-        boolean checked = !(inRow && dialect == Dialect.SQLITE)
-                && (attribute.type() instanceof Type.Named || !attribute.type().isText());
-        return Fact.of(checked, "a check refuses values of another type", "any spelling goes in");
+    private Fact everywhere() {
+        return lack("a value is stored with every " + one + " that has it");
     }
 
-    private List<Fact> rows() {
+    private Fact elements() {
+        return Fact.of(
+                Enforcement.checksElements(dialect, attribute),
+                CHECKED,
+                "the database cannot fully check the elements");
+    }
+
+    private List<Fact> rows(Tables tables) {
+        Optional<Table> found = list(tables);
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        Table list = found.get();
+        ForeignKey owner = list.foreignKeys().get(0);
+        Map<String, String> statements = rowStatements(tables);
         return List.of(
-                good("counted and searched directly"),
-                good("goes with its " + one),
-                cost("1 join to read"),
-                cost("1 more write for each"),
-                spelling(false));
+                SchemaFacts.deleted(owner, entity.name()),
+                Fact.of(
+                        list.primaryKey().size() > owner.columns().size(),
+                        "keeps order and repeats",
+                        "order and repeats are lost: each is there once, in any order"),
+                good(CHECKED),
+                SchemaFacts.searched(list, element(list)),
+                cost(Tables.joins(statements.get(find)) + " to read"),
+                cost(moreWrites(statements.get(add)) + " for each"),
+                everywhere());
     }
 
-    private List<Fact> entity() {
+    private static String moreWrites(String statements) {
+        return Tables.writes(statements).replace(" ", " more ");
+    }
+
+    private List<Fact> entity(Tables tables) {
+        Table table = tables.table(added);
+        Table pairs = pairs(tables).get(0);
+        Map<String, String> statements = entityStatements(tables);
         return List.of(
-                good("each once, renamed in one place"),
-                good("the database refuses unknown ones"),
-                good("can say more later: a colour, a rule"),
-                cost("2 joins to read"),
-                cost("1 more write for each, 2 for a new one"),
-                lack("order and repeats are lost: each is there once, in any order"));
+                Fact.of(
+                        table.isUnique(List.of(element(table))),
+                        "each value is stored once, renamed in one place",
+                        "the same value can be stored several times"),
+                Fact.of(
+                        SchemaFacts.key(pairs, added)
+                                .filter(ForeignKey::enforced)
+                                .isPresent(),
+                        "a foreign key refuses values that are not there",
+                        "no foreign key refuses values that are not there"),
+                good("can have attributes of its own"),
+                SchemaFacts.searched(table, element(table)),
+                cost(Tables.joins(statements.get(find)) + " to read"),
+                cost(moreWrites(tables.insert(pairs)) + " for each, "
+                        + Tables.writes(statements.get(add)).split(" ")[0] + " for a new one"),
+                Fact.of(
+                        pairs.primaryKey().size() > columns(pairs.foreignKeys()),
+                        "keeps order and repeats",
+                        "order and repeats are lost: each is there once, in any order"));
+    }
+
+    private static int columns(List<ForeignKey> keys) {
+        return keys.stream().mapToInt(k -> k.columns().size()).sum();
+    }
+
+    /** The last column: the element, or the last part of a value. */
+    private static String element(Table table) {
+        return table.columns().get(table.columns().size() - 1).name();
     }
 
     private Map<String, String> asked(String finding, String adding) {
@@ -178,12 +221,11 @@ final class Lists {
 
     private Map<String, String> rowStatements(Tables tables) {
         Table owner = tables.table(entity.name());
-        Optional<Table> list = tables.schema().listTable(entity.name(), attribute.name());
-        if (list.isEmpty() || !pointsTo(list.get(), owner)) {
+        Optional<Table> list = list(tables);
+        if (list.isEmpty()) {
             return Map.of();
         }
         Table table = list.get();
-        String element = table.columns().get(table.columns().size() - 1).name();
         List<String> on = new ArrayList<>();
         for (int i = 0; i < owner.primaryKey().size(); i++) {
             on.add("e." + tables.quote(table.foreignKeys().get(0).columns().get(i)) + " = o."
@@ -191,34 +233,33 @@ final class Lists {
         }
         return asked(
                 "select distinct o.* from " + tables.quote(owner.name()) + " o\njoin " + tables.quote(table.name())
-                        + " e on " + String.join(" and ", on) + "\nwhere e." + tables.quote(element) + " = ?",
+                        + " e on " + String.join(" and ", on) + "\nwhere e." + tables.quote(element(table)) + " = ?",
                 tables.insert(table));
     }
 
-    /** Not while the keys of a design are faulty. */
-    private static boolean pointsTo(Table list, Table owner) {
-        return list.foreignKeys().get(0).targetColumns().equals(owner.primaryKey());
+    /** The table of the elements; none while the keys of a design are faulty. */
+    private Optional<Table> list(Tables tables) {
+        List<String> key = tables.table(entity.name()).primaryKey();
+        return tables.schema()
+                .listTable(entity.name(), attribute.name())
+                .filter(l -> l.foreignKeys().get(0).targetColumns().equals(key));
     }
 
     private Map<String, String> entityStatements(Tables tables) {
-        String name = tables.design().entities().stream()
-                .map(Entity::name)
-                .filter(e -> design.entity(e).isEmpty())
-                .findFirst()
-                .orElseThrow();
-        Table table = tables.table(name);
-        String found = tables.between(name, entity.name())
+        Table table = tables.table(added);
+        String found = tables.between(added, entity.name(), r -> r.targets().contains(added))
                 .replaceAll(
                         "(?s)\nwhere .*$",
-                        "\nwhere " + tables.quote(Words.snake(name)) + "."
-                                + tables.quote(table.columns()
-                                        .get(table.columns().size() - 1)
-                                        .name()) + " = ?");
+                        "\nwhere " + tables.quote(Words.snake(added)) + "." + tables.quote(element(table)) + " = ?");
         List<Table> written = new ArrayList<>(List.of(table));
-        tables.schema().tables().stream()
-                .filter(t ->
-                        t.source() instanceof Table.Source.OfJoin of && of.tie().mentions(name))
-                .forEach(written::add);
+        written.addAll(pairs(tables));
         return asked(found, tables.inserts(written));
+    }
+
+    private List<Table> pairs(Tables tables) {
+        return tables.schema().tables().stream()
+                .filter(t ->
+                        t.source() instanceof Table.Source.OfJoin of && of.tie().mentions(added))
+                .toList();
     }
 }

@@ -2,7 +2,6 @@ package jasperwing.weigh;
 
 import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
-import static jasperwing.weigh.Fact.lack;
 
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -13,6 +12,7 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -34,37 +34,30 @@ final class ManyToManys {
         this.design = design;
         this.dialect = dialect;
         this.tie = tie;
-        this.link = tie.via().isEmpty() ? free(tie.from() + tie.to()) : tie.via();
+        this.link = tie.via().isEmpty() ? FreeName.of(design, tie.from() + tie.to()) : tie.via();
         this.read = "To read the " + Plurals.plural(Words.spoken(tie.to())) + " of a " + Words.spoken(tie.from());
         this.write = "To add one";
-    }
-
-    private String free(String wanted) {
-        String free = wanted;
-        for (int i = 2; design.entity(free).isPresent() || design.enumType(free).isPresent(); i++) {
-            free = wanted + i;
-        }
-        return free;
     }
 
     Weighing weigh() {
         boolean plain = tie.via().isEmpty();
         boolean ownKey = !plain && !isKeyedByPair();
+        Plan.Facts links = (now, then) -> linked(then);
         List<Plan> plans = new ArrayList<>();
         if (plain) {
             Relink linked = new Relink(tie, link);
-            plans.add(Plan.now("Pairs alone", this::pairs, this::joined));
-            plans.add(Plan.move(design, "A link, keyed by the pair", linked, this::keyed, this::linked));
+            plans.add(Plan.now("Pairs alone", (now, then) -> pairs(then), this::joined));
+            plans.add(Plan.move(design, "A link, keyed by the pair", linked, links, this::statements));
             Edit both = linked.then(new OwnKey(link));
             plans.add(new Plan(
-                    "A link with a key of its own", false, both, linked.hindrance(design), this::own, this::linked));
+                    "A link with a key of its own", false, both, linked.hindrance(design), links, this::statements));
         } else {
-            plans.add(Plan.move(design, "Pairs alone", new Relink(tie, ""), this::pairs, this::joined));
+            plans.add(Plan.move(design, "Pairs alone", new Relink(tie, ""), (now, then) -> pairs(then), this::joined));
             if (!ownKey) {
-                plans.add(Plan.now("A link, keyed by the pair", this::keyed, this::linked));
-                plans.add(Plan.move(design, "A link with a key of its own", new OwnKey(link), this::own, this::linked));
+                plans.add(Plan.now("A link, keyed by the pair", links, this::statements));
+                plans.add(Plan.move(design, "A link with a key of its own", new OwnKey(link), links, this::statements));
             } else {
-                plans.add(Plan.now("A link with a key of its own", this::own, this::linked));
+                plans.add(Plan.now("A link with a key of its own", links, this::statements));
             }
         }
         return new Weighing(
@@ -84,15 +77,18 @@ final class ManyToManys {
     }
 
     private Map<String, String> joined(Tables tables) {
-        Optional<Table> table = tables.schema().tables().stream()
+        return asked(tables, join(tables));
+    }
+
+    private Optional<Table> join(Tables tables) {
+        return tables.schema().tables().stream()
                 .filter(t -> t.source() instanceof Table.Source.OfJoin of
                         && of.tie().from().equals(tie.from())
                         && of.tie().to().equals(tie.to()))
                 .findFirst();
-        return asked(tables, table);
     }
 
-    private Map<String, String> linked(Tables tables) {
+    private Map<String, String> statements(Tables tables) {
         return asked(tables, tables.schema().table(link));
     }
 
@@ -105,41 +101,65 @@ final class ManyToManys {
     }
 
     private List<Fact> pairs(Tables tables) {
-        return List.of(
-                good("a pair is stored once, by its primary key"),
-                good("deleted with either end"),
-                good("a set in the classes, nothing to manage"),
-                cost(Tables.joins(joined(tables).get(read)) + " to read"),
-                lack("a pair has no attributes: no time, no duty, no order"));
+        return join(tables).map(t -> pairs(tables, t)).orElse(List.of());
     }
 
-    private List<Fact> keyed(Tables tables) {
-        List<String> key = tables.table(link).primaryKey();
+    private List<Fact> pairs(Tables tables, Table table) {
         return List.of(
-                once(tables),
-                good("a pair can have attributes"),
-                good("each end has its own delete rule"),
-                cost(Tables.joins(linked(tables).get(read)) + " to read, and one more class"),
-                cost("a reference to " + link + " takes " + key.size() + (key.size() == 1 ? " column" : " columns")));
+                once(table, columns(table.foreignKeys())),
+                SchemaFacts.deletedWithEnds(table.foreignKeys()),
+                SchemaFacts.joins(joined(tables).get(read)),
+                SchemaFacts.writes(joined(tables).get(write), "to add one"),
+                Fact.of(
+                        table.columns().size() > columns(table.foreignKeys()).size(),
+                        "a pair can have attributes",
+                        "a pair has no attributes: no time, no duty, no order"));
     }
 
-    private List<Fact> own(Tables tables) {
-        return List.of(
-                good("a pair can have attributes"),
-                good("a reference to " + link + " takes one column"),
-                once(tables),
-                cost(Tables.joins(linked(tables).get(read)) + " to read, and one more class"),
-                cost("one more column and index"));
+    private List<Fact> linked(Tables tables) {
+        Table table = tables.table(link);
+        List<ForeignKey> ends = ends(tables, table);
+        List<Fact> facts = new ArrayList<>();
+        facts.add(once(table, columns(ends)));
+        facts.add(SchemaFacts.deletedWithEnds(ends));
+        facts.add(good("a pair can have attributes"));
+        int key = table.primaryKey().size();
+        facts.add(
+                key == 1
+                        ? good("a reference to " + link + " takes 1 column")
+                        : cost("a reference to " + link + " takes " + key + " columns"));
+        facts.add(SchemaFacts.joins(statements(tables).get(read)));
+        facts.add(SchemaFacts.writes(statements(tables).get(write), "to add one"));
+        ownKey(table, ends).ifPresent(facts::add);
+        return facts;
+    }
+
+    /** A key beside the columns of the pair, with the unique constraint that the pair then needs. */
+    private static Optional<Fact> ownKey(Table table, List<ForeignKey> ends) {
+        long own = table.primaryKey().stream()
+                .filter(c -> !columns(ends).contains(c))
+                .count();
+        boolean beside = own == table.primaryKey().size() && own > 0;
+        return beside
+                ? Optional.of(cost("a key of " + Words.count(own, "column") + " beside those of the pair"))
+                : Optional.empty();
+    }
+
+    private static List<String> columns(List<ForeignKey> keys) {
+        return keys.stream().flatMap(k -> k.columns().stream()).toList();
+    }
+
+    /** The foreign keys of the link to both ends. */
+    private List<ForeignKey> ends(Tables tables, Table table) {
+        return tables.design().relationships().stream()
+                .filter(r -> r instanceof Tie t && t.via().equals(link))
+                .findFirst()
+                .map(r -> tables.keysOf(table, r))
+                .orElse(List.of());
     }
 
     /** Whether a key or a unique constraint keeps the same pair from being stored twice. */
-    private Fact once(Tables tables) {
-        Table table = tables.table(link);
-        List<String> pair = tables.design().relationships().stream()
-                .filter(r -> r instanceof Tie t && t.via().equals(link))
-                .findFirst()
-                .map(r -> tables.columnsOf(table, r))
-                .orElse(List.of());
+    private static Fact once(Table table, List<String> pair) {
         return Fact.of(
                 Tables.isOnce(table, pair),
                 "a pair is stored once, by a "

@@ -4,20 +4,25 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
+import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.moves.SharedParent;
 import jasperwing.moves.TableForEach;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
-import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
+import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.KeyTypes;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -25,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** The ways to keep a one-of. */
@@ -48,113 +54,159 @@ final class OneOfs {
 
     Weighing weigh() {
         String role = Roles.forward(oneOf);
-        String parent = free(oneOf.from() + Words.pascal(role));
+        String parent = FreeName.of(design, oneOf.from() + Words.pascal(role));
         List<Plan> plans = List.of(
                 keeping("A column for each", Keeping.COLUMN_EACH, this::columns),
-                keeping("A kind and an id", Keeping.KIND_AND_ID, t -> kindAndId()),
+                keeping("A kind and an id", Keeping.KIND_AND_ID, this::kindAndId),
                 Plan.move(design, "A table for each", new TableForEach(oneOf), this::tables, this::copied),
                 Plan.move(
                         design,
                         "A shared parent",
                         new SharedParent(oneOf, parent),
-                        t -> parent(t, parent),
-                        t -> asked(t, List.of(t.table(parent), t.table(subject), t.table(oneOf.from())))));
+                        (now, then) -> parent(now, then, parent),
+                        t -> shared(t, parent)));
         List<String> ends = new ArrayList<>(List.of(oneOf.from()));
         ends.addAll(oneOf.subjects());
         return new Weighing(
-                "Ways to keep the " + Words.spoken(role) + " of a " + oneOf.from(),
+                "Ways to keep the " + Words.spoken(role) + " of " + Articles.with(oneOf.from()),
                 "one of " + String.join(", ", oneOf.subjects()) + " \u00b7 " + dialect.title(),
                 List.of(read, write),
                 new Ways(design, dialect, ends, Set.copyOf(oneOf.subjects())).of(plans));
     }
 
-    private String free(String wanted) {
-        String free = wanted;
-        for (int i = 2; design.entity(free).isPresent() || design.enumType(free).isPresent(); i++) {
-            free = wanted + i;
-        }
-        return free;
-    }
-
     private Plan keeping(String title, Keeping keeping, Plan.Facts facts) {
-        return Plan.edit(
-                title,
-                oneOf.kept() == keeping,
-                RelationshipEdits.replace(oneOf, oneOf.withKeeping(keeping)),
-                facts,
-                t -> asked(t, List.of(t.table(oneOf.from()))));
+        return oneOf.kept() == keeping
+                ? Plan.now(title, facts, this::kept)
+                : Plan.edit(title, keep(oneOf, keeping), facts, this::kept);
     }
 
-    private Map<String, String> asked(Tables tables, List<Table> written) {
+    private static Edit keep(OneOf one, Keeping keeping) {
+        return RelationshipEdits.replace(one, kept(one, keeping));
+    }
+
+    /** The same where it is kept so already, be it said or not. */
+    private static OneOf kept(OneOf one, Keeping keeping) {
+        return one.kept() == keeping ? one : one.withKeeping(keeping);
+    }
+
+    private Map<String, String> asked(String reading, String writing) {
         Map<String, String> statements = new LinkedHashMap<>();
-        statements.put(read, tables.between(subject, oneOf.from()));
-        statements.put(write, tables.inserts(written));
+        statements.put(read, reading);
+        statements.put(write, writing);
         return statements;
+    }
+
+    private Map<String, String> kept(Tables tables) {
+        return asked(tables.between(subject, oneOf.from(), this::isOurs), tables.insert(tables.table(oneOf.from())));
+    }
+
+    private boolean isOurs(Relationship relationship) {
+        return relationship instanceof OneOf o
+                && o.from().equals(oneOf.from())
+                && o.forward().equals(oneOf.forward());
     }
 
     private Map<String, String> copied(Tables tables) {
         String copy = subject + oneOf.from();
-        Map<String, String> statements = new LinkedHashMap<>();
-        statements.put(read, tables.between(subject, copy));
-        statements.put(write, tables.insert(tables.table(copy)));
-        return statements;
+        return asked(
+                tables.between(
+                        subject, copy, r -> r.from().equals(copy) || r.targets().contains(copy)),
+                tables.insert(tables.table(copy)));
     }
 
-    private List<Fact> columns(Tables tables) {
+    private Map<String, String> shared(Tables tables, String parent) {
+        List<Table> written = List.of(tables.table(parent), tables.table(subject), tables.table(oneOf.from()));
+        return asked(tables.between(subject, oneOf.from(), r -> r.targets().contains(parent)), tables.inserts(written));
+    }
+
+    private List<Fact> columns(Tables now, Tables then) {
+        OneOf kept = kept(oneOf, Keeping.COLUMN_EACH);
         String all = oneOf.forward().must() ? "exactly one" : "at most one";
-        Role role = Roles.of(oneOf.withKeeping(Keeping.COLUMN_EACH)).get(0);
-        boolean held = oneOf.subjects().stream()
-                .allMatch(s -> Enforcement.of(design, role, s).isForeignKey());
         return List.of(
-                Fact.of(held, "foreign keys enforce every reference", "not every reference can have a foreign key"),
+                SchemaFacts.enforced(keys(then, kept)),
                 Fact.of(
                         Enforcement.checksOneFilled(dialect, oneOf),
                         "a check enforces that " + all + " is filled",
                         "no check that " + all + " is filled: MariaDB takes none on columns a delete sets to null"),
-                cost(Tables.joins(tables.between(subject, oneOf.from())) + " to read either way"),
-                cost("all but one of " + oneOf.subjects().size() + " references are null"),
-                cost("a new subject: a column, a foreign key and an index"));
+                SchemaFacts.joins(kept(then).get(read)),
+                cost("all but one of " + Words.count(keys(then, kept).size(), "reference") + " are null"),
+                subject(now, one -> keep(one, Keeping.COLUMN_EACH)));
     }
 
-    private List<Fact> kindAndId() {
-        boolean alike = KeyTypes.alike(design, oneOf.subjects());
+    /** One for each subject. */
+    private static List<ForeignKey> keys(Tables tables, OneOf kept) {
+        return tables.keysOf(tables.table(kept.from()), kept);
+    }
+
+    private List<Fact> kindAndId(Tables now, Tables then) {
+        Table table = then.table(oneOf.from());
+        List<String> columns =
+                table.columnsOf(Roles.forward(oneOf)).stream().map(Column::name).toList();
         List<Fact> facts = new ArrayList<>();
-        facts.add(good("2 columns and 1 index, however many subjects"));
-        facts.add(good("a new subject: one more word in a check"));
-        if (!alike) {
+        facts.add(good(Words.count(columns.size(), "column") + ", however many subjects"));
+        if (table.isIndexed(columns)) {
+            facts.add(good("1 index finds by any subject"));
+        }
+        facts.add(subject(now, one -> keep(one, Keeping.KIND_AND_ID)));
+        if (!KeyTypes.alike(design, oneOf.subjects())) {
             facts.add(lack("the subjects are keyed differently: ids are compared as text"));
         }
-        facts.add(lack("no foreign key: ids can dangle" + (GuardTriggers.areIn(dialect) ? " without triggers" : "")));
+        facts.add(lack("no foreign key: ids can dangle" + SchemaFacts.triggers(then, " without triggers")));
         facts.add(lack("a renamed subject leaves stored kinds behind"));
         return facts;
     }
 
-    private List<Fact> tables(Tables tables) {
-        String copies = oneOf.subjects().stream().map(s -> s + oneOf.from()).collect(Collectors.joining(", "));
+    /** What one more subject adds, when it is keyed like the first. */
+    private Fact subject(Tables now, Function<OneOf, Edit> edit) {
+        String name = FreeName.of(now.design(), "Subject");
+        List<String> subjects = new ArrayList<>(oneOf.subjects());
+        subjects.add(name);
+        OneOf more = oneOf.withSubjects(subjects);
+        List<Entity> entities = new ArrayList<>(now.design().entities());
+        entities.add(keyedLikeFirst(now.design(), name));
+        Design before = now.design().withEntities(entities);
+        Design after = RelationshipEdits.replace(oneOf, more).on(before);
+        return SchemaFacts.growth(
+                "subject",
+                Growth.between(
+                        Tables.of(edit.apply(oneOf).on(before), dialect).schema(),
+                        Tables.of(edit.apply(more).on(after), dialect).schema()));
+    }
+
+    private Entity keyedLikeFirst(Design now, String name) {
+        Entity first = now.entity(Family.root(now, subject)).orElseThrow();
+        List<Attribute> key = first.attributes().stream().filter(first::isKey).toList();
+        return key.isEmpty() || key.size() < first.key().names().size()
+                ? Entity.keyed(name)
+                : Entity.of(name).withAttributes(key).withKey(first.key());
+    }
+
+    private List<Fact> tables(Tables now, Tables then) {
+        List<Table> copies =
+                oneOf.subjects().stream().map(s -> then.table(s + oneOf.from())).toList();
+        List<ForeignKey> keys = oneOf.subjects().stream()
+                .flatMap(s -> SchemaFacts.key(then.table(s + oneOf.from()), s).stream())
+                .toList();
         return List.of(
-                Fact.of(
-                        enforced(tables),
-                        "foreign keys enforce every reference",
-                        "not every reference can have a foreign key"),
-                good("each can grow its own attributes"),
-                cost("a new subject: a table"),
+                SchemaFacts.enforced(keys),
+                SchemaFacts.joins(copied(then).get(read)),
+                subject(now, TableForEach::new),
                 cost("all " + Plurals.plural(Words.spoken(oneOf.from())) + " together: a union of "
-                        + oneOf.subjects().size()),
-                cost("every change of shape " + oneOf.subjects().size() + " times: " + copies));
+                        + Words.count(copies.size(), "table")),
+                cost("a change to one is repeated in "
+                        + copies.stream().skip(1).map(Table::name).collect(Collectors.joining(", "))));
     }
 
-    private boolean enforced(Tables tables) {
-        return oneOf.subjects().stream()
-                .map(s -> tables.table(s + oneOf.from()))
-                .allMatch(t -> t.foreignKeys().stream().allMatch(ForeignKey::enforced));
-    }
-
-    private List<Fact> parent(Tables tables, String parent) {
+    private List<Fact> parent(Tables now, Tables then, String parent) {
+        String table = then.table(parent).name();
+        List<ForeignKey> key =
+                SchemaFacts.key(then.table(oneOf.from()), parent).stream().toList();
         return List.of(
-                good("one foreign key enforces every reference"),
-                good("other things can point to any subject too"),
-                cost(Tables.joins(tables.between(subject, oneOf.from())) + " to read"),
-                cost("a row of " + tables.table(parent).name() + " before every subject"),
-                lack("no constraint keeps two subjects from sharing a parent"));
+                SchemaFacts.enforced(key),
+                good("other entities can refer to any subject by " + table),
+                SchemaFacts.joins(shared(then, parent).get(read)),
+                subject(now, one -> new SharedParent(one, parent)),
+                cost("a row of " + table + " before every subject"),
+                lack("no constraint keeps two subjects from sharing a row of " + table));
     }
 }

@@ -5,20 +5,24 @@ import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
 import jasperwing.model.Design;
-import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.moves.Fold;
 import jasperwing.moves.OwnKey;
 import jasperwing.moves.Reverse;
 import jasperwing.moves.ShareKey;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
+import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The ways to keep a one-to-one. */
 final class OneToOnes {
@@ -45,19 +49,20 @@ final class OneToOnes {
                 .map(e -> e.key().names().equals(List.of(Roles.holding(tie))))
                 .orElse(false);
         List<Plan> plans = new ArrayList<>();
+        Plan.Facts held = (now, then) -> held(then, holder, parent);
         Plan.Statements both = t -> asked(t, List.of(t.table(parent), t.table(holder)));
         if (shared) {
-            plans.add(Plan.move(design, holder + " points", new OwnKey(holder), t -> points(t), both));
-            plans.add(Plan.now("One key for both", t -> shares(t), both));
+            plans.add(Plan.move(design, holder + " points", new OwnKey(holder), held, both));
+            plans.add(Plan.now("One key for both", held, both));
         } else {
-            plans.add(Plan.now(holder + " points", t -> points(t), both));
-            plans.add(Plan.move(design, "One key for both", new ShareKey(tie), t -> shares(t), both));
+            plans.add(Plan.now(holder + " points", held, both));
+            plans.add(Plan.move(design, "One key for both", new ShareKey(tie), held, both));
         }
         plans.add(Plan.move(
                 design,
                 parent + " points",
                 new Reverse(tie),
-                this::reversed,
+                (now, then) -> reversed(then),
                 t -> asked(t, List.of(t.table(holder), t.table(parent)))));
         plans.add(Plan.move(design, "In one table", new Fold(tie, -1), this::folded, this::together));
         return new Weighing(
@@ -69,7 +74,7 @@ final class OneToOnes {
 
     private Map<String, String> asked(Tables tables, List<Table> written) {
         Map<String, String> statements = new LinkedHashMap<>();
-        statements.put(read, tables.between(parent, holder));
+        statements.put(read, tables.between(parent, holder, this::isOurs));
         statements.put(write, tables.inserts(written));
         return statements;
     }
@@ -82,75 +87,110 @@ final class OneToOnes {
         return statements;
     }
 
-    private List<Fact> points(Tables tables) {
-        Table table = tables.table(holder);
-        int indexes = table.indexes().size()
-                + table.uniques().size()
-                + (table.primaryKey().isEmpty() ? 0 : 1);
-        return List.of(
-                oneToOne(tables, holder),
-                good(parent + " gets no column"),
-                Fact.of(
-                        tie.holding().orElseThrow().must(),
-                        "no " + Words.spoken(holder) + " without its " + Words.spoken(parent),
-                        "a " + Words.spoken(holder) + " can be without"),
-                cost(joins(tables)),
-                cost("2 writes, " + indexes + (indexes == 1 ? " index on " : " indexes on ") + holder));
+    /** What is so while one of them has a foreign key to the other. */
+    private List<Fact> held(Tables tables, String from, String to) {
+        Table table = tables.table(from);
+        Optional<ForeignKey> found = key(tables, table);
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        ForeignKey key = found.get();
+        boolean sharesKey = table.primaryKey().equals(key.columns());
+        List<Fact> facts = new ArrayList<>();
+        facts.add(oneToOne(table, key, to));
+        facts.add(required(table, key, from, to));
+        facts.add(SchemaFacts.deleted(key, to));
+        if (sharesKey) {
+            facts.add(good("one key: found without another index"));
+        }
+        facts.add(SchemaFacts.joins(tables.between(parent, holder, this::isOurs)));
+        facts.add(cost(Tables.writes(tables.inserts(List.of(tables.table(parent), tables.table(holder))))));
+        facts.add(
+                sharesKey
+                        ? cost("to refer to another " + Words.spoken(to) + ", a " + Words.spoken(from)
+                                + " changes its key")
+                        : cost(Words.count(indexes(table), "index") + " on " + table.name()));
+        return facts;
     }
 
-    private String joins(Tables tables) {
-        return Tables.joins(tables.between(parent, holder)) + " to read";
+    private static int indexes(Table table) {
+        return table.indexes().size()
+                + table.uniques().size()
+                + (table.primaryKey().isEmpty() ? 0 : 1);
+    }
+
+    /** Whether it is the relationship itself, which a move may have turned round. */
+    private boolean isOurs(Relationship relationship) {
+        return relationship instanceof Tie t
+                && t.from().equals(tie.from())
+                && t.to().equals(tie.to())
+                && t.forward().equals(tie.forward());
+    }
+
+    private Optional<ForeignKey> key(Tables tables, Table table) {
+        return tables.design().relationships().stream()
+                .filter(this::isOurs)
+                .flatMap(r -> tables.keysOf(table, r).stream())
+                .findFirst();
     }
 
     /** Whether a unique constraint or key keeps two rows from referring to the same one. */
-    private Fact oneToOne(Tables tables, String from) {
-        Table table = tables.table(from);
-        boolean once = tables.design().relationships().stream()
-                .filter(r -> r instanceof Tie t && t.mentions(parent) && t.mentions(holder))
-                .map(r -> tables.columnsOf(table, r))
-                .anyMatch(c -> !c.isEmpty() && Tables.isOnce(table, c));
+    private static Fact oneToOne(Table table, ForeignKey key, String to) {
         return Fact.of(
-                once,
-                "a unique constraint enforces one-to-one",
-                "no constraint keeps two rows from referring to the same " + Words.spoken(parent));
+                Tables.isOnce(table, key.columns()),
+                (table.primaryKey().equals(key.columns()) ? "the primary key" : "a unique constraint")
+                        + " enforces one-to-one",
+                "no constraint keeps two rows from referring to the same " + Words.spoken(to));
     }
 
-    private List<Fact> shares(Tables tables) {
-        return List.of(
-                good("one key: found without another index"),
-                good("cannot refer to another one later"),
-                good("no " + Words.spoken(holder) + " without its " + Words.spoken(parent)),
-                cost(joins(tables) + ", 2 writes"),
-                cost("a reference to " + holder + " takes the key of " + parent));
+    private static Fact required(Table table, ForeignKey key, String from, String to) {
+        boolean required = key.columns().stream()
+                .allMatch(c -> table.column(c).filter(Column::required).isPresent());
+        String one = Words.spoken(from);
+        return required
+                ? good("no " + one + " without its " + Words.spoken(to))
+                : cost(Words.count(key.columns().size(), "column") + " null in " + Articles.with(one) + " without its "
+                        + Words.spoken(to));
     }
 
     private List<Fact> reversed(Tables tables) {
-        List<Fact> facts = new ArrayList<>();
-        facts.add(oneToOne(tables, parent));
-        facts.add(good("a " + Words.spoken(parent) + " refers to its " + Words.spoken(holder) + " itself"));
-        facts.add(cost(joins(tables) + ", 2 writes"));
-        Table table = tables.table(parent);
-        boolean optional = tables.design().relationships().stream()
-                .filter(r -> r instanceof Tie t && t.mentions(parent) && t.mentions(holder))
-                .flatMap(r -> tables.columnsOf(table, r).stream())
-                .anyMatch(c ->
-                        table.column(c).filter(column -> !column.required()).isPresent());
-        if (optional) {
-            facts.add(cost("a null column in every " + Words.spoken(parent) + " without one"));
+        List<Fact> facts = new ArrayList<>(held(tables, parent, holder));
+        if (key(tables, tables.table(holder)).isEmpty()) {
+            facts.add(lack("deleting " + Articles.with(Words.spoken(parent)) + " leaves its " + Words.spoken(holder)));
         }
-        facts.add(lack("deleting a " + Words.spoken(parent) + " leaves its " + Words.spoken(holder)));
         return facts;
     }
 
-    private List<Fact> folded(Tables tables) {
-        List<Fact> facts = new ArrayList<>();
-        facts.add(good("no join to read, 1 write"));
-        facts.add(good("nothing to keep together"));
-        facts.add(cost("all columns of " + holder + " in every " + Words.spoken(parent)));
-        boolean always = tie.forward().must() && tie.back().map(Reading::must).orElse(false);
-        if (!always) {
-            facts.add(lack("null where there is none: NOT NULL columns of " + holder + " become nullable"));
-        }
-        return facts;
+    private List<Fact> folded(Tables now, Tables then) {
+        Table table = then.table(parent);
+        Map<String, String> statements = together(then);
+        int more = table.columns().size() - now.table(parent).columns().size();
+        long nullable = nowNullable(now.table(holder), table);
+        return List.of(
+                SchemaFacts.joins(statements.get(read)),
+                SchemaFacts.writes(statements.get(write), "for both"),
+                cost(Words.count(more, "more column") + " in every row of " + table.name()),
+                Fact.of(
+                        nullable == 0,
+                        "every required column stays NOT NULL",
+                        Words.count(nullable, "NOT NULL column") + " of " + Words.spoken(holder)
+                                + (nullable == 1 ? " becomes" : " become") + " nullable"));
+    }
+
+    /** How many required columns of attributes can be null once they are in the other table. */
+    private long nowNullable(Table before, Table after) {
+        return design.entity(holder).orElseThrow().attributes().stream()
+                .filter(a -> !before.primaryKey().equals(columns(before.columnsOf(a.name()))))
+                .mapToLong(a -> required(before, a.name()) - required(after, a.name()))
+                .filter(lost -> lost > 0)
+                .sum();
+    }
+
+    private static List<String> columns(List<Column> columns) {
+        return columns.stream().map(Column::name).toList();
+    }
+
+    private static long required(Table table, String member) {
+        return table.columnsOf(member).stream().filter(Column::required).count();
     }
 }

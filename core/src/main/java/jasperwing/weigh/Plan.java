@@ -14,10 +14,10 @@ import java.util.Optional;
  * @param statements the SQL that answers each question, once its tables are known
  */
 record Plan(String title, boolean now, Edit edit, Optional<String> hindrance, Facts facts, Statements statements) {
-    /** Tells what a way gives and costs. */
+    /** Tells what a way gives and costs, from the tables of the design as it stands and those it would have. */
     @FunctionalInterface
     interface Facts {
-        List<Fact> of(Tables tables);
+        List<Fact> of(Tables now, Tables then);
     }
 
     /** Writes the SQL of a way. */
@@ -31,8 +31,8 @@ record Plan(String title, boolean now, Edit edit, Optional<String> hindrance, Fa
         return new Plan(title, true, Edit.NOTHING, Optional.empty(), facts, statements);
     }
 
-    static Plan edit(String title, boolean now, Edit edit, Facts facts, Statements statements) {
-        return new Plan(title, now, edit, Optional.empty(), facts, statements);
+    static Plan edit(String title, Edit edit, Facts facts, Statements statements) {
+        return new Plan(title, false, edit, Optional.empty(), facts, statements);
     }
 
     static Plan move(Design design, String title, Move move, Facts facts, Statements statements) {

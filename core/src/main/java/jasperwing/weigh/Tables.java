@@ -6,6 +6,7 @@ import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import jasperwing.walk.Walk;
@@ -13,11 +14,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** The design as one way would have it, with its tables, and the SQL that is written of them. */
 record Tables(Design design, Schema schema) {
+    private static final int MOST_STEPS = 3;
+
     static Tables of(Design design, Dialect dialect) {
         return new Tables(design, Schema.derive(design, dialect));
     }
@@ -85,12 +89,18 @@ record Tables(Design design, Schema schema) {
         return writes == 1 ? "1 write" : writes + " writes";
     }
 
-    /** The columns by which a table refers to others because of a relationship, in the order of the keys. */
-    List<String> columnsOf(Table table, Relationship relationship) {
+    /** The foreign keys of a table that come from a relationship, in their order. */
+    List<ForeignKey> keysOf(Table table, Relationship relationship) {
         return table.foreignKeys().stream()
                 .filter(k -> k.role()
                         .filter(r -> r.relationship().equals(relationship))
                         .isPresent())
+                .toList();
+    }
+
+    /** The columns by which a table refers to others because of a relationship, in the order of the keys. */
+    List<String> columnsOf(Table table, Relationship relationship) {
+        return keysOf(table, relationship).stream()
                 .flatMap(k -> k.columns().stream())
                 .toList();
     }
@@ -112,29 +122,32 @@ record Tables(Design design, Schema schema) {
         return Walk.of(design, start, path).sql(schema).stripTrailing();
     }
 
-    /** The shortest way along roles from one entity to another, of at most three steps. */
-    Optional<String> path(String start, String end) {
-        List<List<Step>> open = new ArrayList<>(List.of(List.of()));
-        for (int length = 0; length < 3; length++) {
+    /**
+     * Reads what a row leads to in another entity, in at most three steps along some relationships, whichever side they are read from; blank
+     * where no way leads there.
+     */
+    String between(String start, String end, Predicate<Relationship> along) {
+        List<List<Step>> open = List.of(List.of());
+        for (int length = 0; length < MOST_STEPS; length++) {
             List<List<Step>> longer = new ArrayList<>();
             for (List<Step> way : open) {
                 String at = way.isEmpty() ? start : way.get(way.size() - 1).to();
-                for (Step step : Steps.from(design, at)) {
-                    List<Step> further = new ArrayList<>(way);
-                    further.add(step);
-                    if (step.to().equals(end)) {
-                        return Optional.of(further.stream().map(Step::name).collect(Collectors.joining(".")));
+                for (Step step : Steps.bothWays(design, at)) {
+                    if (along.test(step.relationship())) {
+                        List<Step> further = new ArrayList<>(way);
+                        further.add(step);
+                        longer.add(further);
                     }
-                    longer.add(further);
                 }
+            }
+            Optional<List<Step>> found = longer.stream()
+                    .filter(w -> w.get(w.size() - 1).to().equals(end))
+                    .findFirst();
+            if (found.isPresent()) {
+                return new Walk(start, found.get(), "").sql(schema).stripTrailing();
             }
             open = longer;
         }
-        return Optional.empty();
-    }
-
-    /** Reads what an entity's row leads to in another entity; empty where no way leads there. */
-    String between(String start, String end) {
-        return path(start, end).map(p -> read(start, p)).orElse("");
+        return "";
     }
 }

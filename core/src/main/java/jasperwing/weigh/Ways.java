@@ -73,7 +73,7 @@ final class Ways {
                     plan.edit(),
                     plan.hindrance(),
                     plan.now() || !there ? "" : more(now, tables),
-                    there ? plan.facts().of(tables) : List.of(),
+                    there ? plan.facts().of(now, tables) : List.of(),
                     there ? plan.statements().of(tables) : Map.of(),
                     there ? apart(code, i) : List.of(),
                     there ? sketch(tables, all) : new Sketch(List.of(), List.of())));

@@ -7,7 +7,9 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
+import jasperwing.schema.DeleteEffect;
 import jasperwing.schema.Dialect;
+import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.List;
@@ -207,6 +209,24 @@ class MovesTest {
         Tie through = (Tie) linked.relationships().get(2);
         assertThat(through.via()).isEqualTo("Shot");
         assertThat(new Relink(through, "").on(linked)).isEqualTo(design);
+    }
+
+    @Test
+    void pairsWithAnEntityOfTheirOwnAreStillDeletedWithEitherEnd() {
+        Design linked = new Relink(tie(2), "Shot").on(design);
+        Table shots = Schema.derive(linked, Dialect.POSTGRESQL).table("Shot").orElseThrow();
+        assertThat(shots.foreignKeys()).extracting(ForeignKey::effect).containsOnly(DeleteEffect.DELETES);
+    }
+
+    @Test
+    void aLinkIdentifiedByItsEndsGetsAKeyOfItsOwn() {
+        Design linked = new Relink(tie(2), "Shot").on(design);
+        assertThat(new OwnKey("Shot").hindrance(linked)).isEmpty();
+        Design keyed = new OwnKey("Shot").on(linked);
+        Table shots = Schema.derive(keyed, Dialect.POSTGRESQL).table("Shot").orElseThrow();
+        assertThat(shots.primaryKey()).containsExactly("id");
+        assertThat(shots.uniques()).hasSize(1);
+        assertThat(new OwnKey("Shot").hindrance(keyed)).isPresent();
     }
 
     @Test

@@ -82,6 +82,12 @@ public final class Databases {
     /** As {@link #loaded}, with the triggers of the design where the database has them. */
     public static Connection guarded(Design design, Dialect dialect) throws SQLException {
         Connection connection = loaded(design, dialect);
+        guard(design, dialect, connection);
+        return connection;
+    }
+
+    /** Adds the triggers of a design to a database with its tables, where it has triggers in SQL. */
+    public static void guard(Design design, Dialect dialect, Connection connection) throws SQLException {
         if (GuardTriggers.areIn(dialect)) {
             try (var statement = connection.createStatement()) {
                 for (Trigger trigger : GuardTriggers.of(design, Schema.derive(design, dialect))) {
@@ -91,7 +97,6 @@ public final class Databases {
                 }
             }
         }
-        return connection;
     }
 
     /** A connection to a new, empty database. */

@@ -28,7 +28,7 @@ import java.util.stream.Collectors;
  * Stores a row of each entity in the order the tables can be filled in, each pointing to rows stored before. Of a family each kind has a row:
  * in every table that keeps a part of it. Rows that must wait for others of the same circle of tables are stored when it is gone through again.
  */
-final class FirstRows {
+public final class FirstRows {
     private final Design design;
     private final Schema schema;
     /** By the table and the entity, the entities of a table in the order their rows were stored. */
@@ -42,13 +42,13 @@ final class FirstRows {
 
     private int number;
 
-    FirstRows(Design design, Schema schema) {
+    public FirstRows(Design design, Schema schema) {
         this.design = design.whole();
         this.schema = schema;
     }
 
     /** @throws SQLException when the database refuses one; its message has the statement */
-    void insert(Connection connection) throws SQLException {
+    public void insert(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             List<Wanted> wanted = wanted();
             while (!wanted.isEmpty()) {

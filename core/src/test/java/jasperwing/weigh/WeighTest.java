@@ -251,7 +251,7 @@ class WeighTest {
                 .contains(
                         "a pair is stored once, by a primary key",
                         "a reference to Vote takes 2 columns",
-                        "2 joins to read, and one more class");
+                        "2 joins to read");
         assertThat(takesTwice(byPair)).isFalse();
         String[] wider = {"  day date", "  key (member, topic, day)"};
         assertThat(facts(votes(wider)))
@@ -259,7 +259,7 @@ class WeighTest {
         assertThat(takesTwice(wider)).isTrue();
         String[] own = {"  id serial key", "  day date"};
         assertThat(facts(votes(own)))
-                .contains("a pair is stored once, by a unique constraint", "a reference to Vote takes one column");
+                .contains("a pair is stored once, by a unique constraint", "a reference to Vote takes 1 column");
         assertThat(takesTwice(own)).isFalse();
         String[] repeated = {"  id serial key", "  day date", "  unique (member, topic, day)"};
         assertThat(facts(votes(repeated))).contains("the same pair can be stored several times");
@@ -300,5 +300,41 @@ class WeighTest {
                         .facts())
                 .contains(Fact.lack(
                         "no check that at most one is filled: MariaDB takes none on columns a delete sets to null"));
+    }
+
+    @Test
+    void anotherRelationshipBetweenTheSameTwoIsNotMixedUpWithIt() {
+        Design design = Samples.design(
+                "entity Person",
+                "  id serial key",
+                "entity House",
+                "  id serial key",
+                "each House may be built by one Person as builder, which may build many House as built",
+                "each House must belong to one Person as owner, which may own one House as home");
+        Weighing weighing = Weighing.ofRelationship(
+                        design, Dialect.POSTGRESQL, design.relationships().get(1))
+                .orElseThrow();
+        assertThat(way(weighing, "House points").statements())
+                .containsEntry(
+                        "To read the house of a person",
+                        "select home.*\nfrom people person\njoin houses home on home.owner_id = person.id\nwhere person.id = ?");
+    }
+
+    @Test
+    void aOneOfThatIsNotReadBackIsReadAllTheSame() {
+        Design design = Samples.design(
+                "entity Bed",
+                "  id serial key",
+                "entity Task",
+                "  id serial key",
+                "each Task must be for one of Bed as subject");
+        assertThat(Weighing.ofRelationship(
+                                design,
+                                Dialect.POSTGRESQL,
+                                design.relationships().get(0))
+                        .orElseThrow()
+                        .ways())
+                .allSatisfy(w -> assertThat(w.statements().values())
+                        .allSatisfy(s -> assertThat(s).isNotBlank()));
     }
 }
