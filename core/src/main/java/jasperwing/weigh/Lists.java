@@ -132,8 +132,11 @@ final class Lists {
     }
 
     private List<Fact> entity(Tables tables) {
+        return pairs(tables).stream().findFirst().map(p -> entity(tables, p)).orElse(List.of());
+    }
+
+    private List<Fact> entity(Tables tables, Table pairs) {
         Table table = tables.table(added);
-        Table pairs = pairs(tables).get(0);
         Map<String, String> statements = entityStatements(tables);
         return List.of(
                 Fact.of(
@@ -256,6 +259,7 @@ final class Lists {
         return asked(found, tables.inserts(written));
     }
 
+    /** The table of the pairs; none while the keys of a design are faulty. */
     private List<Table> pairs(Tables tables) {
         return tables.schema().tables().stream()
                 .filter(t ->

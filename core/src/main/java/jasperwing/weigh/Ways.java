@@ -14,6 +14,7 @@ import jasperwing.schema.Index;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -73,12 +74,19 @@ final class Ways {
                     plan.edit(),
                     plan.hindrance(),
                     plan.now() || !there ? "" : more(now, tables),
-                    there ? plan.facts().of(now, tables) : List.of(),
+                    there ? facts(plan, now, tables) : List.of(),
                     there ? plan.statements().of(tables) : Map.of(),
                     there ? apart(code, i) : List.of(),
                     there ? sketch(tables, all) : new Sketch(List.of(), List.of())));
         }
         return ways;
+    }
+
+    /** The good first, then what it costs, then what it lacks. */
+    private static List<Fact> facts(Plan plan, Tables now, Tables then) {
+        return plan.facts().of(now, then).stream()
+                .sorted(Comparator.comparing(Fact::weight))
+                .toList();
     }
 
     /** How many more tables, columns and indexes there are. */
