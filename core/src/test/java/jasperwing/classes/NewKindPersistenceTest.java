@@ -11,6 +11,8 @@ import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.Design;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,17 +24,17 @@ class NewKindPersistenceTest {
 
     @ParameterizedTest
     @CsvSource({
-        "HIBERNATE,a table each,false,true",
-        "HIBERNATE,a table each,true,true",
-        "HIBERNATE,one table,false,true",
-        "HIBERNATE,a complete table each,false,true",
-        "ECLIPSELINK,a table each,false,false",
-        "ECLIPSELINK,a table each,true,true",
-        "ECLIPSELINK,one table,false,true",
-        "ECLIPSELINK,a complete table each,false,true"
+        "HIBERNATE,a table each,false,false,true",
+        "HIBERNATE,one table,false,false,true",
+        "HIBERNATE,a complete table each,false,false,true",
+        "ECLIPSELINK,a table each,false,false,false",
+        "ECLIPSELINK,a table each,true,false,true",
+        "ECLIPSELINK,a table each,false,true,true",
+        "ECLIPSELINK,one table,false,false,true",
+        "ECLIPSELINK,a complete table each,false,false,true"
     })
-    void isStoredInOneFlushOrAfterOne(Provider provider, String kept, boolean flushed, boolean stored)
-            throws Exception {
+    void isStoredInOneFlushOrWithTheSetting(
+            Provider provider, String kept, boolean atOnce, boolean flushed, boolean stored) throws Exception {
         Design design = Samples.design(
                 "entity Gear",
                 "  id uuid key",
@@ -47,7 +49,7 @@ class NewKindPersistenceTest {
         Design mapped = Persisting.mapped(design, "annotations", provider);
         String url = Persisting.database(mapped);
         try (URLClassLoader loader = Persisting.compiled(mapped, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
+                EntityManagerFactory factory = Persisting.boot(loader, settings(url, atOnce), provider)) {
             Throwable refused = catchThrowable(() -> store(factory, new Objects(loader, "test"), flushed));
             if (stored) {
                 assertThat(refused).isNull();
@@ -55,6 +57,14 @@ class NewKindPersistenceTest {
                 assertThat(refused).rootCause().message().contains("fk_hauls_net");
             }
         }
+    }
+
+    private static Map<String, Object> settings(String url, boolean atOnce) {
+        Map<String, Object> settings = new HashMap<>(Map.of("jakarta.persistence.jdbc.url", url));
+        if (atOnce) {
+            settings.put("eclipselink.jpa.sql-call-deferral", "false");
+        }
+        return settings;
     }
 
     private static void store(EntityManagerFactory factory, Objects objects, boolean flushed)
