@@ -127,8 +127,14 @@ final class AttributeRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " can be true, false or empty.",
                 "A condition that forgets the third case leaves rows out.",
-                List.of(change(entity, attribute, "Let it be false unless it is true", a -> a.withOptional(false)
-                        .withDefault(Optional.of(new Literal(Literal.Kind.WORD, "false"))))));
+                List.of(decided(entity, attribute)));
+    }
+
+    private static Fix decided(Entity entity, Attribute attribute) {
+        return attribute.defaultValue().isPresent()
+                ? change(entity, attribute, "Let it never be empty", a -> a.withOptional(false))
+                : change(entity, attribute, "Let it be false unless it is true", a -> a.withOptional(false)
+                        .withDefault(Optional.of(new Literal(Literal.Kind.WORD, "false"))));
     }
 
     private static Finding noZone(Entity entity, Attribute attribute) {

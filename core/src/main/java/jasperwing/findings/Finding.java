@@ -21,6 +21,10 @@ public record Finding(Rule rule, Subject subject, String message, String why, Li
         this(rule, subject, message, why, fixes, "");
     }
 
+    Finding withoutFixes() {
+        return new Finding(rule, subject, message, why, List.of(), sql);
+    }
+
     public Level level() {
         return rule.level();
     }

@@ -2,6 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -137,6 +138,7 @@ final class GatheringRules {
                         && a.form().equals(first.form())
                         && (a.notes().label().isEmpty()
                                 || a.notes().label().equals(first.notes().label()))
+                        && a.notes().physical().isEmpty()
                         && a.defaultValue().isEmpty());
     }
 
@@ -264,15 +266,36 @@ final class GatheringRules {
     }
 
     private static Finding repeated(Design design, List<String> entities, List<String> names) {
-        String trait = freeGroup(design, "Common" + Words.pascal(names.get(0)));
-        List<Attribute> attributes = names.stream()
-                .map(n -> design.entity(entities.get(0))
-                        .orElseThrow()
-                        .attribute(n)
-                        .orElseThrow())
+        List<Attribute> alike = names.stream()
+                .filter(n -> isSaidAlike(design, entities, n))
+                .map(n -> attribute(design, entities.get(0), n))
                 .toList();
-        AttributeGroup group = new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, attributes, Notes.NONE);
-        Edit edit = GroupEdits.add(group);
+        return new Finding(
+                Rule.REPEATED_GROUP,
+                Subject.of(entities.get(0), names.get(0)),
+                Nouns.all(entities) + " all have " + Nouns.all(names) + ".",
+                "Said in each, they drift apart; a trait says them once.",
+                alike.size() < 2 ? List.of() : List.of(trait(design, entities, names, alike)));
+    }
+
+    /** Whether all say the same of it: what one says of its own would be lost. */
+    private static boolean isSaidAlike(Design design, List<String> entities, String name) {
+        return entities.stream()
+                        .map(e -> attribute(design, e, name))
+                        .map(a -> a.withNotes(a.notes().withComments(Comments.NONE)))
+                        .distinct()
+                        .count()
+                == 1;
+    }
+
+    private static Attribute attribute(Design design, String entity, String name) {
+        return design.entity(entity).orElseThrow().attribute(name).orElseThrow();
+    }
+
+    private static Fix trait(Design design, List<String> entities, List<String> all, List<Attribute> alike) {
+        List<String> names = alike.stream().map(Attribute::name).toList();
+        String trait = freeGroup(design, "Common" + Words.pascal(names.get(0)));
+        Edit edit = GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, alike, Notes.NONE));
         for (String entity : entities) {
             edit = edit.then(EntityEdits.change(entity, e -> e.withAttributes(e.attributes().stream()
                             .filter(a -> !names.contains(a.name()))
@@ -280,11 +303,7 @@ final class GatheringRules {
                     .withTraits(
                             Stream.concat(e.traits().stream(), Stream.of(trait)).toList())));
         }
-        return new Finding(
-                Rule.REPEATED_GROUP,
-                Subject.of(entities.get(0), names.get(0)),
-                Nouns.all(entities) + " all have " + Nouns.all(names) + ".",
-                "Said in each, they drift apart; a trait says them once.",
-                List.of(new Fix("Make them a trait " + trait, edit)));
+        String which = names.equals(all) ? "them" : Nouns.all(names);
+        return new Fix("Make " + which + " a trait " + trait, edit);
     }
 }

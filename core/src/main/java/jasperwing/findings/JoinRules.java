@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Relationships of many with many, and those that say more than a database can hold. */
 final class JoinRules {
@@ -108,7 +110,12 @@ final class JoinRules {
 
     /** One that has something of its own to say is not taken away. */
     private static Finding twice(Tie tie) {
-        boolean bare = tie.notes().doc().isBlank() && tie.notes().label().isBlank();
+        boolean bare = tie.notes().doc().isBlank()
+                && tie.notes().label().isBlank()
+                && tie.deletes().isEmpty()
+                && tie.forward().sorting().isEmpty()
+                && tie.back().flatMap(Reading::sorting).isEmpty()
+                && !tie.checkedAtEnd();
         return new Finding(
                 Rule.RELATIONSHIP_TWICE,
                 Subject.of(tie, Roles.forward(tie)),
@@ -188,7 +195,8 @@ final class JoinRules {
     /** Entities that are nothing but the pairs of two others. */
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         Design design = checked.design();
-        if (entity.outside() || !entity.traits().isEmpty() || !isOnlyKeyed(entity)) {
+        boolean more = !entity.traits().isEmpty() || !entity.kinship().of().isEmpty();
+        if (entity.outside() || more || !isOnlyKeyed(entity)) {
             return;
         }
         List<Role> held = checked.heldBy(entity.name());
@@ -224,14 +232,17 @@ final class JoinRules {
     }
 
     private static Finding bareLink(Entity entity, Tie tie) {
+        boolean alike = Stream.of(tie.from(), tie.to()).allMatch(e -> tie.deletes().stream()
+                .anyMatch(d -> d.entity().equals(e) && d.rule() == DeleteRule.DELETE_TOO));
+        Tie plain = tie.withVia("").withDeletes(List.of());
         return new Finding(
                 Rule.BARE_LINK,
                 Subject.of(entity.name()),
                 "The link " + entity.name() + " carries nothing of its own.",
                 "It costs a class and its keys for what a plain many-to-many says.",
                 List.of(new Fix(
-                        "Make it a plain many-to-many",
-                        RelationshipEdits.replace(tie, tie.withVia("")).then(EntityEdits.remove(entity.name())))));
+                        "Make it a plain many-to-many" + (alike ? "" : ", deleted with either end"),
+                        RelationshipEdits.replace(tie, plain).then(EntityEdits.remove(entity.name())))));
     }
 
     private static Finding onlyJoin(Entity entity, Role one, Role other) {

@@ -11,7 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -87,16 +89,39 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         Checked checked = memory.open(design, schema);
         memory.sets(checked, OF_DESIGN, found);
         memory.entities(checked, OF_ENTITIES, found);
+        Set<String> repeated = repeated(byRule.getOrDefault(Rule.DUPLICATE_NAME, List.of()));
         List<Finding> all = new ArrayList<>();
         List<Aside> aside = new ArrayList<>();
         for (Level level : Level.values()) {
             byRule.forEach((rule, findings) -> {
                 if (rule.level() == level) {
-                    sort(findings, design.setAside(), all, aside);
+                    sort(mendable(findings, repeated), design.setAside(), all, aside);
                 }
             });
         }
         return new Report(all, aside);
+    }
+
+    /** What several entities, enums, areas or sheets are called, or several attributes of one entity. */
+    private static Set<String> repeated(List<Finding> duplicates) {
+        return duplicates.stream()
+                .map(Finding::subject)
+                .filter(s -> s.relationship().isEmpty())
+                .map(Subject::text)
+                .collect(Collectors.toSet());
+    }
+
+    /** Fixes go by names: while several things bear one, only a new name for one of them is sure to change what is meant. */
+    private static List<Finding> mendable(List<Finding> findings, Set<String> repeated) {
+        return repeated.isEmpty()
+                ? findings
+                : findings.stream()
+                        .map(f -> f.rule() != Rule.DUPLICATE_NAME && isOf(f.subject(), repeated) ? f.withoutFixes() : f)
+                        .toList();
+    }
+
+    private static boolean isOf(Subject subject, Set<String> names) {
+        return names.contains(subject.entity()) || names.contains(subject.text());
     }
 
     private static void sort(List<Finding> findings, List<SetAside> said, List<Finding> all, List<Aside> aside) {

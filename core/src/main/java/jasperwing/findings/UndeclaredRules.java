@@ -4,6 +4,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Indexing;
+import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
@@ -17,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Attributes that are references in disguise. */
 final class UndeclaredRules {
@@ -96,18 +99,35 @@ final class UndeclaredRules {
     }
 
     private static Finding finding(Entity entity, Attribute attribute, String target) {
-        Reading forward = new Reading(!attribute.optional(), "belong to", false, Words.camel(target));
-        Reading back = new Reading(false, "have", true, "");
-        Tie tie = new Tie(entity.name(), target, "", forward, Optional.of(back), List.of(), Notes.NONE);
         return new Finding(
                 Rule.UNDECLARED_REFERENCE,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " looks like a reference to " + target
                         + " that no relationship states.",
                 "The database will not notice when it points to nothing.",
-                List.of(new Fix(
-                        "Make it a relationship to " + target,
-                        EntityEdits.removeAttribute(entity.name(), attribute.name())
-                                .then(RelationshipEdits.add(tie)))));
+                saysNothingElse(entity, attribute) ? List.of(relationship(entity, attribute, target)) : List.of());
+    }
+
+    private static Fix relationship(Entity entity, Attribute attribute, String target) {
+        Reading forward = new Reading(!attribute.optional(), "belong to", false, Words.camel(target));
+        Reading back = new Reading(false, "have", !attribute.unique(), "");
+        Notes notes = Notes.of(attribute.notes().comments());
+        Tie tie = new Tie(entity.name(), target, "", forward, Optional.of(back), List.of(), notes);
+        return new Fix(
+                "Make it a relationship to " + target,
+                EntityEdits.removeAttribute(entity.name(), attribute.name()).then(RelationshipEdits.add(tie)));
+    }
+
+    /** Whether a relationship can say all that is said of an attribute. */
+    private static boolean saysNothingElse(Entity entity, Attribute attribute) {
+        Attribute plain = Attribute.of(attribute.name(), attribute.type())
+                .withOptional(attribute.optional())
+                .withUnique(attribute.unique())
+                .withNotes(Notes.of(attribute.notes().comments()));
+        Stream<List<String>> named = Stream.concat(
+                Stream.concat(entity.uniques().stream(), Stream.of(entity.shown()))
+                        .map(Members::names),
+                entity.indexes().stream().map(Indexing::named));
+        return attribute.equals(plain) && named.noneMatch(n -> n.contains(attribute.name()));
     }
 }

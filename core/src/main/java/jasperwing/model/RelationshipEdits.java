@@ -60,10 +60,11 @@ public final class RelationshipEdits {
         return name;
     }
 
-    /** Whether an entity is the link of one relationship and has nothing of its own: no attributes but a key, no other ties. */
+    /** Whether an entity is the link of one relationship and has nothing of its own: no attributes but a generated key, no other ties. */
     public static boolean isBareLink(Design design, String entity) {
         boolean bare = design.entity(entity)
-                .map(e -> e.attributes().stream().allMatch(e::isKey))
+                .filter(e -> e.traits().isEmpty() && e.kinship().of().isEmpty())
+                .map(e -> e.attributes().stream().allMatch(a -> e.isKey(a) && Keyless.isGenerated(a)))
                 .orElse(false);
         return bare && design.isLink(entity) && design.relationshipsOf(entity).size() == 1;
     }

@@ -25,9 +25,9 @@ import org.junit.jupiter.api.Test;
 class FixesTest {
     /** What the fixes of a rule change on purpose, in their titles: a type for a better one, names, what lies where. */
     private static final Map<Rule, Set<String>> ON_PURPOSE = Map.ofEntries(
-            Map.entry(Rule.BARE_LINK, Set.of("entity")),
+            Map.entry(Rule.BARE_LINK, Set.of("entity", "attribute", "type", "delete rule")),
             Map.entry(Rule.ONLY_A_JOIN, Set.of("entity", "relationship")),
-            Map.entry(Rule.ROUTES_DISAGREE, Set.of("relationship")),
+            Map.entry(Rule.ROUTES_DISAGREE, Set.of("relationship", "delete rule", "check at the end")),
             Map.entry(Rule.MONEY_IN_REAL, Set.of("type")),
             Map.entry(Rule.NO_ZONE, Set.of("type")),
             Map.entry(Rule.NOT_COUNTED_UP, Set.of("type")),
@@ -35,13 +35,21 @@ class FixesTest {
             Map.entry(Rule.UNBOUNDED_IN_INDEX, Set.of("type", "unique")),
             Map.entry(Rule.NAME_NOT_USABLE, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.PLURAL_ENTITY, Set.of("entity", "attribute", "type")),
-            Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type", "optional")),
+            Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type", "optional", "range")),
             Map.entry(Rule.PREFIX_GROUP, Set.of("attribute", "type")),
             Map.entry(Rule.SECRET_IN_CLEAR, Set.of("attribute", "type")),
-            Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type")),
+            Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type", "optional", "unique")),
             Map.entry(Rule.OPTIONAL_KEY, Set.of("optional")),
             Map.entry(Rule.OPTIONAL_BOOLEAN, Set.of("optional")),
             Map.entry(Rule.REDUNDANT_UNIQUE, Set.of("unique")),
+            Map.entry(Rule.SORTED_OTHERWISE, Set.of("sort order")),
+            Map.entry(Rule.CHECKED_AT_ONCE, Set.of("check at the end")),
+            Map.entry(Rule.RULE_ON_JOIN, Set.of("delete rule")),
+            Map.entry(Rule.CASCADE_CIRCLE, Set.of("delete rule")),
+            Map.entry(Rule.CASCADE_ROUTES, Set.of("delete rule")),
+            Map.entry(Rule.FAR_CASCADE, Set.of("delete rule")),
+            Map.entry(Rule.HALF_REFERENCE, Set.of("delete rule")),
+            Map.entry(Rule.ONE_OF_NOT_ENFORCED, Set.of("delete rule")),
             Map.entry(Rule.REPEATED_GROUP, Set.of()));
 
     private static Set<List<String>> facts(Design design) {
@@ -82,7 +90,7 @@ class FixesTest {
                 assertThat(lost).as(finding.rule() + ": " + fix.title()).isEmpty();
                 assertThat(LostFacts.of(design, fix.edit().on(design)))
                         .as(finding.rule() + ": " + fix.title())
-                        .filteredOn(l -> l.startsWith("the documentation") || l.startsWith("the label"))
+                        .filteredOn(l -> onPurpose.stream().noneMatch(o -> l.startsWith("the " + o)))
                         .isEmpty();
             }
         }
@@ -168,5 +176,60 @@ class FixesTest {
                                 Dialect.POSTGRESQL)
                         .findings())
                 .noneMatch(f -> f.rule() == Rule.NO_ATTRIBUTES);
+    }
+
+    @Test
+    void aTraitTakesOnlyWhatAllSayInTheSameWay() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id serial key",
+                "  name text(40)",
+                "  flag text(2)",
+                "  owner text(40)",
+                "entity Ship",
+                "  id serial key",
+                "  name text(40)",
+                "  flag text(2)?",
+                "  owner text(40)",
+                "entity Raft",
+                "  id serial key",
+                "  name text(40)",
+                "  flag text(2)",
+                "  owner text(40)");
+        Fix fix = Report.of(design, Dialect.POSTGRESQL).findings().stream()
+                .filter(f -> f.rule() == Rule.REPEATED_GROUP)
+                .findFirst()
+                .orElseThrow()
+                .fixes()
+                .get(0);
+        assertThat(fix.title()).isEqualTo("Make name, owner a trait CommonName");
+        assertThat(facts(fix.edit().on(design))).containsAll(facts(design));
+    }
+
+    /** By its name a fix would change the first of them, whichever it is found in. */
+    @Test
+    void nothingButARenamingIsOfferedWhileTwoBearOneName() {
+        Design design = Notation.parse(
+                        """
+                        design "Twice"
+                        entity Harbour
+                          id serial key
+                          phone1 text(20) default "0"
+                        entity Harbour
+                          id serial key
+                          phone1 text(20)
+                          phone2 text(20)
+                        """)
+                .value();
+        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+                .filteredOn(f -> f.rule() == Rule.NUMBERED_REPEATS)
+                .singleElement()
+                .satisfies(f -> assertThat(f.fixes()).isEmpty());
+        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+                .filteredOn(f -> !f.fixes().isEmpty())
+                .extracting(Finding::rule)
+                .containsOnly(Rule.DUPLICATE_NAME);
+        List.of(44085L, 7005832L, 7036217L, 8074685L, 8075109L)
+                .forEach(s -> check(WideDesigns.of(s), Dialect.POSTGRESQL));
     }
 }
