@@ -13,6 +13,10 @@ public final class TypeGuess {
     /** Matched against the words of the name in lower case, joined by single spaces; the first that is found wins. */
     private static final List<Rule> RULES = List.of(
             rule("^id$", Type.of(Scalar.SERIAL)),
+            rule("^(date|day) of ", Type.of(Scalar.DATE)),
+            rule("^(price|cost|fee|amount|charge|rate) (of|per) ", new Type.Decimal(10, 2)),
+            rule("^time of ", Type.of(Scalar.TIME)),
+            rule("^(number|count) of ", Type.of(Scalar.INT)),
             rule("\\b(uuid|guid)$", Type.of(Scalar.UUID)),
             rule("\\bemail( address)?$", new Type.Text(190)),
             rule("\\b(url|uri|link|website|homepage)$", new Type.Text(400)),

@@ -6,52 +6,114 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
 import jasperwing.model.KindEdits;
+import jasperwing.naming.Plurals;
 import jasperwing.notation.Notation;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Speech that says what is a kind of what: {@code a sonde is a kind of instrument}, {@code traps and nets are kinds of gear}. */
 final class KindSpeech {
-    private static final Pattern IS_KIND =
-            Pattern.compile("(?i)(?!entity\\b)(.+?)\\s+(?:is an?|are)\\s+(?:kinds?|sorts?|types?)\\s+of\\s+(.+?)\\.?");
+    private static final String KIND =
+            "(a kind|a sort|a type|a subtype|a special kind|a special type|a form|kinds|sorts|types|subtypes|special kinds)";
+    private static final List<SentenceForm> KIND_OF = List.of(
+            SentenceForm.of("K:nouns (is|are) " + KIND + " of P:noun"),
+            SentenceForm.of(
+                    "(there are)? (two|three|four|five|several|different) (kinds|types|sorts) of P:noun : K:nouns"),
+            SentenceForm.of(
+                    "there are (two|three|four|five|several|different) (kinds|types|sorts) of P:noun (:|,|namely) K:nouns"),
+            SentenceForm.of("(the)? (kinds|types|sorts) of P:noun are K:nouns"),
+            SentenceForm.of("P:noun is either K:nouns"));
+    private static final SentenceForm IS_A = SentenceForm.of("K:noun is P:noun");
 
-    private KindSpeech() {}
+    private static final SentenceForm ARE = SentenceForm.of("K:nouns are P:noun");
 
-    /** Empty when the text says nothing of kinds. */
-    static Optional<Understanding> of(Design design, String text) {
-        Matcher matcher = IS_KIND.matcher(text.strip());
-        if (!matcher.matches()) {
-            return Optional.empty();
-        }
-        Nouns nouns = new Nouns(design);
-        Optional<String> parent = nouns.named(matcher.group(2));
-        List<String> kinds = new ArrayList<>();
-        for (String phrase : matcher.group(1).split("\\s*,\\s*(?:and\\s+)?|\\s+and\\s+")) {
-            nouns.named(phrase).ifPresent(kinds::add);
-        }
-        return parent.isEmpty() || kinds.isEmpty()
-                ? Optional.empty()
-                : Optional.of(understood(design, kinds, parent.get()));
+    private final Design design;
+    private final Nouns nouns;
+
+    KindSpeech(Design design) {
+        this.design = design;
+        this.nouns = new Nouns(design);
     }
 
-    private static Understanding understood(Design design, List<String> kinds, String parent) {
-        Edit edit = design.entity(parent).isPresent() ? d -> d : EntityEdits.add(Entity.keyed(parent));
-        List<String> sentences = new ArrayList<>();
-        for (String kind : kinds) {
-            boolean circle = kind.equals(parent)
-                    || Family.ancestors(design, parent).stream()
-                            .anyMatch(a -> a.name().equals(kind));
-            if (circle) {
-                return Understanding.problem(kind + " cannot be a kind of " + parent
-                        + (kind.equals(parent) ? ", which it is itself." : ", which is a kind of it."));
-            }
-            Edit add = design.entity(kind).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.of(kind));
-            edit = edit.then(add).then(KindEdits.become(kind, parent));
-            sentences.add("entity " + Notation.name(kind) + " is a kind of " + Notation.name(parent));
+    Optional<List<Meaning>> read(List<Token> tokens) {
+        if (tokens.get(0).is("entity")) {
+            return Optional.empty();
         }
-        return new Understanding(edit, sentences, List.of(), List.of(), List.of(), "");
+        Optional<List<Meaning>> found = Optional.empty();
+        for (SentenceForm form : KIND_OF) {
+            found = found.or(() -> form.read(tokens, nouns, this::kinds));
+        }
+        return found.or(() -> IS_A.read(tokens, nouns, this::isA)).or(() -> ARE.read(tokens, nouns, this::are));
+    }
+
+    private Optional<List<Meaning>> kinds(SentenceForm.Match match) {
+        List<String> kinds = nouns.list(match.get("K"));
+        boolean articles = match.text("K").matches("(?i)an? .+ or an? .+");
+        boolean either = match.text("P").matches("(?i)(?:an?|each|every) .+")
+                && match.get("K").stream().anyMatch(t -> t.is("or"));
+        return nouns.named(match.text("P")).filter(p -> !either || articles).flatMap(p -> meaning(kinds, p));
+    }
+
+    /** {@code an employee is a person}: with articles, and where it is a person or an entity that is there. */
+    private Optional<List<Meaning>> isA(SentenceForm.Match match) {
+        boolean articles = match.text("K").matches("(?i)(?:an?|each|every) .+")
+                && match.text("P").matches("(?i)an? .+");
+        List<Token> last = match.get("P");
+        boolean thing = nouns.known(match.text("P")).isPresent()
+                || Lexicon.isThing(last.get(last.size() - 1).low())
+                || last.get(last.size() - 1).is("person", "animal", "thing");
+        boolean type = TypePhrases.of(match.text("P")).isPresent();
+        return articles && thing && !type
+                ? nouns.named(match.text("K"))
+                        .flatMap(k -> nouns.named(match.text("P")).flatMap(p -> meaning(List.of(k), p)))
+                : Optional.empty();
+    }
+
+    /** {@code dogs and cats are animals}. */
+    private Optional<List<Meaning>> are(SentenceForm.Match match) {
+        String last = match.get("P").get(match.get("P").size() - 1).low();
+        String one = Plurals.singular(last);
+        boolean thing = Plurals.isPlural(last)
+                && !one.equals(last)
+                && (nouns.known(match.text("P")).isPresent()
+                        || Lexicon.isThing(one)
+                        || one.matches("animal|person|thing"));
+        return thing
+                ? nouns.named(match.text("P")).flatMap(p -> meaning(nouns.list(match.get("K")), p))
+                : Optional.empty();
+    }
+
+    private Optional<List<Meaning>> meaning(List<String> kinds, String parent) {
+        if (kinds.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<String> circle =
+                kinds.stream().filter(k -> isCircle(k, parent)).findFirst();
+        if (circle.isPresent()) {
+            String why = circle.get().equals(parent) ? ", which it is itself." : ", which is a kind of it.";
+            return Optional.of(List.of(new Meaning.Impossible(circle.get() + " cannot be a kind of " + parent + why)));
+        }
+        Edit add = design.entity(parent).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(parent));
+        return Optional.of(kinds.stream()
+                .map(k -> (Meaning) new Meaning.Done(
+                        "entity " + Notation.name(k) + " is a kind of " + Notation.name(parent),
+                        design -> missing(add, design, parent)
+                                .then(d -> d.entity(k).isPresent()
+                                        ? d
+                                        : EntityEdits.add(Entity.of(k)).on(d))
+                                .then(KindEdits.become(k, parent))
+                                .on(design),
+                        List.of()))
+                .toList());
+    }
+
+    private static Edit missing(Edit add, Design design, String parent) {
+        return design.entity(parent).isPresent() ? Edit.NOTHING : add;
+    }
+
+    private boolean isCircle(String kind, String parent) {
+        return kind.equals(parent)
+                || Family.ancestors(design, parent).stream()
+                        .anyMatch(a -> a.name().equals(kind));
     }
 }

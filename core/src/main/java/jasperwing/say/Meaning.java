@@ -1,10 +1,12 @@
 package jasperwing.say;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
+import jasperwing.model.Notes;
 import jasperwing.model.OneOf;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -28,6 +30,11 @@ sealed interface Meaning {
 
     /** One side of a relationship: how one entity is tied to another, or to one of several. */
     record Related(Relationship relationship, List<String> guesses) implements Meaning {
+        @Override
+        public Optional<String> subject() {
+            return Optional.of(relationship.from());
+        }
+
         @Override
         public String sentence() {
             return Notation.print(relationship);
@@ -58,6 +65,10 @@ sealed interface Meaning {
             return old.equals(now) ? design -> design : RelationshipEdits.replace(old, now);
         }
 
+        private static boolean isGeneral(String verb) {
+            return verb.matches("have|belong to|be (?:of|in|part of)|contain|include");
+        }
+
         /**
          * A relationship that says the same of the same things, read anew.
          *
@@ -70,7 +81,9 @@ sealed interface Meaning {
                 }
                 boolean converse = tie.from().equals(to) && tie.to().equals(from);
                 boolean same = tie.from().equals(from) && tie.to().equals(to);
-                boolean said = tie.forward().verb().equals(reading.verb());
+                boolean said = tie.forward().verb().equals(reading.verb())
+                        || isGeneral(reading.verb())
+                        || isGeneral(tie.forward().verb());
                 if (converse) {
                     Reading back =
                             reading.withRole(tie.back().map(Reading::role).orElse(""));
@@ -94,6 +107,11 @@ sealed interface Meaning {
     record Described(
             String entity, List<Attribute> attributes, Set<String> keys, Set<String> typed, List<String> guesses)
             implements Meaning {
+        @Override
+        public Optional<String> subject() {
+            return Optional.of(entity);
+        }
+
         @Override
         public String sentence() {
             List<String> lines = attributes.stream()
@@ -167,13 +185,46 @@ sealed interface Meaning {
     /** Something done to what there is. */
     record Done(String sentence, Edit edit, List<String> guesses) implements Meaning {}
 
+    /** Something that was understood and cannot be. */
+    record Impossible(String problem) implements Meaning {
+        @Override
+        public List<String> guesses() {
+            return List.of();
+        }
+
+        @Override
+        public String sentence() {
+            return "";
+        }
+
+        @Override
+        public Edit edit() {
+            return Edit.NOTHING;
+        }
+    }
+
+    /** The entity it is about, when it is about one. */
+    default Optional<String> subject() {
+        return Optional.empty();
+    }
+
+    /** The design with entities that are named in a sentence and may be new. */
+    static Design withEntities(Design design, List<String> names) {
+        Design then = design;
+        for (String name : names) {
+            if (then.entity(name).isEmpty()) {
+                then = EntityEdits.add(Entity.keyed(name)).on(then);
+            }
+        }
+        return then;
+    }
+
     /** A relationship to one thing or to one of several. */
     static Relationship relationship(
             String from, List<String> to, Reading forward, Optional<Reading> back, String via) {
         if (to.size() > 1) {
-            return new OneOf(
-                    from, to, forward.withMany(false), back, Optional.empty(), List.of(), jasperwing.model.Notes.NONE);
+            return new OneOf(from, to, forward.withMany(false), back, Optional.empty(), List.of(), Notes.NONE);
         }
-        return new Tie(from, to.get(0), via, forward, back, List.of(), jasperwing.model.Notes.NONE);
+        return new Tie(from, to.get(0), via, forward, back, List.of(), Notes.NONE);
     }
 }

@@ -4,14 +4,18 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /** What spoken nouns name: entities there are, whatever their number and capitals, or names for new ones. */
 final class Nouns {
     private static final Pattern ARTICLE = Pattern.compile(
-            "(?i)^(?:(?:a|an|the|each|every|all|any|some|its|their|his|her|our|one|single|other)\\s+)+");
+            "(?i)^(?:(?:a|an|the|each|every|all|any|some|its|their|his|her|our|one|single|other|another|different)\\s+)+");
+    private static final Pattern SINGULAR = Pattern.compile("(?i)(?:an?|each|every|one|another|single)\\s.*");
+    private static final Pattern SEPARATOR = Pattern.compile("\\s*,\\s*(?:(?:and|or)\\s+)?|\\s+(?:and|or)\\s+");
     private static final int MOST_WORDS = 4;
 
     private final Design design;
@@ -27,6 +31,9 @@ final class Nouns {
     /** The entity a phrase names, if there is one. */
     Optional<String> known(String phrase) {
         String bare = withoutArticle(phrase);
+        if (bare.isEmpty()) {
+            return Optional.empty();
+        }
         if (design.entity(bare).isPresent()) {
             return Optional.of(bare);
         }
@@ -45,15 +52,76 @@ final class Nouns {
             return known;
         }
         String bare = withoutArticle(phrase);
-        boolean noun = bare.matches("[\\p{L}_][\\p{L}\\p{N}_'\u2019 -]*")
-                && bare.split("\\s+").length <= MOST_WORDS
-                && !Vocabulary.isFunctionWord(bare.split("\\s+")[0])
-                && Stream.of(bare.split("\\s+")).allMatch(Vocabulary::isOfNames)
+        List<String> words = List.of(bare.split("\\s+"));
+        boolean noun = bare.matches("[\\p{L}_][\\p{L}\\p{N}_' -]*")
+                && words.size() <= MOST_WORDS
+                && words.stream().allMatch(Nouns::isNameWord)
+                && !isPluralOfOne(phrase, words.get(words.size() - 1))
                 && !name(bare).isEmpty();
         return noun ? Optional.of(name(bare)) : Optional.empty();
     }
 
+    private static boolean isNameWord(String word) {
+        return word.matches("\\p{L}.*") && Lexicon.isOfNames(word.toLowerCase(Locale.ROOT));
+    }
+
+    /** {@code a driver delivers} is no name: the article asks for one, and the last word would be several. */
+    private static boolean isPluralOfOne(String phrase, String last) {
+        return SINGULAR.matcher(phrase.strip()).matches()
+                && Plurals.isPlural(last)
+                && !Plurals.singular(last).equals(last);
+    }
+
+    /** The entities a list names, or would name; none at all when one of them is no noun. */
+    List<String> list(List<Token> tokens) {
+        List<String> names = new ArrayList<>();
+        for (String item : SEPARATOR.split(Token.text(tokens))) {
+            Optional<String> name = named(item);
+            if (name.isEmpty()) {
+                return List.of();
+            }
+            names.add(name.get());
+        }
+        return names.stream().distinct().toList();
+    }
+
+    /** The name of an attribute: {@code date of birth} is {@code dateOfBirth}. */
+    static Optional<String> member(String phrase) {
+        String bare = withoutArticle(phrase);
+        List<String> words = List.of(bare.split("[\\s-]+"));
+        boolean member = !bare.isEmpty() && words.size() <= MOST_WORDS;
+        for (int i = 0; member && i < words.size(); i++) {
+            String low = words.get(i).toLowerCase(Locale.ROOT);
+            boolean inside = (low.equals("of") || low.equals("per")) && i > 0 && i < words.size() - 1;
+            member = inside || words.get(i).matches("[\\p{L}_][\\p{L}\\p{N}_]*") && Lexicon.isOfNames(low);
+        }
+        boolean asWritten = words.size() == 1 && !bare.contains("-");
+        return !member
+                ? Optional.empty()
+                : Optional.of(asWritten ? decapitalised(bare) : Words.camel(bare.replace('-', ' ')));
+    }
+
+    /** The names of several attributes; none at all when one of them is none. */
+    static List<String> members(List<Token> tokens) {
+        List<String> names = new ArrayList<>();
+        for (String item : SEPARATOR.split(Token.text(tokens))) {
+            Optional<String> name = member(item);
+            if (name.isEmpty()) {
+                return List.of();
+            }
+            names.add(name.get());
+        }
+        return names.stream().distinct().toList();
+    }
+
+    static String decapitalised(String word) {
+        boolean capitals = word.length() > 1 && word.equals(word.toUpperCase(Locale.ROOT));
+        return capitals
+                ? word.toLowerCase(Locale.ROOT)
+                : word.substring(0, 1).toLowerCase(Locale.ROOT) + word.substring(1);
+    }
+
     private static String name(String phrase) {
-        return Words.pascal(Plurals.singular(phrase.replace("'s", "").replace("\u2019s", "")));
+        return Words.pascal(Plurals.singular(phrase.replace("'s", "").replace('-', ' ')));
     }
 }

@@ -54,10 +54,6 @@ public final class Say {
         if (text.isEmpty()) {
             return Understanding.NOTHING;
         }
-        Optional<Understanding> kind = KindSpeech.of(design, text);
-        if (kind.isPresent()) {
-            return kind.get();
-        }
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
             case "each" -> each(design, text);
@@ -73,15 +69,29 @@ public final class Say {
      */
     private static Understanding each(Design design, String text) {
         Understanding strict = sentence(design, "each" + text.substring(4));
-        List<Meaning> meanings = new Loose(design).read(text);
+        List<Meaning> meanings = meanings(design, text);
         boolean swallows =
                 text.matches("(?i)[^,]*\\b(at least|at most|exactly|only|just|a single|or more|or many|zero or) .*");
         boolean otherSide = !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof Meaning.Reread;
-        return !meanings.isEmpty() && (swallows || otherSide || !strict.changes()) ? loose(design, text) : strict;
+        boolean spoken = strict.changes() && addsSmall(design, strict);
+        return !meanings.isEmpty() && (swallows || otherSide || spoken || !strict.changes())
+                ? loose(design, text)
+                : strict;
+    }
+
+    /** Whether a new entity would begin with a small letter, as it does in speech. */
+    private static boolean addsSmall(Design design, Understanding strict) {
+        return strict.edit().on(design).entities().stream()
+                .map(Entity::name)
+                .anyMatch(n -> design.entity(n).isEmpty() && Character.isLowerCase(n.charAt(0)));
+    }
+
+    private static List<Meaning> meanings(Design design, String text) {
+        return new ClauseReader(design).read(Token.of(text)).orElse(List.of());
     }
 
     private static Understanding loose(Design design, String text) {
-        List<Meaning> meanings = new Loose(design).read(text);
+        List<Meaning> meanings = meanings(design, text);
         if (meanings.isEmpty()) {
             return Understanding.NOTHING;
         }
@@ -89,6 +99,9 @@ public final class Say {
         List<String> sentences = new ArrayList<>();
         List<String> guesses = new ArrayList<>();
         for (Meaning meaning : meanings) {
+            if (meaning instanceof Meaning.Impossible impossible) {
+                return Understanding.problem(impossible.problem());
+            }
             edit = edit.then(meaning.edit());
             sentences.add(meaning.sentence());
             guesses.addAll(meaning.guesses());
@@ -151,18 +164,20 @@ public final class Say {
             return Understanding.goTo(goTo, "");
         }
         Understanding loose = loose(design, text);
-        return loose.changes()
+        return loose.changes() || !loose.problem().isEmpty()
                 ? loose
-                : Understanding.problem("Not understood. The nearest that would be: " + Loose.nearest(text));
+                : Understanding.problem(NotUnderstood.of(design, text));
     }
 
+    /** Names the word that is no sentence of the notation, and what could stand there. */
     private static Understanding notUnderstood(Parsed<?> parsed, String text) {
         String problem = parsed.problems().get(0).sentence();
         int column = Math.min(parsed.problems().get(0).column() - 1, text.length());
-        String place = column >= text.length()
-                ? "at the end"
-                : "at '" + text.substring(column).split("\\s", 2)[0] + "'";
-        return Understanding.problem(place + ": " + problem);
+        String expected = problem.replaceFirst("^found .*?; ", "");
+        return column >= text.length()
+                ? Understanding.problem("Not finished: " + expected + " next.")
+                : Understanding.problem(
+                        "Not understood: \"" + text.substring(column).split("\\s", 2)[0] + "\"; " + expected + ".");
     }
 
     /** The text with the names of entities that exist, whatever their capitals and number were said as. */
@@ -209,14 +224,13 @@ public final class Say {
     public static List<Heard> paragraph(Design design, String text) {
         List<Heard> heard = new ArrayList<>();
         Design current = design;
-        String subject = "";
+        Mentions mentions = Mentions.NONE;
         for (String sentence : Sentences.of(text)) {
-            String whole =
-                    subject.isEmpty() ? sentence : sentence.replaceFirst("(?i)^(it|they|this|these)\\b", subject);
+            String whole = mentions.resolved(sentence);
             Understanding understanding = meaning(current, whole);
             heard.add(new Heard(whole, understanding));
             current = understanding.edit().on(current);
-            subject = subject(current, whole).orElse(subject);
+            mentions = mentions.after(current, whole);
         }
         return heard;
     }
@@ -224,19 +238,6 @@ public final class Say {
     /** Whether a text is more than one sentence. */
     public static boolean isParagraph(String text) {
         return Sentences.of(text).size() > 1;
-    }
-
-    /** The entity a sentence begins with. */
-    private static Optional<String> subject(Design design, String sentence) {
-        Nouns nouns = new Nouns(design);
-        List<String> words = List.of(sentence.split("\\s+"));
-        for (int i = Math.min(words.size(), 5); i >= 1; i--) {
-            Optional<String> known = nouns.known(String.join(" ", words.subList(0, i)));
-            if (known.isPresent()) {
-                return known;
-            }
-        }
-        return Optional.empty();
     }
 
     /** Applies several sentences one after the other; stops at the first that changes nothing. */

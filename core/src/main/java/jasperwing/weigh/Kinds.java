@@ -14,6 +14,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.moves.KeepKinds;
 import jasperwing.naming.Articles;
+import jasperwing.naming.FreeName;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Dialect;

@@ -12,6 +12,7 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.ListKept;
 import jasperwing.moves.ListToEntity;
 import jasperwing.naming.Articles;
+import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;

@@ -8,6 +8,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.Tie;
 import jasperwing.moves.OwnKey;
 import jasperwing.moves.Relink;
+import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;

@@ -16,6 +16,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.moves.SharedParent;
 import jasperwing.moves.TableForEach;
 import jasperwing.naming.Articles;
+import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;

@@ -55,7 +55,7 @@ class SayTest {
                 .startsWith("Not understood")
                 .contains(Say.FORM);
         assertThat(Say.understand(design, "each Dive wobble Photo").problem())
-                .isEqualTo("at 'wobble': found 'wobble'; expected 'must' or 'may'");
+                .isEqualTo("Not understood: \"wobble\"; expected 'must' or 'may'.");
         assertThat(Say.understand(design, "entity Dive").problem()).isEqualTo("There is an entity Dive already.");
         assertThat(Say.understand(design, "  ").problem()).isEmpty();
     }

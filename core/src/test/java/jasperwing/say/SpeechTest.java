@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Speech looser than the notation's sentences. */
-class LooseTest {
+class SpeechTest {
     private static final Design EMPTY = Design.named("Test");
 
     private static List<String> sentences(Design design, String said) {
@@ -170,7 +170,7 @@ class LooseTest {
                 .isFalse();
         assertThat(Say.understand(EMPTY, "many many many").changes()).isFalse();
         assertThat(Say.understand(EMPTY, "a photo belongs somewhere or to of").problem())
-                .contains("a photo belongs to a dive");
+                .startsWith("Not understood");
         assertThat(Say.understand(Samples.demo(), "specimens of of of").changes())
                 .isFalse();
     }

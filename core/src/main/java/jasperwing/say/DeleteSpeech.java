@@ -1,0 +1,110 @@
+package jasperwing.say;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What is said about deleting: {@code items are deleted with their order}, {@code deleting an author deletes its books}. */
+final class DeleteSpeech {
+    private record Rule(SentenceForm form, DeleteRule rule) {}
+
+    private static final String GONE = "(is|are) (deleted|removed|gone)";
+
+    private static final List<Rule> RULES = List.of(
+            rule(
+                    "C:nouns " + GONE
+                            + " (together with|along with|with|when) (its|their|the)? P:noun (is deleted|are deleted|is removed|goes)?",
+                    DeleteRule.DELETE_TOO),
+            rule(
+                    "(deleting|removing) P:noun (deletes|removes|also deletes|also removes) (all)? (its|their|the|of its|of their)? C:nouns (too|as well|with it)?",
+                    DeleteRule.DELETE_TOO),
+            rule(
+                    "(when|if) P:noun " + GONE
+                            + " , (then)? (all)? (of)? (its|their|the)? C:nouns (is deleted|are deleted|is removed|are removed|go|goes|must go|disappear|are deleted too|go too|go with it) (too|as well|with it|also)?",
+                    DeleteRule.DELETE_TOO),
+            rule(
+                    "(when|if) P:noun " + GONE
+                            + " , (its|their|the)? C:nouns (stay|stays|remain|remains|is kept|are kept|survive|survives)",
+                    DeleteRule.EMPTY),
+            rule(
+                    "C:nouns (stay|stays|remain|remains|is kept|are kept|survive|survives) (when|if) (its|their|the)? P:noun "
+                            + GONE,
+                    DeleteRule.EMPTY),
+            rule(
+                    "P:noun (cannot be|can not be|must not be|may not be|can't be) (deleted|removed) (while|if|when|as long as) (it has|it still has|they have|there are|there are still|it is used by) (any)? C:nouns (left|exist)?",
+                    DeleteRule.REFUSE),
+            rule(
+                    "P:noun (with|that has|that have|which has|which have) C:nouns (cannot be|can not be|must not be|may not be|can't be) (deleted|removed)",
+                    DeleteRule.REFUSE),
+            rule(
+                    "(deleting|removing) P:noun is (refused|forbidden|not allowed|prevented) (while|if|when|as long as) (it has|it still has|there are) (any)? C:nouns",
+                    DeleteRule.REFUSE));
+
+    private final Design design;
+    private final Nouns nouns;
+
+    DeleteSpeech(Design design) {
+        this.design = design;
+        this.nouns = new Nouns(design);
+    }
+
+    private static Rule rule(String form, DeleteRule rule) {
+        return new Rule(SentenceForm.of(form), rule);
+    }
+
+    Optional<List<Meaning>> read(List<Token> tokens) {
+        Optional<List<Meaning>> found = Optional.empty();
+        for (Rule rule : RULES) {
+            found = found.or(() -> rule.form().read(tokens, nouns, m -> meaning(m, rule.rule())));
+        }
+        return found;
+    }
+
+    private Optional<List<Meaning>> meaning(SentenceForm.Match match, DeleteRule rule) {
+        Optional<String> parent = nouns.known(match.text("P"));
+        List<String> children = nouns.list(match.get("C"));
+        List<Meaning> meanings = new ArrayList<>();
+        for (String child : children) {
+            Optional<Relationship> held = parent.flatMap(p -> held(child, p));
+            if (held.isEmpty()) {
+                return Optional.empty();
+            }
+            Relationship now = RelationshipEdits.withRule(held.get(), parent.get(), rule);
+            boolean refused = rule == DeleteRule.EMPTY && held.get().forward().must();
+            if (refused) {
+                return Optional.empty();
+            }
+            meanings.add(new Meaning.Done(
+                    Notation.print(now).strip().replaceFirst("(?s)^.*\n\\s*", ""),
+                    RelationshipEdits.replace(held.get(), now),
+                    List.of()));
+        }
+        return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
+    }
+
+    /** The relationship by which a row of one refers to a row of the other. */
+    private Optional<Relationship> held(String child, String parent) {
+        List<Relationship> between = design.relationships().stream()
+                .filter(r -> r.match(
+                        tie -> isHeld(tie, child, parent),
+                        one -> one.from().equals(child) && one.subjects().contains(parent)))
+                .toList();
+        return between.size() == 1 ? Optional.of(between.get(0)) : Optional.empty();
+    }
+
+    private static boolean isHeld(Tie tie, String child, String parent) {
+        return switch (tie.shape()) {
+            case ONE_TO_ONE, ONE_TO_MANY -> tie.holder().equals(child)
+                    && tie.parent().equals(parent);
+            case LINKED -> tie.via().equals(child)
+                    && (tie.from().equals(parent) || tie.to().equals(parent));
+            case MANY_TO_MANY -> false;
+        };
+    }
+}

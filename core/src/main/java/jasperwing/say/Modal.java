@@ -1,0 +1,44 @@
+package jasperwing.say;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A word that says whether something must be so, or one beside it.
+ *
+ * @param must empty for words that leave it open
+ */
+record Modal(Optional<Boolean> must, int words) {
+    private static final List<List<String>> MUST = split(
+            "must|shall|should|always|has to|have to|needs to|need to|is required to|are required to|must always");
+    private static final List<List<String>> MAY = split(
+            "may|can|could|might|optionally|sometimes|is able to|are able to|is allowed to|are allowed to|may optionally|can optionally|possibly");
+    private static final List<List<String>> OPEN = split("also|will|would|itself");
+
+    private static List<List<String>> split(String words) {
+        return Stream.of(words.split("\\|"))
+                .map(w -> List.of(w.split(" ")))
+                .sorted((a, b) -> b.size() - a.size())
+                .toList();
+    }
+
+    static Optional<Modal> at(List<Token> tokens, int at) {
+        return at(tokens, at, MUST, Optional.of(true))
+                .or(() -> at(tokens, at, MAY, Optional.of(false)))
+                .or(() -> at(tokens, at, OPEN, Optional.empty()));
+    }
+
+    private static Optional<Modal> at(List<Token> tokens, int at, List<List<String>> all, Optional<Boolean> must) {
+        for (List<String> words : all) {
+            boolean stands = at + words.size() <= tokens.size();
+            for (int i = 0; stands && i < words.size(); i++) {
+                stands = tokens.get(at + i).low().equals(words.get(i));
+            }
+            if (stands) {
+                return Optional.of(new Modal(must, words.size()));
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,79 @@
+package jasperwing.say;
+
+import jasperwing.model.Design;
+import jasperwing.naming.Plurals;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Says of a sentence that was not understood which words stood in the way, and how it could be said with its own things. */
+final class NotUnderstood {
+    private static final int MOST_WORDS = 5;
+
+    private NotUnderstood() {}
+
+    static String of(Design design, String text) {
+        List<Token> tokens = Token.of(text);
+        Optional<String> words = inTheWay(design, tokens);
+        if (words.isPresent()) {
+            return "Not understood: \"" + words.get() + "\". Without these words the sentence would be.";
+        }
+        return "Not understood. The nearest that would be: " + nearest(design, tokens);
+    }
+
+    /** Words at the end that begin a further clause, or the fewest in a row, without which the rest is understood. */
+    private static Optional<String> inTheWay(Design design, List<Token> tokens) {
+        for (int start = 3; start < tokens.size(); start++) {
+            boolean clause = !Lexicon.isOfNames(tokens.get(start).low())
+                    && !tokens.get(start).is(",", "and");
+            if (clause
+                    && new ClauseReader(design).read(tokens.subList(0, start)).isPresent()) {
+                return Optional.of(Token.text(tokens.subList(start, tokens.size())));
+            }
+        }
+        for (int length = 1; length <= Math.min(MOST_WORDS, tokens.size() - 3); length++) {
+            for (int start = tokens.size() - length; start >= 0; start--) {
+                List<Token> rest = new ArrayList<>(tokens.subList(0, start));
+                rest.addAll(tokens.subList(start + length, tokens.size()));
+                if (new ClauseReader(design).read(rest).isPresent()) {
+                    return Optional.of(Token.text(tokens.subList(start, start + length)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A form that says something alike about the things the sentence names. */
+    private static String nearest(Design design, List<Token> tokens) {
+        List<String> things = things(design, tokens);
+        if (things.size() < 2) {
+            return Say.FORM;
+        }
+        String first = things.get(0);
+        String second = things.get(1);
+        if (tokens.stream().anyMatch(t -> t.is("or")) && things.size() > 2) {
+            return "a " + first + " is about a " + second + " or a " + things.get(2);
+        }
+        if (tokens.stream().anyMatch(t -> t.is("belong", "belongs", "part"))) {
+            return "a " + first + " belongs to a " + second;
+        }
+        boolean having = tokens.stream().anyMatch(t -> t.is("has", "have", "with", "many"));
+        return having ? "a " + first + " has many " + Plurals.plural(second) : Say.FORM;
+    }
+
+    private static List<String> things(Design design, List<Token> tokens) {
+        Nouns nouns = new Nouns(design);
+        List<String> things = new ArrayList<>();
+        for (Token token : tokens) {
+            boolean noun = token.isName()
+                    && (nouns.known(token.text()).isPresent()
+                            || Lexicon.isOfNames(token.low())
+                                    && !Lexicon.isVerb(token.low())
+                                    && !Lexicon.isParticiple(token.low()));
+            if (noun) {
+                things.add(Plurals.singular(token.low()));
+            }
+        }
+        return things.stream().distinct().toList();
+    }
+}

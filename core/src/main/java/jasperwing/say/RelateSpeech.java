@@ -1,0 +1,307 @@
+package jasperwing.say;
+
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Articles;
+import jasperwing.naming.FreeName;
+import jasperwing.naming.Plurals;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Reads a clause that ties things to each other: {@code an orchard has many trees}, {@code a note is about a dive or a specimen}. */
+final class RelateSpeech {
+    private static final List<SentenceForm> MANY_TO_MANY = List.of(
+            SentenceForm.of("A:noun and B:noun (are)? (many-to-many|related many-to-many)"),
+            SentenceForm.of("(there is)? (a)? many-to-many (relationship|relation)? between A:noun and B:noun"),
+            SentenceForm.of("A:noun (has|have) a many-to-many (relationship|relation) (with|to) B:noun"));
+
+    private final Design design;
+    private final Nouns nouns;
+    /** Entities that were named just before and are not there yet. */
+    private final List<String> named;
+
+    RelateSpeech(Design design) {
+        this(design, List.of());
+    }
+
+    private RelateSpeech(Design design, List<String> named) {
+        this.design = design;
+        this.nouns = new Nouns(design);
+        this.named = named;
+    }
+
+    /**
+     * Who does what, up to whom it is done to.
+     *
+     * @param several whether more than one of the subject was said to do it with the same: {@code many nurses work on …}
+     * @param bare whether it has no article, as in notes
+     */
+    private record Opening(
+            String subject, boolean plural, boolean several, boolean bare, Optional<Boolean> must, VerbPhrase verb) {}
+
+    /** What the object of a clause is, and how many. */
+    private record Objects(
+            List<String> names, Quantity quantity, boolean alternatives, boolean bare, boolean counted) {}
+
+    Optional<List<Meaning>> read(List<Token> tokens) {
+        return MANY_TO_MANY.stream()
+                .flatMap(f -> f.read(tokens, nouns, this::manyToMany).stream())
+                .findFirst()
+                .or(() -> clause(tokens));
+    }
+
+    private Optional<List<Meaning>> manyToMany(SentenceForm.Match match) {
+        String first = nouns.named(match.text("A")).orElseThrow();
+        String second = nouns.named(match.text("B")).orElseThrow();
+        Reading many = new Reading(false, "have", true, "");
+        return Optional.of(List.of(new Meaning.Related(
+                Meaning.relationship(first, List.of(second), many, Optional.of(many), ""), List.of())));
+    }
+
+    private Optional<List<Meaning>> clause(List<Token> tokens) {
+        Optional<Quantity> quantity = Quantity.at(tokens, 0).filter(Quantity::many);
+        int start = quantity.map(Quantity::words).orElse(0);
+        for (int end : Capture.NOUN.ends(tokens, start, nouns)) {
+            Optional<List<Meaning>> found = from(tokens, start, end, quantity.isPresent());
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<List<Meaning>> from(List<Token> tokens, int start, int end, boolean several) {
+        String phrase = Token.text(tokens.subList(start, end));
+        String last = tokens.get(end - 1).low();
+        boolean plural = Plurals.isPlural(last) && !phrase.matches("(?i)(?:an?|each|every|one) .*");
+        int at = end;
+        Optional<Boolean> must = Optional.empty();
+        boolean modal = true;
+        while (modal && at < tokens.size()) {
+            Optional<Modal> next = Modal.at(tokens, at);
+            modal = next.isPresent();
+            if (modal) {
+                must = next.get().must().or(() -> Optional.empty()).isPresent()
+                        ? next.get().must()
+                        : must;
+                at += next.get().words();
+            }
+        }
+        boolean isOne = !plural
+                && (phrase.matches("(?i)(?:an?|each|every|the|one|any) .*")
+                        || nouns.known(phrase).isPresent());
+        String subject = nouns.named(phrase).orElseThrow();
+        boolean bare = !plural && Nouns.withoutArticle(phrase).equals(phrase);
+        for (VerbPhrase verb : VerbPhrase.at(tokens, at, isOne)) {
+            Opening opening = new Opening(subject, plural, several, bare, must, verb);
+            Optional<List<Meaning>> found = object(opening, tokens.subList(verb.end(), tokens.size()));
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The object, with what may follow it: the other side, a link, attributes of the pair, a role. */
+    private Optional<List<Meaning>> object(Opening opening, List<Token> rest) {
+        for (int end = rest.size(); end > 0; end--) {
+            Optional<Objects> objects = objects(
+                    rest.subList(0, end),
+                    opening.bare() && opening.verb().base().contains(" "));
+            if (objects.isPresent()) {
+                Optional<List<Meaning>> found =
+                        Tail.of(rest.subList(end, rest.size())).flatMap(t -> meaning(opening, objects.get(), t));
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Objects> objects(List<Token> tokens, boolean telegraphic) {
+        boolean oneOf =
+                tokens.size() > 3 && tokens.get(0).is("one") && tokens.get(1).is("of")
+                        || tokens.get(0).is("either");
+        if (oneOf) {
+            List<String> names = nouns.list(tokens.subList(tokens.get(0).is("either") ? 1 : 2, tokens.size()));
+            return names.size() < 2 ? Optional.empty() : Optional.of(new Objects(names, one(), true, false, true));
+        }
+        Optional<Quantity> counted = Quantity.at(tokens, 0);
+        List<Token> phrase = tokens.subList(counted.map(Quantity::words).orElse(0), tokens.size());
+        if (phrase.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean or = phrase.stream().anyMatch(t -> t.is("or"));
+        List<String> names = nouns.list(phrase);
+        boolean measure = names.stream()
+                .anyMatch(n -> design.entity(n).isEmpty() && Lexicon.isMeasure(n.toLowerCase(Locale.ROOT)));
+        if (names.isEmpty() || measure || or && names.size() < 2) {
+            return Optional.empty();
+        }
+        boolean article = phrase.get(0).is("a", "an", "the", "its", "their", "one", "another", "each");
+        boolean plural = Plurals.isPlural(phrase.get(phrase.size() - 1).low());
+        boolean bare = counted.isEmpty() && !article;
+        if (bare && !plural && !telegraphic && nouns.known(Token.text(phrase)).isEmpty() && !or) {
+            return Optional.empty();
+        }
+        Quantity quantity =
+                counted.orElseGet(() -> plural && !or ? new Quantity(true, Optional.empty(), 0, "") : one());
+        return Optional.of(new Objects(names, quantity, or, bare, counted.isPresent()));
+    }
+
+    private static Quantity one() {
+        return new Quantity(false, Optional.empty(), 0, "");
+    }
+
+    private Optional<List<Meaning>> meaning(Opening opening, Objects objects, Tail tail) {
+        boolean many = objects.quantity().many();
+        boolean must = opening.must().orElse(objects.quantity().least().orElse(!many));
+        Reading forward = new Reading(must, opening.verb().base(), many, tail.role());
+        if (!Reading.isVerb(forward.verb())) {
+            return Optional.empty();
+        }
+        if (objects.alternatives() && objects.names().size() > 1) {
+            return tail.isEmpty() && !many ? Optional.of(List.of(oneOf(opening, objects, forward))) : Optional.empty();
+        }
+        List<Meaning> all = new ArrayList<>();
+        for (String target : objects.names()) {
+            Optional<List<Meaning>> one = related(opening, objects, forward, target, tail);
+            if (one.isEmpty()) {
+                return Optional.empty();
+            }
+            all.addAll(one.get());
+        }
+        return all.isEmpty() ? Optional.empty() : Optional.of(all);
+    }
+
+    private static Meaning oneOf(Opening opening, Objects objects, Reading forward) {
+        Reading back = new Reading(false, "have", true, "");
+        return new Meaning.Related(
+                Meaning.relationship(opening.subject(), objects.names(), forward, Optional.of(back), ""), List.of());
+    }
+
+    private Optional<List<Meaning>> related(
+            Opening opening, Objects objects, Reading forward, String target, Tail tail) {
+        Optional<Reading> back = Optional.empty();
+        if (!tail.otherSide().isEmpty()) {
+            back = converse(opening.subject(), target, tail);
+            if (back.isEmpty()) {
+                return Optional.empty();
+            }
+        }
+        boolean linked = !tail.via().isEmpty() || !tail.attributes().isEmpty();
+        if (back.isEmpty() && !linked && !opening.verb().isComposing()) {
+            Optional<Meaning.Reread> reread =
+                    Meaning.Reread.of(design.relationships(), opening.subject(), target, forward);
+            if (reread.isPresent()) {
+                return Optional.of(List.of(reread.get()));
+            }
+        }
+        List<String> guesses = new ArrayList<>();
+        if (!objects.quantity().unkept().isEmpty()) {
+            guesses.add("not kept: how many, " + objects.quantity().unkept());
+        }
+        Reading other = back.orElseGet(() -> otherSide(opening, objects, target, forward, linked, guesses));
+        return linked && forward.many()
+                ? link(opening, forward, other, target, tail, guesses)
+                : linked ? Optional.empty() : Optional.of(List.of(tie(opening, forward, other, target, guesses)));
+    }
+
+    private static Meaning tie(Opening opening, Reading forward, Reading other, String target, List<String> guesses) {
+        Relationship relationship =
+                Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(other), "");
+        boolean whole =
+                opening.verb().isComposing() && forward.many() && !other.many() && !target.equals(opening.subject());
+        return new Meaning.Related(
+                whole
+                        ? RelationshipEdits.withRule(relationship, opening.subject(), DeleteRule.DELETE_TOO)
+                        : relationship,
+                guesses);
+    }
+
+    private Optional<List<Meaning>> link(
+            Opening opening, Reading forward, Reading other, String target, Tail tail, List<String> guesses) {
+        String link = tail.via().isEmpty()
+                ? FreeName.of(design, LinkNames.of(opening.verb().base(), opening.subject(), target))
+                : nouns.named(tail.via()).orElse("");
+        if (link.isEmpty()) {
+            return Optional.empty();
+        }
+        Reading back = other.withMany(true).withMust(false).withVerb(other.many() ? other.verb() : "have");
+        List<Meaning> all = new ArrayList<>();
+        all.add(new Meaning.Related(
+                Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(back), link), guesses));
+        if (!tail.attributes().isEmpty()) {
+            Design then = all.get(0).edit().on(design);
+            Optional<List<Meaning>> attributes = new HavingSpeech(then).items(link, tail.attributes());
+            boolean plain =
+                    attributes.isPresent() && attributes.get().stream().allMatch(Meaning.Described.class::isInstance);
+            if (!plain) {
+                return Optional.empty();
+            }
+            all.addAll(attributes.get());
+        }
+        return Optional.of(all);
+    }
+
+    /** What is said of the other side: {@code which belongs to one orchard}, {@code each of which …}, {@code and each tree …}. */
+    private Optional<Reading> converse(String subject, String target, Tail tail) {
+        List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + spoken(target)));
+        whole.addAll(tail.otherSide());
+        List<String> both = List.of(subject, target);
+        Design then = Meaning.withEntities(design, both);
+        return new RelateSpeech(then, both)
+                .read(whole)
+                .filter(m -> m.size() == 1)
+                .map(m -> m.get(0))
+                .filter(Meaning.Related.class::isInstance)
+                .map(m -> ((Meaning.Related) m).relationship())
+                .filter(r -> r.from().equals(target) && r.targets().equals(List.of(subject)))
+                .map(Relationship::forward);
+    }
+
+    private static String spoken(String entity) {
+        return entity;
+    }
+
+    /** What is likely true the other way round; shown as a guess. */
+    private static Reading otherSide(
+            Opening opening, Objects objects, String target, Reading forward, boolean linked, List<String> guesses) {
+        String from = opening.subject();
+        if (from.equals(target) && forward.many() && !opening.verb().isNesting()) {
+            return new Reading(false, "have", true, "others");
+        }
+        if (from.equals(target)) {
+            return new Reading(false, "have", !forward.many(), forward.many() ? "parent" : "children");
+        }
+        boolean shared =
+                forward.many() && (linked || opening.several() || opening.verb().isShared(target));
+        if (shared) {
+            if (!opening.several()) {
+                guesses.add("guessed: " + Articles.with(target) + " may have many " + Plurals.plural(from));
+            }
+            return new Reading(false, "have", true, "");
+        }
+        if (forward.many()) {
+            guesses.add("guessed: each " + target + " belongs to one " + from);
+            return new Reading(true, "belong to", false, "");
+        }
+        boolean one = owns(opening) && objects.counted();
+        guesses.add("guessed: "
+                + (one
+                        ? "each " + target + " belongs to one " + from
+                        : Articles.with(target) + " may have many " + Plurals.plural(from)));
+        return one ? new Reading(true, "belong to", false, "") : new Reading(false, "have", true, "");
+    }
+
+    private static boolean owns(Opening opening) {
+        return opening.verb().base().matches("have|own|hold|keep")
+                || opening.verb().isComposing();
+    }
+}

@@ -1,0 +1,89 @@
+package jasperwing.say;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What stands behind the object of a clause.
+ *
+ * @param otherSide a clause about the object, or empty
+ * @param hasSubject whether that clause names the object again
+ * @param via the link entity, or empty
+ * @param attributes of the pair, or empty
+ * @param role what the subject calls the object, or empty
+ */
+record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> attributes, String role) {
+    private static final Tail NONE = new Tail(List.of(), false, "", List.of(), "");
+
+    boolean isEmpty() {
+        return equals(NONE);
+    }
+
+    /** Empty when the words are none that a clause can end in. */
+    static Optional<Tail> of(List<Token> words) {
+        List<Token> rest = words;
+        if (rest.isEmpty()) {
+            return Optional.of(NONE);
+        }
+        if (rest.get(0).is(",") || rest.get(0).is(";")) {
+            rest = rest.subList(1, rest.size());
+        }
+        return starting(rest, "each", "of", "which")
+                .or(() ->
+                        starting(words.get(0).is(",") ? words.subList(1, words.size()) : words, "of", "which", "each"))
+                .map(r -> new Tail(r, false, "", List.of(), ""))
+                .or(() -> relative(words))
+                .or(() -> again(words))
+                .or(() -> linked(words))
+                .or(() -> role(words));
+    }
+
+    private static Optional<List<Token>> starting(List<Token> rest, String... words) {
+        if (rest.size() <= words.length) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < words.length; i++) {
+            if (!rest.get(i).low().equals(words[i])) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(rest.subList(words.length, rest.size()));
+    }
+
+    private static List<Token> withoutComma(List<Token> words) {
+        return words.get(0).is(",", ";") ? words.subList(1, words.size()) : words;
+    }
+
+    private static Optional<Tail> relative(List<Token> words) {
+        List<Token> rest = withoutComma(words);
+        boolean which = rest.size() > 1 && rest.get(0).is("which", "that", "who");
+        return which ? Optional.of(new Tail(rest.subList(1, rest.size()), false, "", List.of(), "")) : Optional.empty();
+    }
+
+    /** {@code and each tree belongs to one orchard}. */
+    private static Optional<Tail> again(List<Token> words) {
+        List<Token> rest = withoutComma(words);
+        boolean and = rest.size() > 2 && rest.get(0).is("and", "while", "but");
+        List<Token> clause = and ? rest.subList(1, rest.size()) : rest;
+        boolean each = clause.size() > 2 && clause.get(0).is("each", "every", "a", "an", "the", "any", "one") || and;
+        return each && (and || words.get(0).is(",", ";"))
+                ? Optional.of(new Tail(clause, true, "", List.of(), ""))
+                : Optional.empty();
+    }
+
+    private static Optional<Tail> linked(List<Token> words) {
+        Optional<List<Token>> via = starting(words, "via")
+                .or(() -> starting(words, "through"))
+                .or(() -> starting(words, "by", "way", "of"));
+        if (via.isPresent()) {
+            return Optional.of(new Tail(List.of(), false, Token.text(via.get()), List.of(), ""));
+        }
+        return starting(words, "with").map(w -> new Tail(List.of(), false, "", w, ""));
+    }
+
+    private static Optional<Tail> role(List<Token> words) {
+        return starting(words, "as")
+                .flatMap(w -> Nouns.member(Token.text(w)))
+                .map(r -> new Tail(List.of(), false, "", List.of(), r));
+    }
+}
