@@ -103,6 +103,7 @@ final class SayFacts {
                 .replace(" * ", "\\E (?:0|1)\\.\\.\\* \\Q")
                 .replace(" 0-1 ", "\\E (?:0\\.\\.)?1 \\Q")
                 .replace(" ~ ", "\\E \\S+ \\Q")
+                .replaceAll(" ~\\\\E$", "\\\\E \\\\S+")
                 .replace("_", "\\E\\w+\\Q");
         return fact.equals(expected) || fact.matches(explicit(expected) ? Pattern.quote(expected) : pattern);
     }

@@ -43,9 +43,9 @@ final class AttributeSpeech {
     private final Design design;
     private final Nouns nouns;
 
-    AttributeSpeech(Design design) {
+    AttributeSpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = nouns;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {

@@ -54,12 +54,23 @@ enum Capture {
         }
     };
 
+    private static final int MOST_OF_NAME = 8;
+
     abstract boolean fits(List<Token> tokens, Nouns nouns);
+
+    private int mostWords() {
+        return switch (this) {
+            case NOUN, MEMBER -> MOST_OF_NAME;
+            case NUMBER, VALUE -> 1;
+            case NOUNS, MEMBERS, ANY -> Integer.MAX_VALUE / 2;
+        };
+    }
 
     /** Where what begins at a place can end: behind the longest name there is already, then the nearest first. */
     List<Integer> ends(List<Token> tokens, int at, Nouns nouns) {
         List<Integer> ends = new ArrayList<>();
-        for (int end = at + 1; end <= tokens.size(); end++) {
+        int last = Math.min(tokens.size(), at + mostWords());
+        for (int end = at + 1; end <= last; end++) {
             List<Token> part = tokens.subList(at, end);
             if (fits(part, nouns)) {
                 boolean known = this == NOUN && nouns.known(Token.text(part)).isPresent();

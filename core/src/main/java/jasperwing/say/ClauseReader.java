@@ -8,30 +8,58 @@ import java.util.Optional;
 
 /** Reads one sentence of a person's speech: every word of it must have been taken up by what it is taken to mean. */
 final class ClauseReader {
+    /** A longer sentence says too much at once. */
+    private static final int MOST_WORDS = 60;
+
+    private static final int MOST_CLAUSES = 4;
+
     private final Design design;
+    private final Nouns nouns;
+    private final DeleteSpeech deleting;
+    private final KindSpeech kinds;
+    private final EntitySpeech entities;
+    private final AttributeSpeech attributes;
+    private final HavingSpeech having;
+    private final RelateSpeech relating;
+    private final NamingSpeech naming;
+
+    private final int clauses;
 
     ClauseReader(Design design) {
+        this(design, MOST_CLAUSES);
+    }
+
+    /** @param clauses how many more a sentence may have */
+    private ClauseReader(Design design, int clauses) {
+        this.clauses = clauses;
         this.design = design;
+        this.nouns = new Nouns(design);
+        this.deleting = new DeleteSpeech(design, nouns);
+        this.kinds = new KindSpeech(design, nouns);
+        this.entities = new EntitySpeech(design, nouns);
+        this.attributes = new AttributeSpeech(design, nouns);
+        this.having = new HavingSpeech(design, nouns);
+        this.relating = new RelateSpeech(design, nouns);
+        this.naming = new NamingSpeech(nouns);
     }
 
     /** What was meant, in the order said; empty when it was not understood. */
     Optional<List<Meaning>> read(List<Token> tokens) {
-        if (tokens.isEmpty()) {
+        if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
             return Optional.empty();
         }
-        Optional<List<Meaning>> found = new DeleteSpeech(design)
-                .read(tokens)
-                .or(() -> new KindSpeech(design).read(tokens))
-                .or(() -> new EntitySpeech(design).read(tokens))
-                .or(() -> new AttributeSpeech(design).read(tokens));
+        return alone(tokens).or(() -> compound(tokens));
+    }
+
+    private Optional<List<Meaning>> alone(List<Token> tokens) {
+        Optional<List<Meaning>> found = deleting.read(tokens)
+                .or(() -> kinds.read(tokens))
+                .or(() -> entities.read(tokens))
+                .or(() -> attributes.read(tokens));
         if (found.isPresent() || isNegative(tokens)) {
             return found;
         }
-        return new HavingSpeech(design)
-                .read(tokens)
-                .or(() -> new RelateSpeech(design).read(tokens))
-                .or(() -> new NamingSpeech(design).read(tokens))
-                .or(() -> compound(tokens));
+        return having.read(tokens).or(() -> relating.read(tokens)).or(() -> naming.read(tokens));
     }
 
     private static boolean isNegative(List<Token> tokens) {
@@ -42,7 +70,7 @@ final class ClauseReader {
 
     /** Two clauses about one subject, or two with a subject each: {@code a line is for one lot and each lot has a code}. */
     private Optional<List<Meaning>> compound(List<Token> tokens) {
-        for (int i = 3; i < tokens.size() - 2; i++) {
+        for (int i = 3; clauses > 1 && i < tokens.size() - 2; i++) {
             if (tokens.get(i).is("and", ";", ",", "but")) {
                 boolean comma = tokens.get(i).is(",") && tokens.get(i + 1).is("and", "but");
                 int next = i + (comma ? 2 : 1);
@@ -56,7 +84,7 @@ final class ClauseReader {
     }
 
     private Optional<List<Meaning>> both(List<Token> first, List<Token> second) {
-        Optional<List<Meaning>> one = new ClauseReader(design).read(first);
+        Optional<List<Meaning>> one = alone(first);
         if (one.isEmpty() || second.isEmpty()) {
             return Optional.empty();
         }
@@ -74,7 +102,7 @@ final class ClauseReader {
             second = second.subList(1, second.size());
         }
         clause.addAll(second);
-        Optional<List<Meaning>> other = new ClauseReader(then).read(clause);
+        Optional<List<Meaning>> other = new ClauseReader(then, clauses - 1).read(clause);
         return other.map(o -> {
             List<Meaning> all = new ArrayList<>(one.get());
             all.addAll(o);
@@ -85,7 +113,7 @@ final class ClauseReader {
     /** The words that name what a clause is about. */
     private List<Token> subject(List<Token> clause, Meaning meaning) {
         return meaning.subject().map(s -> Token.of("each " + Notation.name(s))).orElseGet(() -> {
-            List<Integer> ends = Capture.NOUN.ends(clause, 0, new Nouns(design));
+            List<Integer> ends = Capture.NOUN.ends(clause, 0, nouns);
             return ends.isEmpty() ? List.of() : clause.subList(0, ends.get(0));
         });
     }

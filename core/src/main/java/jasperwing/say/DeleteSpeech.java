@@ -49,9 +49,9 @@ final class DeleteSpeech {
     private final Design design;
     private final Nouns nouns;
 
-    DeleteSpeech(Design design) {
+    DeleteSpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = nouns;
     }
 
     private static Rule rule(String form, DeleteRule rule) {

@@ -56,9 +56,9 @@ final class EntitySpeech {
     private final Design design;
     private final Nouns nouns;
 
-    EntitySpeech(Design design) {
+    EntitySpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = nouns;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {

@@ -33,9 +33,9 @@ final class HavingSpeech {
     private final Design design;
     private final Nouns nouns;
 
-    HavingSpeech(Design design) {
+    HavingSpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = nouns;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {
@@ -124,7 +124,7 @@ final class HavingSpeech {
                 List<Token> whole = Token.of("the " + Nouns.withoutArticle(Token.text(item.subList(0, i))) + " of "
                         + Notation.name(subject) + " is one of " + Token.text(item.subList(rest, item.size())));
                 boolean several = item.subList(rest, item.size()).stream().anyMatch(t -> t.is("or", ",", "and"));
-                return several && !may ? new AttributeSpeech(then).read(whole) : Optional.empty();
+                return several && !may ? new AttributeSpeech(then, new Nouns(then)).read(whole) : Optional.empty();
             }
         }
         return Optional.empty();
@@ -162,7 +162,7 @@ final class HavingSpeech {
         }
         List<Token> whole = Token.of("each " + Notation.name(subject) + (may ? " may have" : " has"));
         whole.addAll(item);
-        return new RelateSpeech(then).read(whole);
+        return new RelateSpeech(then, new Nouns(then)).read(whole);
     }
 
     private static boolean isName(List<Token> bare) {

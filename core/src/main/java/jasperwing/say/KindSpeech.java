@@ -30,9 +30,9 @@ final class KindSpeech {
     private final Design design;
     private final Nouns nouns;
 
-    KindSpeech(Design design) {
+    KindSpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = nouns;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {
@@ -51,22 +51,28 @@ final class KindSpeech {
         boolean articles = match.text("K").matches("(?i)an? .+ or an? .+");
         boolean either = match.text("P").matches("(?i)(?:an?|each|every) .+")
                 && match.get("K").stream().anyMatch(t -> t.is("or"));
-        return nouns.named(match.text("P")).filter(p -> !either || articles).flatMap(p -> meaning(kinds, p));
+        return nouns.named(match.text("P")).filter(p -> !either || articles).flatMap(p -> meaning(kinds, p, List.of()));
     }
 
-    /** {@code an employee is a person}: with articles, and where it is a person or an entity that is there. */
+    /** {@code an employee is a person}: with articles, and no type; a guess where neither is there and it is no usual thing. */
     private Optional<List<Meaning>> isA(SentenceForm.Match match) {
         boolean articles = match.text("K").matches("(?i)(?:an?|each|every) .+")
                 && match.text("P").matches("(?i)an? .+");
-        List<Token> last = match.get("P");
-        boolean thing = nouns.known(match.text("P")).isPresent()
-                || Lexicon.isThing(last.get(last.size() - 1).low())
-                || last.get(last.size() - 1).is("person", "animal", "thing");
         boolean type = TypePhrases.of(match.text("P")).isPresent();
-        return articles && thing && !type
-                ? nouns.named(match.text("K"))
-                        .flatMap(k -> nouns.named(match.text("P")).flatMap(p -> meaning(List.of(k), p)))
+        boolean sure = isThing(match);
+        return articles && !type
+                ? nouns.named(match.text("K")).flatMap(k -> nouns.named(match.text("P"))
+                        .flatMap(p -> meaning(List.of(k), p, guess(sure, k, p))))
                 : Optional.empty();
+    }
+
+    private boolean isThing(SentenceForm.Match match) {
+        String last = match.get("P").get(match.get("P").size() - 1).low();
+        return nouns.known(match.text("P")).isPresent() || Lexicon.isThing(last) || last.matches("person|animal|thing");
+    }
+
+    private static List<String> guess(boolean sure, String kind, String parent) {
+        return sure ? List.of() : List.of("guessed: " + kind + " is a kind of " + parent);
     }
 
     /** {@code dogs and cats are animals}. */
@@ -79,11 +85,11 @@ final class KindSpeech {
                         || Lexicon.isThing(one)
                         || one.matches("animal|person|thing"));
         return thing
-                ? nouns.named(match.text("P")).flatMap(p -> meaning(nouns.list(match.get("K")), p))
+                ? nouns.named(match.text("P")).flatMap(p -> meaning(nouns.list(match.get("K")), p, List.of()))
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> meaning(List<String> kinds, String parent) {
+    private Optional<List<Meaning>> meaning(List<String> kinds, String parent, List<String> guesses) {
         if (kinds.isEmpty()) {
             return Optional.empty();
         }
@@ -103,7 +109,7 @@ final class KindSpeech {
                                         : EntityEdits.add(Entity.of(k)).on(d))
                                 .then(KindEdits.become(k, parent))
                                 .on(design),
-                        List.of()))
+                        guesses))
                 .toList());
     }
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** The words that sentences are recognised by, by their class; read from the lists beside this package. */
 final class Lexicon {
@@ -42,11 +43,10 @@ final class Lexicon {
     /** By every form of a verb, the form that stands behind {@code must}. */
     private static final Map<String, String> VERBS = verbs();
 
-    private static final Set<String> PARTICIPLES = new HashSet<>();
-
-    static {
-        lines("verbs.txt").forEach(l -> PARTICIPLES.add(l.split(" ")[1]));
-    }
+    /** By the participle of a verb, its base. */
+    private static final Map<String, String> PARTICIPLES = lines("verbs.txt").stream()
+            .map(l -> l.split(" "))
+            .collect(Collectors.toMap(w -> w[1], w -> w[0], (a, b) -> a));
 
     private Lexicon() {}
 
@@ -132,7 +132,7 @@ final class Lexicon {
 
     /** Whether several usually do it with the same: {@code attend}, {@code play}. */
     static boolean isShared(String verb) {
-        return is(verb, "shared");
+        return is(PARTICIPLES.getOrDefault(verb, verb), "shared");
     }
 
     static boolean isAdverb(String word) {
@@ -155,7 +155,7 @@ final class Lexicon {
     }
 
     static boolean isParticiple(String word) {
-        return PARTICIPLES.contains(word) || word.matches("\\p{L}{3,}ed");
+        return PARTICIPLES.containsKey(word) || word.matches("\\p{L}{3,}ed");
     }
 
     static boolean isVerb(String word) {

@@ -1,6 +1,5 @@
 package jasperwing.say;
 
-import jasperwing.model.Design;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,8 +16,8 @@ final class NamingSpeech {
 
     private final Nouns nouns;
 
-    NamingSpeech(Design design) {
-        this.nouns = new Nouns(design);
+    NamingSpeech(Nouns nouns) {
+        this.nouns = nouns;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {

@@ -23,11 +23,11 @@ final class NotUnderstood {
 
     /** Words at the end that begin a further clause, or the fewest in a row, without which the rest is understood. */
     private static Optional<String> inTheWay(Design design, List<Token> tokens) {
+        ClauseReader reader = new ClauseReader(design);
         for (int start = 3; start < tokens.size(); start++) {
             boolean clause = !Lexicon.isOfNames(tokens.get(start).low())
                     && !tokens.get(start).is(",", "and");
-            if (clause
-                    && new ClauseReader(design).read(tokens.subList(0, start)).isPresent()) {
+            if (clause && reader.read(tokens.subList(0, start)).isPresent()) {
                 return Optional.of(Token.text(tokens.subList(start, tokens.size())));
             }
         }
@@ -35,7 +35,7 @@ final class NotUnderstood {
             for (int start = tokens.size() - length; start >= 0; start--) {
                 List<Token> rest = new ArrayList<>(tokens.subList(0, start));
                 rest.addAll(tokens.subList(start + length, tokens.size()));
-                if (new ClauseReader(design).read(rest).isPresent()) {
+                if (reader.read(rest).isPresent()) {
                     return Optional.of(Token.text(tokens.subList(start, start + length)));
                 }
             }

@@ -1,12 +1,13 @@
 package jasperwing.say;
 
 import jasperwing.model.Design;
-import jasperwing.model.Entity;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -19,6 +20,9 @@ final class Nouns {
     private static final int MOST_WORDS = 4;
 
     private final Design design;
+    private final Map<String, Optional<String>> named = new HashMap<>();
+    /** The entities by their words in small letters; made when first asked for. */
+    private Map<String, String> byWords;
 
     Nouns(Design design) {
         this.design = design;
@@ -37,16 +41,28 @@ final class Nouns {
         if (design.entity(bare).isPresent()) {
             return Optional.of(bare);
         }
-        String singular = name(bare);
-        return design.entities().stream()
-                .map(Entity::name)
-                .filter(n -> Words.pascal(n).equalsIgnoreCase(singular)
-                        || Words.pascal(n).equalsIgnoreCase(Words.pascal(bare)))
-                .findFirst();
+        return Optional.ofNullable(byWords().get(folded(name(bare))))
+                .or(() -> Optional.ofNullable(byWords().get(folded(Words.pascal(bare)))));
+    }
+
+    private Map<String, String> byWords() {
+        if (byWords == null) {
+            byWords = new HashMap<>(2 * design.entities().size());
+            design.entities().forEach(e -> byWords.putIfAbsent(folded(Words.pascal(e.name())), e.name()));
+        }
+        return byWords;
+    }
+
+    private static String folded(String name) {
+        return name.toLowerCase(Locale.ROOT);
     }
 
     /** The entity a phrase names, or would name; empty for what is no noun. */
     Optional<String> named(String phrase) {
+        return named.computeIfAbsent(phrase, this::find);
+    }
+
+    private Optional<String> find(String phrase) {
         Optional<String> known = known(phrase);
         if (known.isPresent()) {
             return known;

@@ -8,9 +8,9 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Articles;
 import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
+import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Reads a clause that ties things to each other: {@code an orchard has many trees}, {@code a note is about a dive or a specimen}. */
@@ -22,17 +22,10 @@ final class RelateSpeech {
 
     private final Design design;
     private final Nouns nouns;
-    /** Entities that were named just before and are not there yet. */
-    private final List<String> named;
 
-    RelateSpeech(Design design) {
-        this(design, List.of());
-    }
-
-    private RelateSpeech(Design design, List<String> named) {
+    RelateSpeech(Design design, Nouns nouns) {
         this.design = design;
-        this.nouns = new Nouns(design);
-        this.named = named;
+        this.nouns = nouns;
     }
 
     /**
@@ -134,13 +127,14 @@ final class RelateSpeech {
         }
         Optional<Quantity> counted = Quantity.at(tokens, 0);
         List<Token> phrase = tokens.subList(counted.map(Quantity::words).orElse(0), tokens.size());
-        if (phrase.isEmpty()) {
+        if (phrase.isEmpty() || !phrase.get(phrase.size() - 1).isName()) {
             return Optional.empty();
         }
         boolean or = phrase.stream().anyMatch(t -> t.is("or"));
         List<String> names = nouns.list(phrase);
-        boolean measure = names.stream()
-                .anyMatch(n -> design.entity(n).isEmpty() && Lexicon.isMeasure(n.toLowerCase(Locale.ROOT)));
+        boolean measure =
+                Lexicon.isMeasure(Plurals.singular(phrase.get(phrase.size() - 1).low()))
+                        && nouns.known(Token.text(phrase)).isEmpty();
         if (names.isEmpty() || measure || or && names.size() < 2) {
             return Optional.empty();
         }
@@ -192,7 +186,7 @@ final class RelateSpeech {
         if (!tail.otherSide().isEmpty()) {
             back = converse(opening.subject(), target, tail);
             if (back.isEmpty()) {
-                return Optional.empty();
+                return further(opening, objects, forward, target, tail);
             }
         }
         boolean linked = !tail.via().isEmpty() || !tail.attributes().isEmpty();
@@ -211,6 +205,28 @@ final class RelateSpeech {
         return linked && forward.many()
                 ? link(opening, forward, other, target, tail, guesses)
                 : linked ? Optional.empty() : Optional.of(List.of(tie(opening, forward, other, target, guesses)));
+    }
+
+    /** What follows is no other side but something more about the object: {@code … lines, each of which has a quantity}. */
+    private Optional<List<Meaning>> further(
+            Opening opening, Objects objects, Reading forward, String target, Tail tail) {
+        if (tail.hasSubject()) {
+            return Optional.empty();
+        }
+        Optional<List<Meaning>> first = related(opening, objects, forward, target, Tail.NONE);
+        return first.flatMap(f -> {
+            Design then = design;
+            for (Meaning meaning : f) {
+                then = meaning.edit().on(then);
+            }
+            List<Token> clause = new ArrayList<>(Token.of("each " + Notation.name(target)));
+            clause.addAll(tail.otherSide());
+            return new ClauseReader(then).read(clause).map(more -> {
+                List<Meaning> all = new ArrayList<>(f);
+                all.addAll(more);
+                return all;
+            });
+        });
     }
 
     private static Meaning tie(Opening opening, Reading forward, Reading other, String target, List<String> guesses) {
@@ -239,7 +255,7 @@ final class RelateSpeech {
                 Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(back), link), guesses));
         if (!tail.attributes().isEmpty()) {
             Design then = all.get(0).edit().on(design);
-            Optional<List<Meaning>> attributes = new HavingSpeech(then).items(link, tail.attributes());
+            Optional<List<Meaning>> attributes = new HavingSpeech(then, new Nouns(then)).items(link, tail.attributes());
             boolean plain =
                     attributes.isPresent() && attributes.get().stream().allMatch(Meaning.Described.class::isInstance);
             if (!plain) {
@@ -252,11 +268,10 @@ final class RelateSpeech {
 
     /** What is said of the other side: {@code which belongs to one orchard}, {@code each of which …}, {@code and each tree …}. */
     private Optional<Reading> converse(String subject, String target, Tail tail) {
-        List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + spoken(target)));
+        List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + Notation.name(target)));
         whole.addAll(tail.otherSide());
-        List<String> both = List.of(subject, target);
-        Design then = Meaning.withEntities(design, both);
-        return new RelateSpeech(then, both)
+        Design then = Meaning.withEntities(design, List.of(subject, target));
+        return new RelateSpeech(then, new Nouns(then))
                 .read(whole)
                 .filter(m -> m.size() == 1)
                 .map(m -> m.get(0))
@@ -264,10 +279,6 @@ final class RelateSpeech {
                 .map(m -> ((Meaning.Related) m).relationship())
                 .filter(r -> r.from().equals(target) && r.targets().equals(List.of(subject)))
                 .map(Relationship::forward);
-    }
-
-    private static String spoken(String entity) {
-        return entity;
     }
 
     /** What is likely true the other way round; shown as a guess. */

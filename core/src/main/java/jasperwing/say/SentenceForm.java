@@ -2,10 +2,12 @@ package jasperwing.say;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -63,7 +65,15 @@ final class SentenceForm {
 
     /** The first meaning that a fitting way to read the sentence has; shorter captures are tried first. */
     <T> Optional<T> read(List<Token> tokens, Nouns nouns, Function<Match, Optional<T>> meaning) {
-        return read(0, 0, tokens, nouns, new HashMap<>(), meaning);
+        return canFit(tokens) ? read(0, 0, tokens, nouns, new HashMap<>(), meaning) : Optional.empty();
+    }
+
+    /** Whether of each place with words, some of them are in the sentence at all. */
+    private boolean canFit(List<Token> tokens) {
+        Set<String> words = new HashSet<>();
+        tokens.forEach(t -> words.add(t.low()));
+        return parts.stream().filter(p -> p.capture().isEmpty()).allMatch(p -> p.alternatives().stream()
+                .anyMatch(words::containsAll));
     }
 
     private <T> Optional<T> read(

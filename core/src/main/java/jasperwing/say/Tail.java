@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param role what the subject calls the object, or empty
  */
 record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> attributes, String role) {
-    private static final Tail NONE = new Tail(List.of(), false, "", List.of(), "");
+    static final Tail NONE = new Tail(List.of(), false, "", List.of(), "");
 
     boolean isEmpty() {
         return equals(NONE);

@@ -83,7 +83,8 @@ record VerbPhrase(String base, int end) {
     /** Whether what it is done to is usually shared by several who do it. */
     boolean isShared(String target) {
         if (base.endsWith(" by")) {
-            return Lexicon.isPerson(target.toLowerCase(Locale.ROOT));
+            return Lexicon.isShared(base.replaceAll("^be | by$", ""))
+                    || Lexicon.isPerson(target.toLowerCase(Locale.ROOT));
         }
         if (Lexicon.isShared(base)) {
             return true;

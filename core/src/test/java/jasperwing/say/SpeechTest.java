@@ -7,8 +7,13 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
+import net.jqwik.api.From;
 import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -180,5 +185,22 @@ class SpeechTest {
         Design demo = Samples.demo();
         Design after = Say.understand(demo, said).edit().on(demo);
         assertThat(Notation.parse(Notation.print(after)).value()).isEqualTo(after);
+    }
+
+    /** Whatever words follow each other, reading ends soon, and never in a design that cannot be written. */
+    @Property(tries = 300, seed = "20261129")
+    void wordsInAnyOrderAreReadOrNot(@ForAll @Size(max = 40) List<@From("words") String> words) {
+        Design demo = Samples.demo();
+        Design after = Say.understand(demo, String.join(" ", words)).edit().on(demo);
+        assertThat(Notation.parse(Notation.print(after)).value()).isEqualTo(after);
+    }
+
+    @Provide
+    Arbitrary<String> words() {
+        return Arbitraries.of(
+                ("a an the each every many one of is are has have with and or , which that it they dive dives specimen note photo"
+                                + " keyword researcher may must can be belongs to consists about unique deleted when its number date name from"
+                                + " between 2 5 text int identified by shown as kind deleting at least most not up : either in")
+                        .split(" "));
     }
 }
