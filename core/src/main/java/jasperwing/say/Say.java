@@ -8,6 +8,8 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
+import jasperwing.naming.Spelling;
+import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import java.util.ArrayList;
@@ -44,15 +46,39 @@ public final class Say {
         if (after.equals(design)) {
             return Understanding.problem("The design says so already; nothing would change.");
         }
-        return understanding.additions().isEmpty()
+        Understanding told = understanding.additions().isEmpty()
                 ? understanding.withAdditions(Additions.of(design, after))
                 : understanding;
+        return told.withCorrected(corrected(design, after, said));
+    }
+
+    /** What was said with the name of an entity in the place of a new one that is spelled much like it; blank where none is. */
+    private static String corrected(Design before, Design after, String said) {
+        List<String> known = before.entities().stream().map(Entity::name).toList();
+        String text = said;
+        for (Entity entity : after.entities()) {
+            Optional<String> meant = before.entity(entity.name()).isPresent()
+                    ? Optional.empty()
+                    : Spelling.nearest(entity.name(), known);
+            if (meant.isPresent()) {
+                for (String word : said.split("[^\\p{L}\\p{N}_]+")) {
+                    boolean its = Words.pascal(Plurals.singular(word)).equalsIgnoreCase(entity.name())
+                            || Words.pascal(word).equalsIgnoreCase(entity.name());
+                    text = its ? text.replace(word, meant.get()) : text;
+                }
+            }
+        }
+        return text.equals(said) ? "" : text;
     }
 
     private static Understanding meaning(Design design, String said) {
         String text = said.strip();
         if (text.isEmpty()) {
             return Understanding.NOTHING;
+        }
+        Optional<Understanding> answer = new Questions(design).answer(text);
+        if (answer.isPresent()) {
+            return answer.get();
         }
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
@@ -240,22 +266,22 @@ public final class Say {
         return Sentences.of(text).size() > 1;
     }
 
-    /** Applies several sentences one after the other; stops at the first that changes nothing. */
-    public static Result all(Design design, List<String> sentences) {
+    /** Applies several texts one after the other, each sentence by sentence; stops at the first that changes nothing. */
+    public static Result all(Design design, List<String> texts) {
         Design current = design;
-        List<String> problems = new ArrayList<>();
-        for (String sentence : sentences) {
-            Understanding understanding = meaning(current, sentence);
-            if (!understanding.changes()) {
-                String why = understanding.problem().isEmpty()
-                        ? "says nothing that changes the design"
-                        : understanding.problem();
-                problems.add("\"" + sentence + "\": " + why);
-                break;
+        for (String text : texts) {
+            for (Heard heard : paragraph(current, text)) {
+                Understanding understanding = heard.understanding();
+                if (!understanding.changes()) {
+                    String why = understanding.problem().isEmpty()
+                            ? "says nothing that changes the design"
+                            : understanding.problem();
+                    return new Result(current, List.of("\"" + heard.sentence() + "\": " + why));
+                }
+                current = understanding.edit().on(current);
             }
-            current = understanding.edit().on(current);
         }
-        return new Result(current, problems);
+        return new Result(current, List.of());
     }
 
     /** What came of several sentences; the design is meant only when there is no problem. */

@@ -12,6 +12,8 @@ import java.util.List;
  * @param guesses what was not said and is taken to be so
  * @param goTo entities the text names the beginning of
  * @param problem what was not understood and the nearest form that would be, or empty
+ * @param answers to a question, each on a line
+ * @param corrected the text with a name of the design in the place of one that is spelled much like it, or empty
  */
 public record Understanding(
         Edit edit,
@@ -19,7 +21,9 @@ public record Understanding(
         List<String> additions,
         List<String> guesses,
         List<String> goTo,
-        String problem) {
+        String problem,
+        List<String> answers,
+        String corrected) {
     static final Understanding NOTHING =
             new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), List.of(), "");
 
@@ -28,6 +32,17 @@ public record Understanding(
         additions = List.copyOf(additions);
         guesses = List.copyOf(guesses);
         goTo = List.copyOf(goTo);
+        answers = List.copyOf(answers);
+    }
+
+    Understanding(
+            Edit edit,
+            List<String> sentences,
+            List<String> additions,
+            List<String> guesses,
+            List<String> goTo,
+            String problem) {
+        this(edit, sentences, additions, guesses, goTo, problem, List.of(), "");
     }
 
     static Understanding of(Edit edit, List<String> additions) {
@@ -35,7 +50,17 @@ public record Understanding(
     }
 
     Understanding withAdditions(List<String> found) {
-        return new Understanding(edit, sentences, found, guesses, goTo, problem);
+        return new Understanding(edit, sentences, found, guesses, goTo, problem, answers, corrected);
+    }
+
+    /** @param about entities to go to */
+    static Understanding answer(List<String> lines, List<String> about) {
+        return new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), about, "", lines, "");
+    }
+
+    /** @param text what was likely meant to be said */
+    Understanding withCorrected(String text) {
+        return new Understanding(edit, sentences, additions, guesses, goTo, problem, answers, text);
     }
 
     static Understanding problem(String problem) {

@@ -101,6 +101,10 @@ final class SayField extends HBox {
             field.clear();
             back.run();
             e.consume();
+        } else if (e.getCode() == KeyCode.TAB && !understood().corrected().isEmpty()) {
+            field.setText(understood().corrected());
+            field.end();
+            e.consume();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
             arrow(e.getCode() == KeyCode.UP ? -1 : 1);
             e.consume();

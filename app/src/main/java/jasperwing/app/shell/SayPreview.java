@@ -25,7 +25,11 @@ final class SayPreview extends VBox {
     /** @param choices places to go to and commands, when there are any */
     void show(Understanding understanding, List<String> choices, int chosen) {
         getChildren().clear();
+        limited(understanding.answers(), "say-sentence");
         understanding.sentences().forEach(s -> line(s, "say-sentence"));
+        if (!understanding.corrected().isEmpty()) {
+            line("Did you mean: " + understanding.corrected() + "?   Tab takes it", "say-guess");
+        }
         limited(understanding.additions(), "say-addition");
         understanding.guesses().forEach(g -> line(g, "say-guess"));
         for (int i = 0; i < Math.min(MOST_LINES, choices.size()); i++) {
