@@ -44,6 +44,26 @@ class WaysInTest extends WindowTest {
         return (CodeArea) lookup("#design-text").query();
     }
 
+    private boolean isSeen(String entity) {
+        return sheet().localToScreen(sheet().getBoundsInLocal()).contains(card(entity));
+    }
+
+    @Test
+    void aQuestionIsAnsweredAndANameThatIsSpelledMuchAlikeIsAskedFor() {
+        push(KeyCode.CONTROL, KeyCode.K);
+        until("the Say field has the focus", () -> focused("say"));
+        write("what refers to keyword");
+        until("it is answered", () -> preview().contains("Pairs of Specimen and Keyword refer to both"));
+        push(KeyCode.CONTROL, KeyCode.A);
+        write("a specimn has many labels");
+        until("it is asked", () -> preview().contains("Did you mean: a Specimen has many labels?"));
+        push(KeyCode.TAB);
+        until("it is taken", () -> preview().contains("each Specimen may have many Label"));
+        push(KeyCode.ENTER);
+        until("it is so", () -> design().entity("Label").isPresent());
+        assertThat(design().entity("Specimn")).isEmpty();
+    }
+
     @Test
     void aPastedParagraphIsTakenSentenceBySentenceAndTheRestStays() {
         interact(() -> {
@@ -63,6 +83,7 @@ class WaysInTest extends WindowTest {
         assertThat(design().entity("Boat").orElseThrow().attributes()).hasSize(3);
         assertThat(design().place("Boat", "")).isPresent();
         assertThat(lookup("#say").queryTextInputControl().getText()).isEqualTo("Fish are slippery.");
+        until("what is new is seen whole", () -> isSeen("Boat") && isSeen("Harbour"));
         push(KeyCode.ESCAPE);
         push(KeyCode.CONTROL, KeyCode.Z);
         until("it was one step", () -> design().equals(Samples.demo()));

@@ -7,7 +7,7 @@ import java.util.Optional;
 
 /** Finds what a misspelled name was likely meant to be. */
 public final class Spelling {
-    private static final int SHORT = 4;
+    private static final int SHORT = 3;
     private static final int LONG = 8;
 
     private Spelling() {}

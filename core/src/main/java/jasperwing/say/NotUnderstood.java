@@ -1,6 +1,7 @@
 package jasperwing.say;
 
 import jasperwing.model.Design;
+import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +19,10 @@ final class NotUnderstood {
         if (words.isPresent()) {
             return "Not understood: \"" + words.get() + "\". Without these words the sentence would be.";
         }
-        return "Not understood. The nearest that would be: " + nearest(design, tokens);
+        return "Not understood. "
+                + nearest(design, tokens)
+                        .map(n -> "The nearest that would be: " + n)
+                        .orElse("Say what something has, is, consists of or belongs to.");
     }
 
     /** Words at the end that begin a further clause, or the fewest in a row, without which the rest is understood. */
@@ -44,21 +48,25 @@ final class NotUnderstood {
     }
 
     /** A form that says something alike about the things the sentence names. */
-    private static String nearest(Design design, List<Token> tokens) {
+    private static Optional<String> nearest(Design design, List<Token> tokens) {
         List<String> things = things(design, tokens);
         if (things.size() < 2) {
-            return Say.FORM;
+            return Optional.empty();
         }
         String first = things.get(0);
         String second = things.get(1);
         if (tokens.stream().anyMatch(t -> t.is("or")) && things.size() > 2) {
-            return "a " + first + " is about a " + second + " or a " + things.get(2);
+            return Optional.of(a(first) + " is about " + a(second) + " or " + a(things.get(2)));
         }
         if (tokens.stream().anyMatch(t -> t.is("belong", "belongs", "part"))) {
-            return "a " + first + " belongs to a " + second;
+            return Optional.of(a(first) + " belongs to " + a(second));
         }
         boolean having = tokens.stream().anyMatch(t -> t.is("has", "have", "with", "many"));
-        return having ? "a " + first + " has many " + Plurals.plural(second) : Say.FORM;
+        return having ? Optional.of(a(first) + " has many " + Plurals.plural(second)) : Optional.empty();
+    }
+
+    private static String a(String thing) {
+        return Articles.with(thing);
     }
 
     private static List<String> things(Design design, List<Token> tokens) {

@@ -32,6 +32,8 @@ import javafx.scene.shape.Rectangle;
 /** The sheet: a painted picture of the scene; above it, as nodes, only what is being typed or dragged. */
 final class SheetView extends Region {
     /** What the bars above and below take of the height. */
+    private static final double MARGIN = 40;
+
     private static final double TOP = 26;
 
     private static final double BOTTOM = 48;
@@ -101,18 +103,33 @@ final class SheetView extends Region {
         viewport.view().addListener((o, was, is) -> requestLayout());
     }
 
-    /** Brings what was selected to be seen; the ends of a line only when it was selected elsewhere, so that it stays under the pointer. */
+    /** Brings what was selected to be seen; several, and the ends of a line, only when they were selected elsewhere, so that they stay put. */
     private void reveal(Selection selection) {
         List<String> cards = new ArrayList<>(selection.single().stream().toList());
         if (!isFocused()) {
+            cards.addAll(selection.entities());
             selection.relationship().ifPresent(r -> {
                 cards.addAll(r.targets());
                 cards.add(r.from());
             });
         }
         cards.stream()
+                .distinct()
                 .flatMap(c -> scene().card(c).stream())
-                .forEach(c -> viewport.reveal(c.box(), getWidth(), getHeight()));
+                .map(Card::box)
+                .reduce(Box::union)
+                .ifPresent(this::reveal);
+    }
+
+    /** Moves no more than needed; where a box is larger than what is seen, the view shrinks to hold it. */
+    private void reveal(Box box) {
+        double zoom = viewport.zoom();
+        boolean holds = box.width() + MARGIN <= getWidth() / zoom && box.height() + MARGIN <= getHeight() / zoom;
+        if (holds) {
+            viewport.reveal(box, getWidth(), getHeight());
+        } else {
+            viewport.fit(box, getWidth(), getHeight());
+        }
     }
 
     /** The name of the sheet shown; empty for that of all entities. */
