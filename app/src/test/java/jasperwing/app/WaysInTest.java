@@ -65,6 +65,21 @@ class WaysInTest extends WindowTest {
     }
 
     @Test
+    void aGuessIsTakenOtherwiseByItsKeyOrByAClick() {
+        push(KeyCode.CONTROL, KeyCode.K);
+        until("the Say field has the focus", () -> focused("say"));
+        write("a reef has a motto");
+        until("it is guessed", () -> preview().contains("guessed: motto is text(80)   Alt 1"));
+        push(KeyCode.ALT, KeyCode.DIGIT1);
+        until("it is another type", () -> preview().contains("Reef: motto int"));
+        clickOn(lookup(".say-choice").<Label>query());
+        until("it is the next", () -> preview().contains("Reef: motto decimal(10,2)"));
+        push(KeyCode.ENTER);
+        until("it is so", () -> design().entity("Reef").isPresent());
+        assertThat(Notation.print(design())).containsPattern("motto +decimal\\(10,2\\)");
+    }
+
+    @Test
     void aPastedParagraphIsTakenSentenceBySentenceAndTheRestStays() {
         interact(() -> {
             ClipboardContent content = new ClipboardContent();

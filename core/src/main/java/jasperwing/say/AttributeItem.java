@@ -9,6 +9,7 @@ import jasperwing.naming.TypeGuess;
 import jasperwing.naming.Words;
 import jasperwing.notation.AttributeLine;
 import jasperwing.notation.Notation;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -36,7 +37,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
             "(?i)^(.+?) ((?:of |with )?(?:up to|at most|no more than|a maximum of) \\d+ (?:characters?|letters?|chars?)|(?:of |with )\\w+ (?:decimals?|decimal places?)|between \\S+ and \\S+|from \\S+ to \\S+)$");
 
     /** Empty for words that are no attribute. */
-    static Optional<AttributeItem> of(Design design, List<Token> tokens, boolean may) {
+    static Optional<AttributeItem> of(Design design, List<Token> tokens, boolean may, Choices choices) {
         int quantity = Quantity.at(tokens, 0)
                 .filter(Quantity::many)
                 .map(Quantity::words)
@@ -44,25 +45,26 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
         String several = Token.text(tokens.subList(quantity, tokens.size()));
         String all = isUsuallyListed(Plurals.singular(several)) ? several : Token.text(tokens);
         String bare = Nouns.withoutArticle(all);
-        return of(design, bare, !bare.equals(all), may);
+        return of(design, bare, !bare.equals(all), may, choices);
     }
 
     /** @param spoken whether it had an article, so that {@code start time} is a name */
-    private static Optional<AttributeItem> of(Design design, String bare, boolean spoken, boolean may) {
+    private static Optional<AttributeItem> of(
+            Design design, String bare, boolean spoken, boolean may, Choices choices) {
         Matcher front = FRONT.matcher(bare);
         if (front.matches()) {
             boolean unique = front.group(1).equalsIgnoreCase("unique");
             boolean must = front.group(1).matches("(?i)required|mandatory");
-            return of(design, Nouns.withoutArticle(front.group(2)), true, may && !must)
+            return of(design, Nouns.withoutArticle(front.group(2)), true, may && !must, choices)
                     .map(i -> i.with(i.attribute()
                             .withUnique(i.attribute().unique() || unique)
                             .withOptional(i.attribute().optional() || !unique && !must)));
         }
         return notation(design, spoken, bare)
-                .or(() -> bracketed(design, bare, may))
-                .or(() -> inUnit(design, bare, may))
-                .or(() -> said(design, bare, may))
-                .or(() -> guessed(bare))
+                .or(() -> bracketed(design, bare, may, choices))
+                .or(() -> inUnit(design, bare, may, choices))
+                .or(() -> said(design, bare, may, choices))
+                .or(() -> guessed(bare, choices))
                 .map(i -> may && !i.key() ? i.with(i.attribute().withOptional(true)) : i);
     }
 
@@ -81,33 +83,34 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 .map(l -> new AttributeItem(l.attribute(), l.key(), true, List.of()));
     }
 
-    private static Optional<AttributeItem> bracketed(Design design, String bare, boolean may) {
+    private static Optional<AttributeItem> bracketed(Design design, String bare, boolean may, Choices choices) {
         Matcher matcher = BRACKET.matcher(bare);
         if (!matcher.matches()) {
             return Optional.empty();
         }
         String rule = matcher.group(2).toLowerCase(Locale.ROOT);
         if (rule.matches("optional|may be empty|if any|if known|if there is one|nullable")) {
-            return of(design, Nouns.withoutArticle(matcher.group(1)), true, may)
+            return of(design, Nouns.withoutArticle(matcher.group(1)), true, may, choices)
                     .map(i -> i.with(i.attribute().withOptional(true)));
         }
-        return predicate(design, matcher.group(1), matcher.group(2), may);
+        return predicate(design, matcher.group(1), matcher.group(2), may, choices);
     }
 
     /** A number in a unit, which is documented. */
-    private static Optional<AttributeItem> inUnit(Design design, String bare, boolean may) {
+    private static Optional<AttributeItem> inUnit(Design design, String bare, boolean may, Choices choices) {
         Matcher matcher = UNIT.matcher(bare.replaceFirst("\\s*\\)$", ""));
         if (!matcher.matches()) {
             return Optional.empty();
         }
         String unit = matcher.group(2);
-        return of(design, Nouns.withoutArticle(matcher.group(1)), true, may).map(i -> {
-            Type type = i.typed() ? i.attribute().type() : ofUnit(unit);
-            Attribute attribute = i.attribute().withType(type);
-            Attribute told = attribute.withNotes(attribute.notes().withDoc("In " + unit + "."));
-            return new AttributeItem(
-                    told, false, true, List.of("guessed: " + told.name() + " is " + Notation.type(told)));
-        });
+        return of(design, Nouns.withoutArticle(matcher.group(1)), true, may, choices)
+                .map(i -> {
+                    Type type = i.typed() ? i.attribute().type() : ofUnit(unit);
+                    Attribute attribute = i.attribute().withType(type);
+                    Attribute told = attribute.withNotes(attribute.notes().withDoc("In " + unit + "."));
+                    return new AttributeItem(
+                            told, false, true, List.of("guessed: " + told.name() + " is " + Notation.type(told)));
+                });
     }
 
     private static Type ofUnit(String unit) {
@@ -116,18 +119,18 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 : new Type.Decimal(8, 2);
     }
 
-    private static Optional<AttributeItem> said(Design design, String bare, boolean may) {
+    private static Optional<AttributeItem> said(Design design, String bare, boolean may, Choices choices) {
         Matcher defaulted = DEFAULTED.matcher(bare);
         if (defaulted.matches()) {
             return Predicates.ofDefault(defaulted.group(2))
-                    .flatMap(p -> of(design, Nouns.withoutArticle(defaulted.group(1)), true, may)
+                    .flatMap(p -> of(design, Nouns.withoutArticle(defaulted.group(1)), true, may, choices)
                             .map(i -> i.with(p.change().apply(i.attribute()))));
         }
         for (Pattern pattern : List.of(TYPED, BOUNDED)) {
             Matcher matcher = pattern.matcher(bare);
             if (matcher.matches()) {
                 Optional<AttributeItem> found = predicate(
-                        design, matcher.group(1), matcher.group(2).replaceFirst("(?i)^(?:of|with) ", ""), may);
+                        design, matcher.group(1), matcher.group(2).replaceFirst("(?i)^(?:of|with) ", ""), may, choices);
                 if (found.isPresent()) {
                     return found;
                 }
@@ -136,12 +139,13 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
         return Optional.empty();
     }
 
-    private static Optional<AttributeItem> predicate(Design design, String name, String rule, boolean may) {
+    private static Optional<AttributeItem> predicate(
+            Design design, String name, String rule, boolean may, Choices choices) {
         return Predicates.read(rule, false)
                 .filter(p -> p.values().isEmpty())
                 .or(() -> TypePhrases.of("with " + rule)
                         .map(t -> new Predicates.Predicate(a -> a.withType(t), true, List.of())))
-                .flatMap(p -> of(design, Nouns.withoutArticle(name), true, may)
+                .flatMap(p -> of(design, Nouns.withoutArticle(name), true, may, choices)
                         .map(i -> new AttributeItem(
                                 p.change().apply(i.attribute()),
                                 i.key(),
@@ -149,7 +153,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                                 p.typed() ? List.of() : i.guesses())));
     }
 
-    private static Optional<AttributeItem> guessed(String bare) {
+    private static Optional<AttributeItem> guessed(String bare, Choices choices) {
         return Nouns.member(bare).flatMap(name -> {
             String singular = Plurals.singular(name);
             boolean plural = Plurals.isPlural(name) && !singular.equals(name);
@@ -158,9 +162,9 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 return Optional.empty();
             }
             Type type = guessable(list ? singular : name).orElse(new Type.Text(80));
-            Attribute attribute = Attribute.of(name, type).withList(list);
-            return Optional.of(new AttributeItem(
-                    attribute, false, false, List.of("guessed: " + name + " is " + Notation.type(attribute))));
+            List<String> guesses = new ArrayList<>();
+            Attribute attribute = TypeChoice.of(Attribute.of(name, type).withList(list), choices, guesses);
+            return Optional.of(new AttributeItem(attribute, false, false, guesses));
         });
     }
 

@@ -42,10 +42,12 @@ final class AttributeSpeech {
 
     private final Design design;
     private final Nouns nouns;
+    private final Choices choices;
 
-    AttributeSpeech(Design design, Nouns nouns) {
+    AttributeSpeech(Design design, Nouns nouns, Choices choices) {
         this.design = design;
         this.nouns = nouns;
+        this.choices = choices;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {
@@ -129,12 +131,9 @@ final class AttributeSpeech {
                 .findFirst());
     }
 
-    private static Attribute fresh(String name, boolean typed, List<String> guesses) {
+    private Attribute fresh(String name, boolean typed, List<String> guesses) {
         Attribute attribute = Attribute.of(name, TypeGuess.of(name).orElse(new Type.Text(80)));
-        if (!typed) {
-            guesses.add("guessed: " + name + " is " + Notation.type(attribute));
-        }
-        return attribute;
+        return typed ? attribute : TypeChoice.of(attribute, choices, guesses);
     }
 
     private EnumType enumOf(String entity, String attribute, List<String> values) {

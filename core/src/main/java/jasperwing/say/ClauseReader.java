@@ -15,6 +15,7 @@ final class ClauseReader {
 
     private final Design design;
     private final Nouns nouns;
+    private final Choices choices;
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
     private final EntitySpeech entities;
@@ -25,21 +26,22 @@ final class ClauseReader {
 
     private final int clauses;
 
-    ClauseReader(Design design) {
-        this(design, MOST_CLAUSES);
+    ClauseReader(Design design, Choices choices) {
+        this(design, choices, MOST_CLAUSES);
     }
 
     /** @param clauses how many more a sentence may have */
-    private ClauseReader(Design design, int clauses) {
+    private ClauseReader(Design design, Choices choices, int clauses) {
+        this.choices = choices;
         this.clauses = clauses;
         this.design = design;
         this.nouns = new Nouns(design);
         this.deleting = new DeleteSpeech(design, nouns);
         this.kinds = new KindSpeech(design, nouns);
-        this.entities = new EntitySpeech(design, nouns);
-        this.attributes = new AttributeSpeech(design, nouns);
-        this.having = new HavingSpeech(design, nouns);
-        this.relating = new RelateSpeech(design, nouns);
+        this.entities = new EntitySpeech(design, nouns, choices);
+        this.attributes = new AttributeSpeech(design, nouns, choices);
+        this.having = new HavingSpeech(design, nouns, choices);
+        this.relating = new RelateSpeech(design, nouns, choices);
         this.naming = new NamingSpeech(nouns);
     }
 
@@ -102,7 +104,7 @@ final class ClauseReader {
             second = second.subList(1, second.size());
         }
         clause.addAll(second);
-        Optional<List<Meaning>> other = new ClauseReader(then, clauses - 1).read(clause);
+        Optional<List<Meaning>> other = new ClauseReader(then, choices, clauses - 1).read(clause);
         return other.map(o -> {
             List<Meaning> all = new ArrayList<>(one.get());
             all.addAll(o);

@@ -55,10 +55,12 @@ final class EntitySpeech {
 
     private final Design design;
     private final Nouns nouns;
+    private final Choices choices;
 
-    EntitySpeech(Design design, Nouns nouns) {
+    EntitySpeech(Design design, Nouns nouns, Choices choices) {
         this.design = design;
         this.nouns = nouns;
+        this.choices = choices;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {
@@ -123,8 +125,7 @@ final class EntitySpeech {
             Optional<String> known = member(entity, word);
             if (known.isEmpty()) {
                 Attribute attribute = Attribute.of(word, TypeGuess.of(word).orElse(new Type.Text(80)));
-                fresh.add(attribute);
-                guesses.add("guessed: " + word + " is " + Notation.type(attribute));
+                fresh.add(TypeChoice.of(attribute, choices, guesses));
             }
             members.add(known.orElse(word));
         }

@@ -32,10 +32,12 @@ final class HavingSpeech {
 
     private final Design design;
     private final Nouns nouns;
+    private final Choices choices;
 
-    HavingSpeech(Design design, Nouns nouns) {
+    HavingSpeech(Design design, Nouns nouns, Choices choices) {
         this.design = design;
         this.nouns = nouns;
+        this.choices = choices;
     }
 
     Optional<List<Meaning>> read(List<Token> tokens) {
@@ -86,7 +88,7 @@ final class HavingSpeech {
                 said.get().forEach(m -> then = m.edit().on(then));
                 return true;
             }
-            Optional<AttributeItem> attribute = AttributeItem.of(design, item, may)
+            Optional<AttributeItem> attribute = AttributeItem.of(design, item, may, choices)
                     .filter(a -> a.typed() || nouns.known(a.attribute().name()).isEmpty());
             attribute.ifPresent(attributes::add);
             return attribute.isPresent();
@@ -114,7 +116,7 @@ final class HavingSpeech {
     }
 
     /** An attribute with its values: {@code a priority: low or high}, {@code a state which is open or done}. */
-    private static Optional<List<Meaning>> listed(Design then, String subject, List<Token> item, boolean may) {
+    private Optional<List<Meaning>> listed(Design then, String subject, List<Token> item, boolean may) {
         for (int i = 1; i < item.size() - 2; i++) {
             int rest = item.get(i).is(":") ? i + 1 : 0;
             boolean relative =
@@ -124,7 +126,9 @@ final class HavingSpeech {
                 List<Token> whole = Token.of("the " + Nouns.withoutArticle(Token.text(item.subList(0, i))) + " of "
                         + Notation.name(subject) + " is one of " + Token.text(item.subList(rest, item.size())));
                 boolean several = item.subList(rest, item.size()).stream().anyMatch(t -> t.is("or", ",", "and"));
-                return several && !may ? new AttributeSpeech(then, new Nouns(then)).read(whole) : Optional.empty();
+                return several && !may
+                        ? new AttributeSpeech(then, new Nouns(then), choices).read(whole)
+                        : Optional.empty();
             }
         }
         return Optional.empty();
@@ -139,7 +143,7 @@ final class HavingSpeech {
         if (verb) {
             List<Token> whole = Token.of("each " + Notation.name(subject));
             whole.addAll(item);
-            return new ClauseReader(then).read(whole);
+            return new ClauseReader(then, choices).read(whole);
         }
         boolean counted = Quantity.at(item, 0).isPresent();
         List<Token> bare = Token.of(Nouns.withoutArticle(Token.text(item)));
@@ -162,7 +166,7 @@ final class HavingSpeech {
         }
         List<Token> whole = Token.of("each " + Notation.name(subject) + (may ? " may have" : " has"));
         whole.addAll(item);
-        return new RelateSpeech(then, new Nouns(then)).read(whole);
+        return new RelateSpeech(then, new Nouns(then), choices).read(whole);
     }
 
     private static boolean isName(List<Token> bare) {

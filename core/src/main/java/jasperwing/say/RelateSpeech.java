@@ -22,10 +22,12 @@ final class RelateSpeech {
 
     private final Design design;
     private final Nouns nouns;
+    private final Choices choices;
 
-    RelateSpeech(Design design, Nouns nouns) {
+    RelateSpeech(Design design, Nouns nouns, Choices choices) {
         this.design = design;
         this.nouns = nouns;
+        this.choices = choices;
     }
 
     /**
@@ -221,7 +223,7 @@ final class RelateSpeech {
             }
             List<Token> clause = new ArrayList<>(Token.of("each " + Notation.name(target)));
             clause.addAll(tail.otherSide());
-            return new ClauseReader(then).read(clause).map(more -> {
+            return new ClauseReader(then, choices).read(clause).map(more -> {
                 List<Meaning> all = new ArrayList<>(f);
                 all.addAll(more);
                 return all;
@@ -255,7 +257,8 @@ final class RelateSpeech {
                 Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(back), link), guesses));
         if (!tail.attributes().isEmpty()) {
             Design then = all.get(0).edit().on(design);
-            Optional<List<Meaning>> attributes = new HavingSpeech(then, new Nouns(then)).items(link, tail.attributes());
+            Optional<List<Meaning>> attributes =
+                    new HavingSpeech(then, new Nouns(then), choices).items(link, tail.attributes());
             boolean plain =
                     attributes.isPresent() && attributes.get().stream().allMatch(Meaning.Described.class::isInstance);
             if (!plain) {
@@ -271,7 +274,7 @@ final class RelateSpeech {
         List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + Notation.name(target)));
         whole.addAll(tail.otherSide());
         Design then = Meaning.withEntities(design, List.of(subject, target));
-        return new RelateSpeech(then, new Nouns(then))
+        return new RelateSpeech(then, new Nouns(then), choices)
                 .read(whole)
                 .filter(m -> m.size() == 1)
                 .map(m -> m.get(0))
@@ -282,7 +285,7 @@ final class RelateSpeech {
     }
 
     /** What is likely true the other way round; shown as a guess. */
-    private static Reading otherSide(
+    private Reading otherSide(
             Opening opening, Objects objects, String target, Reading forward, boolean linked, List<String> guesses) {
         String from = opening.subject();
         if (from.equals(target) && forward.many() && !opening.verb().isNesting()) {
@@ -293,22 +296,19 @@ final class RelateSpeech {
         }
         boolean shared =
                 forward.many() && (linked || opening.several() || opening.verb().isShared(target));
-        if (shared) {
-            if (!opening.several()) {
-                guesses.add("guessed: " + Articles.with(target) + " may have many " + Plurals.plural(from));
-            }
+        if (opening.several() && shared) {
             return new Reading(false, "have", true, "");
         }
-        if (forward.many()) {
-            guesses.add("guessed: each " + target + " belongs to one " + from);
-            return new Reading(true, "belong to", false, "");
+        String several = "guessed: " + Articles.with(target) + " may have many " + Plurals.plural(from);
+        if (linked && shared) {
+            guesses.add(several);
+            return new Reading(false, "have", true, "");
         }
-        boolean one = owns(opening) && objects.counted();
-        guesses.add("guessed: "
-                + (one
-                        ? "each " + target + " belongs to one " + from
-                        : Articles.with(target) + " may have many " + Plurals.plural(from)));
-        return one ? new Reading(true, "belong to", false, "") : new Reading(false, "have", true, "");
+        String one = "guessed: each " + target + " belongs to one " + from;
+        boolean many = forward.many() ? shared : !(owns(opening) && objects.counted());
+        boolean asLikely = choices.of(many ? List.of(several, one) : List.of(one, several)) == 0;
+        guesses.add(many == asLikely ? several : one);
+        return many == asLikely ? new Reading(false, "have", true, "") : new Reading(true, "belong to", false, "");
     }
 
     private static boolean owns(Opening opening) {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -38,7 +39,16 @@ public final class Say {
 
     /** What a text was taken to mean, with what it would add. */
     public static Understanding understand(Design design, String said) {
-        Understanding understanding = meaning(design, said);
+        return understand(design, said, Map.of());
+    }
+
+    /**
+     * The same, with other ways to take what was guessed.
+     *
+     * @param chosen by the key of a guess, which of its ways is meant
+     */
+    public static Understanding understand(Design design, String said, Map<String, Integer> chosen) {
+        Understanding understanding = meaning(design, said, new Choices(chosen));
         if (!understanding.changes()) {
             return understanding;
         }
@@ -71,7 +81,7 @@ public final class Say {
         return text.equals(said) ? "" : text;
     }
 
-    private static Understanding meaning(Design design, String said) {
+    private static Understanding meaning(Design design, String said, Choices choices) {
         String text = said.strip();
         if (text.isEmpty()) {
             return Understanding.NOTHING;
@@ -82,10 +92,10 @@ public final class Say {
         }
         String first = text.split("\\s", 2)[0].toLowerCase(Locale.ROOT);
         return switch (first) {
-            case "each" -> each(design, text);
+            case "each" -> each(design, text, choices);
             case "area", "enum", "sheet" -> statement(design, first + text.substring(first.length()));
             case "entity" -> entity(design, "entity" + text.substring(6));
-            default -> name(design, text);
+            default -> name(design, text, choices);
         };
     }
 
@@ -93,15 +103,15 @@ public final class Say {
      * A sentence of the notation; or looser speech that begins alike: where its verb would swallow a word for how many, where it
      * is the other side of a relationship there is, or where it is no sentence of the notation.
      */
-    private static Understanding each(Design design, String text) {
+    private static Understanding each(Design design, String text, Choices choices) {
         Understanding strict = sentence(design, "each" + text.substring(4));
-        List<Meaning> meanings = meanings(design, text);
+        List<Meaning> meanings = meanings(design, text, choices);
         boolean swallows =
                 text.matches("(?i)[^,]*\\b(at least|at most|exactly|only|just|a single|or more|or many|zero or) .*");
         boolean otherSide = !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof Meaning.Reread;
         boolean spoken = strict.changes() && addsSmall(design, strict);
         return !meanings.isEmpty() && (swallows || otherSide || spoken || !strict.changes())
-                ? loose(design, text)
+                ? loose(design, text, choices)
                 : strict;
     }
 
@@ -112,25 +122,25 @@ public final class Say {
                 .anyMatch(n -> design.entity(n).isEmpty() && Character.isLowerCase(n.charAt(0)));
     }
 
-    private static List<Meaning> meanings(Design design, String text) {
-        return new ClauseReader(design).read(Token.of(text)).orElse(List.of());
+    private static List<Meaning> meanings(Design design, String text, Choices choices) {
+        return new ClauseReader(design, choices).read(Token.of(text)).orElse(List.of());
     }
 
-    private static Understanding loose(Design design, String text) {
-        List<Meaning> meanings = meanings(design, text);
+    private static Understanding loose(Design design, String text, Choices choices) {
+        List<Meaning> meanings = meanings(design, text, choices);
         if (meanings.isEmpty()) {
             return Understanding.NOTHING;
         }
         Edit edit = Edit.NOTHING;
         List<String> sentences = new ArrayList<>();
-        List<String> guesses = new ArrayList<>();
+        List<Understanding.Guess> guesses = new ArrayList<>();
         for (Meaning meaning : meanings) {
             if (meaning instanceof Meaning.Impossible impossible) {
                 return Understanding.problem(impossible.problem());
             }
             edit = edit.then(meaning.edit());
             sentences.add(meaning.sentence());
-            guesses.addAll(meaning.guesses());
+            meaning.guesses().forEach(g -> guesses.add(choices.guess(g)));
         }
         return new Understanding(edit, sentences, List.of(), guesses, List.of(), "");
     }
@@ -180,7 +190,7 @@ public final class Say {
         return Stream.concat(first.stream(), second.stream()).toList();
     }
 
-    private static Understanding name(Design design, String text) {
+    private static Understanding name(Design design, String text, Choices choices) {
         String folded = text.toLowerCase(Locale.ROOT);
         List<String> goTo = design.entities().stream()
                 .map(Entity::name)
@@ -189,7 +199,7 @@ public final class Say {
         if (!goTo.isEmpty()) {
             return Understanding.goTo(goTo, "");
         }
-        Understanding loose = loose(design, text);
+        Understanding loose = loose(design, text, choices);
         return loose.changes() || !loose.problem().isEmpty()
                 ? loose
                 : Understanding.problem(NotUnderstood.of(design, text));
@@ -248,12 +258,17 @@ public final class Say {
      * sentence that begins with {@code it} or {@code they} goes on about what the one before was about.
      */
     public static List<Heard> paragraph(Design design, String text) {
+        return paragraph(design, text, Map.of());
+    }
+
+    /** The same, with other ways to take what was guessed, as {@link #understand(Design, String, Map)} has it. */
+    public static List<Heard> paragraph(Design design, String text, Map<String, Integer> chosen) {
         List<Heard> heard = new ArrayList<>();
         Design current = design;
         Mentions mentions = Mentions.NONE;
         for (String sentence : Sentences.of(text)) {
             String whole = mentions.resolved(sentence);
-            Understanding understanding = meaning(current, whole);
+            Understanding understanding = meaning(current, whole, new Choices(chosen));
             heard.add(new Heard(whole, understanding));
             current = understanding.edit().on(current);
             mentions = mentions.after(current, whole);

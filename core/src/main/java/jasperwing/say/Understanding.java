@@ -9,7 +9,7 @@ import java.util.List;
  * @param edit what it would do; {@link Edit#NOTHING} when it is a name to go to or was not understood
  * @param sentences how looser speech would be said in the notation; empty when it was
  * @param additions what would be new, shortest first: entities, then columns and tables
- * @param guesses what was not said and is taken to be so
+ * @param told what was not said and is taken to be so
  * @param goTo entities the text names the beginning of
  * @param problem what was not understood and the nearest form that would be, or empty
  * @param answers to a question, each on a line
@@ -19,18 +19,28 @@ public record Understanding(
         Edit edit,
         List<String> sentences,
         List<String> additions,
-        List<String> guesses,
+        List<Guess> told,
         List<String> goTo,
         String problem,
         List<String> answers,
         String corrected) {
+    /**
+     * Something that was not said.
+     *
+     * @param words what it is taken to be
+     * @param key by which it is told apart from other guesses, whatever was chosen
+     * @param index of the way it is taken now, from 0
+     * @param ways how many ways there are to take it; 1 where it is only told
+     */
+    public record Guess(String words, String key, int index, int ways) {}
+
     static final Understanding NOTHING =
             new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), List.of(), "");
 
     public Understanding {
         sentences = List.copyOf(sentences);
         additions = List.copyOf(additions);
-        guesses = List.copyOf(guesses);
+        told = List.copyOf(told);
         goTo = List.copyOf(goTo);
         answers = List.copyOf(answers);
     }
@@ -39,10 +49,10 @@ public record Understanding(
             Edit edit,
             List<String> sentences,
             List<String> additions,
-            List<String> guesses,
+            List<Guess> told,
             List<String> goTo,
             String problem) {
-        this(edit, sentences, additions, guesses, goTo, problem, List.of(), "");
+        this(edit, sentences, additions, told, goTo, problem, List.of(), "");
     }
 
     static Understanding of(Edit edit, List<String> additions) {
@@ -50,7 +60,7 @@ public record Understanding(
     }
 
     Understanding withAdditions(List<String> found) {
-        return new Understanding(edit, sentences, found, guesses, goTo, problem, answers, corrected);
+        return new Understanding(edit, sentences, found, told, goTo, problem, answers, corrected);
     }
 
     /** @param about entities to go to */
@@ -60,7 +70,7 @@ public record Understanding(
 
     /** @param text what was likely meant to be said */
     Understanding withCorrected(String text) {
-        return new Understanding(edit, sentences, additions, guesses, goTo, problem, answers, text);
+        return new Understanding(edit, sentences, additions, told, goTo, problem, answers, text);
     }
 
     static Understanding problem(String problem) {
@@ -69,6 +79,11 @@ public record Understanding(
 
     static Understanding goTo(List<String> entities, String problem) {
         return new Understanding(Edit.NOTHING, List.of(), List.of(), List.of(), entities, problem);
+    }
+
+    /** What was not said and is taken to be so, in words. */
+    public List<String> guesses() {
+        return told.stream().map(Guess::words).toList();
     }
 
     public boolean changes() {

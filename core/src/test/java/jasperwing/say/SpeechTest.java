@@ -7,6 +7,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -151,6 +152,28 @@ class SpeechTest {
         assertThat(heard.get(2).sentence()).startsWith("Expedition has");
         assertThat(heard.get(4).understanding().problem()).startsWith("Not understood");
         assertThat(Say.isParagraph("a dive has maxDepth decimal(5,1)")).isFalse();
+    }
+
+    @Test
+    void whatIsGuessedCanBeTakenOtherwise() {
+        Understanding likely = Say.understand(EMPTY, "a library owns books");
+        Understanding.Guess side = likely.told().get(0);
+        assertThat(side.words()).isEqualTo("guessed: each Book belongs to one Library");
+        Understanding other = Say.understand(EMPTY, "a library owns books", Map.of(side.key(), 1));
+        assertThat(other.sentences()).containsExactly("each Library may own many Book, which may have many Library");
+        assertThat(other.told().get(0))
+                .isEqualTo(new Understanding.Guess("guessed: a Book may have many Libraries", side.key(), 1, 2));
+        Understanding.Guess type =
+                Say.understand(EMPTY, "a book has a motto").told().get(0);
+        assertThat(type.ways()).isEqualTo(7);
+        assertThat(Say.understand(EMPTY, "a book has a motto", Map.of(type.key(), 6))
+                        .sentences())
+                .containsExactly("Book: motto long text");
+        assertThat(Say.paragraph(EMPTY, "A book has a motto. It is old.", Map.of(type.key(), 1))
+                        .get(0)
+                        .understanding()
+                        .sentences())
+                .containsExactly("Book: motto int");
     }
 
     @Test

@@ -7,9 +7,11 @@ import jasperwing.model.Relationship;
 import jasperwing.say.Say;
 import jasperwing.say.Understanding;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -31,7 +33,10 @@ final class SayField extends HBox {
     private final Supplier<List<Shortcuts.Shortcut>> commands;
     private final Runnable back;
     private final TextField field = new Field();
-    private final SayPreview preview = new SayPreview();
+    private final SayPreview preview = new SayPreview(this::takeOtherwise);
+    /** Of what was guessed and is meant otherwise, in which way, by the key of the guess. */
+    private final Map<String, Integer> taken = new HashMap<>();
+
     private final List<String> said = new ArrayList<>();
     private int recalled;
     private int chosen;
@@ -56,6 +61,7 @@ final class SayField extends HBox {
         getChildren().addAll(field, keys);
         field.textProperty().addListener((o, was, is) -> {
             chosen = 0;
+            taken.clear();
             show();
         });
         field.focusedProperty().addListener((o, was, is) -> show());
@@ -101,6 +107,9 @@ final class SayField extends HBox {
             field.clear();
             back.run();
             e.consume();
+        } else if (e.isAltDown() && e.getCode().isDigitKey()) {
+            preview.guess(digit(e.getCode())).ifPresent(this::takeOtherwise);
+            e.consume();
         } else if (e.getCode() == KeyCode.TAB && !understood().corrected().isEmpty()) {
             field.setText(understood().corrected());
             field.end();
@@ -109,6 +118,16 @@ final class SayField extends HBox {
             arrow(e.getCode() == KeyCode.UP ? -1 : 1);
             e.consume();
         }
+    }
+
+    private static int digit(KeyCode key) {
+        String name = key.getName();
+        return name.charAt(name.length() - 1) - '0';
+    }
+
+    private void takeOtherwise(Understanding.Guess guess) {
+        taken.put(guess.key(), (guess.index() + 1) % guess.ways());
+        show();
     }
 
     /** Chooses among the places to go to and the commands; where there is no choice, brings back what was said before. */
@@ -125,7 +144,7 @@ final class SayField extends HBox {
     }
 
     private Understanding understood() {
-        return Say.understand(workspace.design(), field.getText());
+        return Say.understand(workspace.design(), field.getText(), taken);
     }
 
     /** Somewhere to go or something to do, by its name. */
@@ -172,7 +191,7 @@ final class SayField extends HBox {
 
     /** Does, as one edit, what was understood; the rest stays to be said in other words. */
     private void paragraph(String text) {
-        List<Say.Heard> heard = Say.paragraph(workspace.design(), text);
+        List<Say.Heard> heard = Say.paragraph(workspace.design(), text, taken);
         Edit edit = Edit.NOTHING;
         List<String> left = new ArrayList<>();
         for (Say.Heard one : heard) {
@@ -220,7 +239,7 @@ final class SayField extends HBox {
             return;
         }
         if (Say.isParagraph(text)) {
-            preview.show(Say.paragraph(workspace.design(), text));
+            preview.show(Say.paragraph(workspace.design(), text, taken));
         } else {
             Understanding understanding = understood();
             List<String> choices =

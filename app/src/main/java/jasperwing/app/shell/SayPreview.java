@@ -2,9 +2,13 @@ package jasperwing.app.shell;
 
 import jasperwing.say.Say;
 import jasperwing.say.Understanding;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -13,25 +17,30 @@ import javafx.scene.layout.VBox;
 final class SayPreview extends VBox {
     private static final int MOST_LINES = 8;
     private static final int MOST_SENTENCES = 12;
+    private static final int MOST_KEYS = 9;
 
-    SayPreview() {
+    private final Consumer<Understanding.Guess> other;
+    private final List<Understanding.Guess> open = new ArrayList<>();
+
+    /** @param other takes a guess in its next way */
+    SayPreview(Consumer<Understanding.Guess> other) {
+        this.other = other;
         getStyleClass().add("say-preview");
         setId("say-preview");
         setMaxHeight(USE_PREF_SIZE);
         setVisible(false);
-        setMouseTransparent(true);
     }
 
     /** @param choices places to go to and commands, when there are any */
     void show(Understanding understanding, List<String> choices, int chosen) {
-        getChildren().clear();
+        clear();
         limited(understanding.answers(), "say-sentence");
         understanding.sentences().forEach(s -> line(s, "say-sentence"));
         if (!understanding.corrected().isEmpty()) {
             line("Did you mean: " + understanding.corrected() + "?   Tab takes it", "say-guess");
         }
         limited(understanding.additions(), "say-addition");
-        understanding.guesses().forEach(g -> line(g, "say-guess"));
+        understanding.told().forEach(g -> getChildren().add(guess(g)));
         for (int i = 0; i < Math.min(MOST_LINES, choices.size()); i++) {
             line(choices.get(i), i == chosen ? "say-chosen" : "say-go");
         }
@@ -39,7 +48,7 @@ final class SayPreview extends VBox {
             line(understanding.problem(), "say-problem");
         }
         if (understanding.changes()) {
-            line("Enter does it; Ctrl Z takes it back", "quiet");
+            line("Enter does it; Ctrl Z takes it back" + otherwise(), "quiet");
         } else if (choices.size() > 1) {
             line("Enter goes there; the arrow keys choose", "quiet");
         }
@@ -47,7 +56,7 @@ final class SayPreview extends VBox {
     }
 
     void show(List<Say.Heard> heard) {
-        getChildren().clear();
+        clear();
         long understood =
                 heard.stream().filter(h -> h.understanding().changes()).count();
         for (Say.Heard one : heard.subList(0, Math.min(MOST_SENTENCES, heard.size()))) {
@@ -57,11 +66,11 @@ final class SayPreview extends VBox {
             line("and " + (heard.size() - MOST_SENTENCES) + " more sentences", "quiet");
         }
         String rest = understood == heard.size() ? "" : "; the rest stays here to be said in other words";
-        line("Enter does " + understood + " of " + heard.size() + " as one edit" + rest, "quiet");
+        line("Enter does " + understood + " of " + heard.size() + " as one edit" + rest + otherwise(), "quiet");
         setVisible(true);
     }
 
-    private static Region sentence(Say.Heard heard) {
+    private Region sentence(Say.Heard heard) {
         Understanding understanding = heard.understanding();
         VBox box = new VBox(1);
         Label said = label(heard.sentence(), understanding.changes() ? "say-go" : "say-problem");
@@ -69,8 +78,10 @@ final class SayPreview extends VBox {
         for (String sentence : understanding.sentences()) {
             box.getChildren().add(label(sentence, "say-sentence"));
         }
-        if (!understanding.guesses().isEmpty()) {
-            box.getChildren().add(label(String.join(";  ", understanding.guesses()), "say-guess"));
+        if (!understanding.told().isEmpty()) {
+            FlowPane guesses = new FlowPane(14, 1);
+            understanding.told().forEach(g -> guesses.getChildren().add(guess(g)));
+            box.getChildren().add(guesses);
         }
         if (!understanding.changes()) {
             String why = understanding.problem().isEmpty() ? "changes nothing" : understanding.problem();
@@ -81,6 +92,32 @@ final class SayPreview extends VBox {
         HBox row = new HBox(9, bar, box);
         row.getStyleClass().add("say-row");
         return row;
+    }
+
+    private String otherwise() {
+        return open.isEmpty() ? "" : "; Alt with a number, or a click, takes a guess otherwise";
+    }
+
+    private void clear() {
+        getChildren().clear();
+        open.clear();
+    }
+
+    /** A guess; one that can be taken otherwise says by which key, and is so by a click too. */
+    private Label guess(Understanding.Guess guess) {
+        if (guess.ways() < 2 || open.size() == MOST_KEYS) {
+            return label(guess.words(), "say-guess");
+        }
+        open.add(guess);
+        Label label = label(guess.words() + "   Alt " + open.size(), "say-guess");
+        label.getStyleClass().add("say-choice");
+        label.setOnMouseClicked(e -> other.accept(guess));
+        return label;
+    }
+
+    /** The guess that a key from 1 to 9 takes otherwise, if it shows. */
+    Optional<Understanding.Guess> guess(int number) {
+        return number >= 1 && number <= open.size() ? Optional.of(open.get(number - 1)) : Optional.empty();
     }
 
     private void limited(List<String> lines, String style) {
