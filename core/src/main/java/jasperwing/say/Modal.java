@@ -29,6 +29,18 @@ record Modal(Optional<Boolean> must, int words) {
                 .or(() -> at(tokens, at, OPEN, Optional.empty()));
     }
 
+    /** All that follow each other from a place; the last that says whether something must be so counts. */
+    static Modal run(List<Token> tokens, int at) {
+        Modal all = new Modal(Optional.empty(), 0);
+        Optional<Modal> next = at(tokens, at);
+        while (next.isPresent()) {
+            Optional<Boolean> must = next.get().must().isPresent() ? next.get().must() : all.must();
+            all = new Modal(must, all.words() + next.get().words());
+            next = at(tokens, at + all.words());
+        }
+        return all;
+    }
+
     private static Optional<Modal> at(List<Token> tokens, int at, List<List<String>> all, Optional<Boolean> must) {
         for (List<String> words : all) {
             boolean stands = at + words.size() <= tokens.size();

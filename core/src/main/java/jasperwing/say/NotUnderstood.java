@@ -1,6 +1,7 @@
 package jasperwing.say;
 
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import java.util.ArrayList;
@@ -15,6 +16,12 @@ final class NotUnderstood {
 
     static String of(Design design, String text) {
         List<Token> tokens = Token.of(text);
+        Optional<Token> any = tokens.stream()
+                .filter(t -> t.is("anything", "everything", "something", "anyone", "everyone"))
+                .findFirst();
+        if (any.isPresent()) {
+            return which(design, any.get());
+        }
         Optional<String> words = inTheWay(design, tokens);
         if (words.isPresent()) {
             return "Not understood: \"" + words.get() + "\". Without these words the sentence would be.";
@@ -23,6 +30,13 @@ final class NotUnderstood {
                 + nearest(design, tokens)
                         .map(n -> "The nearest that would be: " + n)
                         .orElse("Say what something has, is, consists of or belongs to.");
+    }
+
+    private static String which(Design design, Token any) {
+        List<String> names =
+                design.entities().stream().map(Entity::name).limit(2).toList();
+        String such = names.size() < 2 ? "" : ", such as " + String.join(" or ", names);
+        return "Which? Say names in the place of \"" + any.text() + "\"" + such + ".";
     }
 
     /** Words at the end that begin a further clause, or the fewest in a row, without which the rest is understood. */

@@ -74,26 +74,14 @@ final class RelateSpeech {
         String phrase = Token.text(tokens.subList(start, end));
         String last = tokens.get(end - 1).low();
         boolean plural = Plurals.isPlural(last) && !phrase.matches("(?i)(?:an?|each|every|one) .*");
-        int at = end;
-        Optional<Boolean> must = Optional.empty();
-        boolean modal = true;
-        while (modal && at < tokens.size()) {
-            Optional<Modal> next = Modal.at(tokens, at);
-            modal = next.isPresent();
-            if (modal) {
-                must = next.get().must().or(() -> Optional.empty()).isPresent()
-                        ? next.get().must()
-                        : must;
-                at += next.get().words();
-            }
-        }
+        Modal modal = Modal.run(tokens, end);
         boolean isOne = !plural
                 && (phrase.matches("(?i)(?:an?|each|every|the|one|any) .*")
                         || nouns.known(phrase).isPresent());
         String subject = nouns.named(phrase).orElseThrow();
         boolean bare = !plural && Nouns.withoutArticle(phrase).equals(phrase);
-        for (VerbPhrase verb : VerbPhrase.at(tokens, at, isOne)) {
-            Opening opening = new Opening(subject, plural, several, bare, must, verb);
+        for (VerbPhrase verb : VerbPhrase.at(tokens, end + modal.words(), isOne)) {
+            Opening opening = new Opening(subject, plural, several, bare, modal.must(), verb);
             Optional<List<Meaning>> found = object(opening, tokens.subList(verb.end(), tokens.size()));
             if (found.isPresent()) {
                 return found;

@@ -288,9 +288,11 @@ public final class Say {
             for (Heard heard : paragraph(current, text)) {
                 Understanding understanding = heard.understanding();
                 if (!understanding.changes()) {
-                    String why = understanding.problem().isEmpty()
-                            ? "says nothing that changes the design"
-                            : understanding.problem();
+                    String why = understanding.answers().isEmpty()
+                            ? understanding.problem().isEmpty()
+                                    ? "says nothing that changes the design"
+                                    : understanding.problem()
+                            : "a question changes nothing. " + String.join("; ", understanding.answers());
                     return new Result(current, List.of("\"" + heard.sentence() + "\": " + why));
                 }
                 current = understanding.edit().on(current);

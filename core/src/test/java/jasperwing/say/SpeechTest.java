@@ -155,6 +155,15 @@ class SpeechTest {
     }
 
     @Test
+    void whatIsNotUnderstoodNamesTheWordsOrAsksWhich() {
+        assertThat(Say.understand(EMPTY, "a firm has many clerks except on sundays")
+                        .problem())
+                .startsWith("Not understood: \"except on sundays\"");
+        assertThat(Say.understand(Samples.demo(), "tags can be put on anything").problem())
+                .isEqualTo("Which? Say names in the place of \"anything\", such as Expedition or Site.");
+    }
+
+    @Test
     void whatIsGuessedCanBeTakenOtherwise() {
         Understanding likely = Say.understand(EMPTY, "a library owns books");
         Understanding.Guess side = likely.told().get(0);
