@@ -23,6 +23,9 @@ import javafx.scene.layout.HBox;
 
 /** Above the sheet, when cards are selected: what can be done with how they stand and where they are shown. */
 final class SelectionBar extends HBox {
+    /** A sheet of this width has room for a button each. */
+    private static final double ROOMY = 600;
+
     private final Workspace workspace;
     private final SheetView sheet;
     private final Arranging arranging;
@@ -40,6 +43,11 @@ final class SelectionBar extends HBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         workspace.selection().addListener((o, was, is) -> refresh());
         sheet.shown().addListener((o, was, is) -> refresh());
+        sheet.widthProperty().addListener((o, was, is) -> {
+            if (was.doubleValue() >= ROOMY != is.doubleValue() >= ROOMY) {
+                refresh();
+            }
+        });
         sheet.edited().addListener((o, was, is) -> refresh());
         refresh();
     }
@@ -79,15 +87,13 @@ final class SelectionBar extends HBox {
     private List<Node> several(List<Card> cards) {
         String name = sheet.sheet().get();
         List<Node> nodes = new ArrayList<>();
-        Label label = new Label(cards.size() + " cards:");
-        label.getStyleClass().add("quiet");
-        nodes.add(label);
-        nodes.add(button("Left", "Align their left edges", "align-left", () -> place(Aligning.left(cards, name))));
-        nodes.add(button("Top", "Align their upper edges", "align-top", () -> place(Aligning.top(cards, name))));
-        if (cards.size() > 2) {
-            nodes.add(button(
-                    "Across", "Space them evenly across", "space-across", () -> place(Aligning.across(cards, name))));
-            nodes.add(button("Down", "Space them evenly down", "space-down", () -> place(Aligning.down(cards, name))));
+        if (isRoomy()) {
+            Label label = new Label(cards.size() + " cards:");
+            label.getStyleClass().add("quiet");
+            nodes.add(label);
+            aligning(cards, name).forEach(a -> nodes.add(button(a.text(), a.tip(), a.id(), a.action())));
+        } else {
+            nodes.add(alignMenu(aligning(cards, name)));
         }
         nodes.add(button(
                 "Arrange",
@@ -96,6 +102,46 @@ final class SelectionBar extends HBox {
                 () -> arranging.some(workspace.selection().get().entities())));
         nodes.addAll(always());
         return nodes;
+    }
+
+    private boolean isRoomy() {
+        return sheet.getWidth() >= ROOMY;
+    }
+
+    /** Something that is done to the selected cards. */
+    private record Action(String text, String tip, String id, Runnable action) {}
+
+    private List<Action> aligning(List<Card> cards, String name) {
+        List<Action> actions = new ArrayList<>();
+        actions.add(
+                new Action("Left", "Align their left edges", "align-left", () -> place(Aligning.left(cards, name))));
+        actions.add(new Action("Top", "Align their upper edges", "align-top", () -> place(Aligning.top(cards, name))));
+        if (cards.size() > 2) {
+            actions.add(new Action(
+                    "Horizontal",
+                    "Space them evenly from left to right",
+                    "space-across",
+                    () -> place(Aligning.across(cards, name))));
+            actions.add(new Action(
+                    "Vertical",
+                    "Space them evenly from top to bottom",
+                    "space-down",
+                    () -> place(Aligning.down(cards, name))));
+        }
+        return actions;
+    }
+
+    /** The same in a menu, where the sheet is narrow. */
+    private static MenuButton alignMenu(List<Action> actions) {
+        MenuButton menu = new MenuButton("Align");
+        menu.setId("align");
+        menu.getStyleClass().add("bar-button");
+        for (Action action : actions) {
+            MenuItem item = new MenuItem(action.tip());
+            item.setOnAction(e -> action.action().run());
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private List<Node> always() {
