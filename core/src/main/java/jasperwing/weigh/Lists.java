@@ -117,19 +117,20 @@ final class Lists {
         Map<String, String> statements = rowStatements(tables);
         return List.of(
                 SchemaFacts.deleted(owner, entity.name()),
-                Fact.of(
-                        list.primaryKey().size() > owner.columns().size(),
-                        "keeps order and repeats",
-                        "order and repeats are lost: each is there once, in any order"),
+                order(list, owner.columns().size()),
                 good(CHECKED),
                 SchemaFacts.searched(list, element(list)),
                 cost(Tables.joins(statements.get(find)) + " to read"),
-                cost(moreWrites(statements.get(add)) + " for each"),
+                cost(Words.count(Tables.writes(statements.get(add)), "more write") + " for each"),
                 everywhere());
     }
 
-    private static String moreWrites(String statements) {
-        return Tables.writes(statements).replace(" ", " more ");
+    /** Whether the key has more than what the rows belong to, so that one element can be there twice, at its place. */
+    private static Fact order(Table table, int owners) {
+        return Fact.of(
+                table.primaryKey().size() > owners,
+                "keeps order and repeats",
+                "order and repeats are lost: each is there once, in any order");
     }
 
     private List<Fact> entity(Tables tables) {
@@ -153,12 +154,9 @@ final class Lists {
                 good("can have attributes of its own"),
                 SchemaFacts.searched(table, element(table)),
                 cost(Tables.joins(statements.get(find)) + " to read"),
-                cost(moreWrites(tables.insert(pairs)) + " for each, "
-                        + Tables.writes(statements.get(add)).split(" ")[0] + " for a new one"),
-                Fact.of(
-                        pairs.primaryKey().size() > columns(pairs.foreignKeys()),
-                        "keeps order and repeats",
-                        "order and repeats are lost: each is there once, in any order"));
+                cost(Words.count(Tables.writes(tables.insert(pairs)), "more write") + " for each, "
+                        + Tables.writes(statements.get(add)) + " for a new one"),
+                order(pairs, columns(pairs.foreignKeys())));
     }
 
     private static int columns(List<ForeignKey> keys) {

@@ -104,7 +104,8 @@ final class OneToOnes {
             facts.add(good("one key: found without another index"));
         }
         facts.add(SchemaFacts.joins(tables.between(parent, holder, this::isOurs)));
-        facts.add(cost(Tables.writes(tables.inserts(List.of(tables.table(parent), tables.table(holder))))));
+        facts.add(cost(Words.count(
+                Tables.writes(tables.inserts(List.of(tables.table(parent), tables.table(holder)))), "write")));
         facts.add(
                 sharesKey
                         ? cost("to refer to another " + Words.spoken(to) + ", a " + Words.spoken(from)

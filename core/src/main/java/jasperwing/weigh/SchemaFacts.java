@@ -53,8 +53,9 @@ final class SchemaFacts {
 
     /** How many rows several statements write; one is good. */
     static Fact writes(String statements, String what) {
-        String writes = Tables.writes(statements);
-        return writes.startsWith("1 ") ? good(writes + " " + what) : cost(writes + " " + what);
+        long writes = Tables.writes(statements);
+        String words = Words.count(writes, "write") + " " + what;
+        return writes == 1 ? good(words) : cost(words);
     }
 
     /** Whether rows can be found by a column without reading the table. */

@@ -80,13 +80,12 @@ record Tables(Design design, Schema schema) {
         return joins == 0 ? "no join" : joins == 1 ? "1 join" : joins + " joins";
     }
 
-    /** How many rows several statements write, in words. */
-    static String writes(String statements) {
-        long writes = Pattern.compile("(?m)^(?:insert|update) ")
+    /** How many rows several statements write. */
+    static long writes(String statements) {
+        return Pattern.compile("(?m)^(?:insert|update) ")
                 .matcher(statements)
                 .results()
                 .count();
-        return writes == 1 ? "1 write" : writes + " writes";
     }
 
     /** The foreign keys of a table that come from a relationship, in their order. */
