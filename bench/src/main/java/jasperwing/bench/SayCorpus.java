@@ -107,7 +107,7 @@ final class SayCorpus {
         return open.isEmpty();
     }
 
-    /** Tells of each file how its entries were understood, and with {@code -v} of each that was not as meant. */
+    /** Prints for each file how many entries were understood as meant; with {@code -v} also every entry that was not. */
     public static void main(String[] args) throws IOException {
         boolean all = args.length > 0 && args[0].equals("-v");
         for (String file : List.of(args).subList(all ? 1 : 0, args.length)) {

@@ -43,11 +43,7 @@ record Modal(Optional<Boolean> must, int words) {
 
     private static Optional<Modal> at(List<Token> tokens, int at, List<List<String>> all, Optional<Boolean> must) {
         for (List<String> words : all) {
-            boolean stands = at + words.size() <= tokens.size();
-            for (int i = 0; stands && i < words.size(); i++) {
-                stands = tokens.get(at + i).low().equals(words.get(i));
-            }
-            if (stands) {
+            if (Token.stand(words, tokens, at)) {
                 return Optional.of(new Modal(must, words.size()));
             }
         }

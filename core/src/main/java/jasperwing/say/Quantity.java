@@ -62,24 +62,12 @@ record Quantity(boolean many, Optional<Boolean> least, int words, String unkept)
     /** The one that begins at a place; empty when none does. */
     static Optional<Quantity> at(List<Token> tokens, int at) {
         for (Form form : FORMS) {
-            if (stands(form.words(), tokens, at)) {
+            if (Token.stand(form.words(), tokens, at)) {
                 return Optional.of(
                         new Quantity(form.many(), form.least(), form.words().size(), ""));
             }
         }
         return counted(tokens, at);
-    }
-
-    private static boolean stands(List<String> words, List<Token> tokens, int at) {
-        if (at + words.size() > tokens.size()) {
-            return false;
-        }
-        for (int i = 0; i < words.size(); i++) {
-            if (!tokens.get(at + i).low().equals(words.get(i))) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** {@code between 2 and 6}, {@code up to 5}, {@code at least two}, {@code three}. */
@@ -101,7 +89,7 @@ record Quantity(boolean many, Optional<Boolean> least, int words, String unkept)
         }
         for (List<String> start : starts) {
             int number = at + start.size();
-            if (stands(start, tokens, at) && number < tokens.size()) {
+            if (Token.stand(start, tokens, at) && number < tokens.size()) {
                 Optional<String> said = Numerals.of(tokens.get(number)).filter(n -> !n.startsWith("-"));
                 if (said.isPresent()) {
                     boolean least = start.isEmpty() || start.contains("least") || start.contains("exactly");

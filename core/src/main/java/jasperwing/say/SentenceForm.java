@@ -88,7 +88,7 @@ final class SentenceForm {
         }
         Part now = parts.get(part);
         for (List<String> words : now.alternatives()) {
-            if (stands(words, tokens, at)) {
+            if (Token.stand(words, tokens, at)) {
                 Optional<T> found = read(part + 1, at + words.size(), tokens, nouns, captured, meaning);
                 if (found.isPresent()) {
                     return found;
@@ -106,17 +106,5 @@ final class SentenceForm {
             }
         }
         return Optional.empty();
-    }
-
-    private static boolean stands(List<String> words, List<Token> tokens, int at) {
-        if (at + words.size() > tokens.size()) {
-            return false;
-        }
-        for (int i = 0; i < words.size(); i++) {
-            if (!tokens.get(at + i).low().equals(words.get(i))) {
-                return false;
-            }
-        }
-        return true;
     }
 }

@@ -39,15 +39,9 @@ record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> a
     }
 
     private static Optional<List<Token>> starting(List<Token> rest, String... words) {
-        if (rest.size() <= words.length) {
-            return Optional.empty();
-        }
-        for (int i = 0; i < words.length; i++) {
-            if (!rest.get(i).low().equals(words[i])) {
-                return Optional.empty();
-            }
-        }
-        return Optional.of(rest.subList(words.length, rest.size()));
+        return rest.size() > words.length && Token.stand(List.of(words), rest, 0)
+                ? Optional.of(rest.subList(words.length, rest.size()))
+                : Optional.empty();
     }
 
     private static List<Token> withoutComma(List<Token> words) {

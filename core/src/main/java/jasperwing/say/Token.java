@@ -40,6 +40,13 @@ record Token(String text, String low) {
         return text.toString();
     }
 
+    /** Whether words stand in a sentence from a place on. */
+    static boolean stand(List<String> words, List<Token> tokens, int at) {
+        int end = at + words.size();
+        return end <= tokens.size()
+                && tokens.subList(at, end).stream().map(Token::low).toList().equals(words);
+    }
+
     boolean isName() {
         return text.matches("[\\p{L}_][\\p{L}\\p{N}_-]*");
     }
