@@ -2,61 +2,34 @@ package jasperwing.say;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 
 /** What a form can capture. */
 enum Capture {
     /** The name of one thing, with its article. */
-    NOUN {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return nouns.named(Token.text(tokens)).isPresent();
-        }
-    },
+    NOUN((tokens, nouns) -> nouns.named(Token.text(tokens)).isPresent()),
     /** Names with commas and {@code and} or {@code or} between them. */
-    NOUNS {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return !nouns.list(tokens).isEmpty();
-        }
-    },
+    NOUNS((tokens, nouns) -> !nouns.list(tokens).isEmpty()),
     /** The name of an attribute, which can have an {@code of} in it. */
-    MEMBER {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return Nouns.member(Token.text(tokens)).isPresent();
-        }
-    },
+    MEMBER((tokens, nouns) -> Nouns.member(Token.text(tokens)).isPresent()),
     /** Several of these. */
-    MEMBERS {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return !Nouns.members(tokens).isEmpty();
-        }
-    },
-    NUMBER {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return tokens.size() == 1 && Numerals.of(tokens.get(0)).isPresent();
-        }
-    },
+    MEMBERS((tokens, nouns) -> !Nouns.members(tokens).isEmpty()),
+    NUMBER((tokens, nouns) -> tokens.size() == 1 && Numerals.of(tokens.get(0)).isPresent()),
     /** A number, a quoted text, or a word. */
-    VALUE {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            Token first = tokens.get(0);
-            return tokens.size() == 1 && (first.isNumber() || first.isQuoted() || first.isName());
-        }
-    },
-    ANY {
-        @Override
-        boolean fits(List<Token> tokens, Nouns nouns) {
-            return true;
-        }
-    };
+    VALUE((tokens, nouns) -> tokens.size() == 1 && isValue(tokens.get(0))),
+    ANY((tokens, nouns) -> true);
 
     private static final int MOST_OF_NAME = 8;
 
-    abstract boolean fits(List<Token> tokens, Nouns nouns);
+    private final BiPredicate<List<Token>, Nouns> fits;
+
+    Capture(BiPredicate<List<Token>, Nouns> fits) {
+        this.fits = fits;
+    }
+
+    private static boolean isValue(Token token) {
+        return token.isNumber() || token.isQuoted() || token.isName();
+    }
 
     private int mostWords() {
         return switch (this) {
@@ -72,7 +45,7 @@ enum Capture {
         int last = Math.min(tokens.size(), at + mostWords());
         for (int end = at + 1; end <= last; end++) {
             List<Token> part = tokens.subList(at, end);
-            if (fits(part, nouns)) {
+            if (fits.test(part, nouns)) {
                 boolean known = this == NOUN && nouns.known(Token.text(part)).isPresent();
                 ends.add(known ? 0 : ends.size(), end);
             }

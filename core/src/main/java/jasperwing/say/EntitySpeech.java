@@ -98,24 +98,46 @@ final class EntitySpeech {
         return Optional.of(List.of(new Meaning.Done(sentence, edit, guesses)));
     }
 
-    private Optional<List<Meaning>> keyed(SentenceForm.Match match) {
-        Optional<String> name = nouns.named(match.text("E"));
-        List<String> said = Nouns.members(match.get("K"));
-        if (name.isEmpty() || said.isEmpty()) {
+    /**
+     * Members of an entity that were named.
+     *
+     * @param fresh those of them that it did not have
+     */
+    private record Named(String entity, List<String> members, List<Attribute> fresh, List<String> guesses) {
+        Members asMembers() {
+            return Members.of(members.toArray(String[]::new));
+        }
+
+        String words() {
+            return String.join(", ", members);
+        }
+    }
+
+    private Optional<Named> members(Optional<String> entity, List<String> said) {
+        if (entity.isEmpty() || said.isEmpty()) {
             return Optional.empty();
         }
         List<String> guesses = new ArrayList<>();
         List<Attribute> fresh = new ArrayList<>();
-        List<String> members = members(name.get(), said, fresh, guesses);
-        Edit add = design.entity(name.get()).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.of(name.get()));
-        Edit edit = add.then(KindEdits.withoutKey(name.get())).then(EntityEdits.change(name.get(), e -> {
-            List<Attribute> all = new ArrayList<>(fresh);
-            all.addAll(e.attributes());
-            all.replaceAll(
-                    a -> members.contains(a.name()) ? a.withOptional(false).withUnique(false) : a);
-            return e.withAttributes(all).withKey(Members.of(members.toArray(String[]::new)));
-        }));
-        return done(Notation.name(name.get()) + ": key (" + String.join(", ", members) + ")", edit, guesses);
+        List<String> members = members(entity.get(), said, fresh, guesses);
+        return Optional.of(new Named(entity.get(), members, fresh, guesses));
+    }
+
+    private Optional<List<Meaning>> keyed(SentenceForm.Match match) {
+        return members(nouns.named(match.text("E")), Nouns.members(match.get("K")))
+                .flatMap(named -> {
+                    String entity = named.entity();
+                    Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.of(entity));
+                    Edit edit = add.then(KindEdits.withoutKey(entity)).then(EntityEdits.change(entity, e -> {
+                        List<Attribute> all = new ArrayList<>(named.fresh());
+                        all.addAll(e.attributes());
+                        all.replaceAll(a -> named.members().contains(a.name())
+                                ? a.withOptional(false).withUnique(false)
+                                : a);
+                        return e.withAttributes(all).withKey(named.asMembers());
+                    }));
+                    return done(Notation.name(entity) + ": key (" + named.words() + ")", edit, named.guesses());
+                });
     }
 
     /** Attributes and roles of an entity by what they are called; those it has not are made, and their types guessed. */
@@ -144,20 +166,15 @@ final class EntitySpeech {
     }
 
     private Optional<List<Meaning>> shown(SentenceForm.Match match) {
-        Optional<String> name = nouns.known(match.text("E"));
-        List<String> said = Nouns.members(match.get("K"));
-        if (name.isEmpty() || said.isEmpty()) {
-            return Optional.empty();
-        }
-        List<String> guesses = new ArrayList<>();
-        List<Attribute> fresh = new ArrayList<>();
-        List<String> members = members(name.get(), said, fresh, guesses);
-        Edit edit = EntityEdits.change(name.get(), e -> {
-            List<Attribute> all = new ArrayList<>(e.attributes());
-            all.addAll(fresh);
-            return e.withAttributes(all).withShown(Members.of(members.toArray(String[]::new)));
-        });
-        return done(Notation.name(name.get()) + ": shown as " + String.join(", ", members), edit, guesses);
+        return members(nouns.known(match.text("E")), Nouns.members(match.get("K")))
+                .flatMap(named -> {
+                    Edit edit = EntityEdits.change(named.entity(), e -> {
+                        List<Attribute> all = new ArrayList<>(e.attributes());
+                        all.addAll(named.fresh());
+                        return e.withAttributes(all).withShown(named.asMembers());
+                    });
+                    return done(Notation.name(named.entity()) + ": shown as " + named.words(), edit, named.guesses());
+                });
     }
 
     private Optional<List<Meaning>> outside(SentenceForm.Match match) {
