@@ -37,7 +37,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
             "(?i)^(.+?) ((?:of |with )?(?:up to|at most|no more than|a maximum of) \\d+ (?:characters?|letters?|chars?)|(?:of |with )\\w+ (?:decimals?|decimal places?)|between \\S+ and \\S+|from \\S+ to \\S+)$");
 
     /** Empty for words that are no attribute. */
-    static Optional<AttributeItem> of(Design design, List<Token> tokens, boolean may, Choices choices) {
+    static Optional<AttributeItem> of(Design design, List<Token> tokens, boolean may, GuessChoices choices) {
         int quantity = Quantity.at(tokens, 0)
                 .filter(Quantity::many)
                 .map(Quantity::words)
@@ -50,7 +50,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
 
     /** @param spoken whether it had an article, so that {@code start time} is a name */
     private static Optional<AttributeItem> of(
-            Design design, String bare, boolean spoken, boolean may, Choices choices) {
+            Design design, String bare, boolean spoken, boolean may, GuessChoices choices) {
         Matcher front = FRONT.matcher(bare);
         if (front.matches()) {
             boolean unique = front.group(1).equalsIgnoreCase("unique");
@@ -83,7 +83,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 .map(l -> new AttributeItem(l.attribute(), l.key(), true, List.of()));
     }
 
-    private static Optional<AttributeItem> bracketed(Design design, String bare, boolean may, Choices choices) {
+    private static Optional<AttributeItem> bracketed(Design design, String bare, boolean may, GuessChoices choices) {
         Matcher matcher = BRACKET.matcher(bare);
         if (!matcher.matches()) {
             return Optional.empty();
@@ -97,7 +97,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
     }
 
     /** A number in a unit, which is documented. */
-    private static Optional<AttributeItem> inUnit(Design design, String bare, boolean may, Choices choices) {
+    private static Optional<AttributeItem> inUnit(Design design, String bare, boolean may, GuessChoices choices) {
         Matcher matcher = UNIT.matcher(bare.replaceFirst("\\s*\\)$", ""));
         if (!matcher.matches()) {
             return Optional.empty();
@@ -119,10 +119,10 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 : new Type.Decimal(8, 2);
     }
 
-    private static Optional<AttributeItem> said(Design design, String bare, boolean may, Choices choices) {
+    private static Optional<AttributeItem> said(Design design, String bare, boolean may, GuessChoices choices) {
         Matcher defaulted = DEFAULTED.matcher(bare);
         if (defaulted.matches()) {
-            return Predicates.ofDefault(defaulted.group(2))
+            return AttributePredicates.ofDefault(defaulted.group(2))
                     .flatMap(p -> of(design, Nouns.withoutArticle(defaulted.group(1)), true, may, choices)
                             .map(i -> i.with(p.change().apply(i.attribute()))));
         }
@@ -140,11 +140,11 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
     }
 
     private static Optional<AttributeItem> predicate(
-            Design design, String name, String rule, boolean may, Choices choices) {
-        return Predicates.read(rule, false)
+            Design design, String name, String rule, boolean may, GuessChoices choices) {
+        return AttributePredicates.read(rule, false)
                 .filter(p -> p.values().isEmpty())
                 .or(() -> TypePhrases.of("with " + rule)
-                        .map(t -> new Predicates.Predicate(a -> a.withType(t), true, List.of())))
+                        .map(t -> new AttributePredicates.Predicate(a -> a.withType(t), true, List.of())))
                 .flatMap(p -> of(design, Nouns.withoutArticle(name), true, may, choices)
                         .map(i -> new AttributeItem(
                                 p.change().apply(i.attribute()),
@@ -153,7 +153,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                                 p.typed() ? List.of() : i.guesses())));
     }
 
-    private static Optional<AttributeItem> guessed(String bare, Choices choices) {
+    private static Optional<AttributeItem> guessed(String bare, GuessChoices choices) {
         return Nouns.member(bare).flatMap(name -> {
             String singular = Plurals.singular(name);
             boolean plural = Plurals.isPlural(name) && !singular.equals(name);

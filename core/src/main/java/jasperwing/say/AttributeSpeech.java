@@ -42,9 +42,9 @@ final class AttributeSpeech {
 
     private final Design design;
     private final Nouns nouns;
-    private final Choices choices;
+    private final GuessChoices choices;
 
-    AttributeSpeech(Design design, Nouns nouns, Choices choices) {
+    AttributeSpeech(Design design, Nouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
@@ -53,19 +53,20 @@ final class AttributeSpeech {
     Optional<List<Meaning>> read(List<Token> tokens) {
         Optional<List<Meaning>> found = Optional.empty();
         for (SentenceForm form : DEFAULT_OF) {
-            found = found.or(() -> form.read(tokens, nouns, m -> of(m, Predicates.ofDefault(m.text("P")))));
+            found = found.or(() -> form.read(tokens, nouns, m -> of(m, AttributePredicates.ofDefault(m.text("P")))));
         }
         for (SentenceForm form : MUST_OF) {
             found = found.or(() -> form.read(tokens, nouns, m -> relationship(m, true)))
-                    .or(() -> form.read(tokens, nouns, m -> of(m, Predicates.read(m.text("P"), false))));
+                    .or(() -> form.read(tokens, nouns, m -> of(m, AttributePredicates.read(m.text("P"), false))));
         }
         for (SentenceForm form : MAY_OF) {
             found = found.or(() -> form.read(tokens, nouns, m -> relationship(m, false)))
-                    .or(() -> form.read(tokens, nouns, m -> of(m, Predicates.read(m.text("P"), true))));
+                    .or(() -> form.read(tokens, nouns, m -> of(m, AttributePredicates.read(m.text("P"), true))));
         }
-        return found.or(() -> MUST_ALONE.read(tokens, nouns, m -> alone(m, Predicates.read(m.text("P"), false))))
-                .or(() -> MAY_ALONE.read(tokens, nouns, m -> alone(m, Predicates.read(m.text("P"), true))))
-                .or(() -> DEFAULT_ALONE.read(tokens, nouns, m -> alone(m, Predicates.ofDefault(m.text("P")))));
+        return found.or(() ->
+                        MUST_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.read(m.text("P"), false))))
+                .or(() -> MAY_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.read(m.text("P"), true))))
+                .or(() -> DEFAULT_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.ofDefault(m.text("P")))));
     }
 
     /** {@code the manager of a department is an employee}: a role, when that is an entity. */
@@ -89,7 +90,7 @@ final class AttributeSpeech {
                 List.of("guessed: " + Articles.with(target.get()) + " may have many " + holder.get()))));
     }
 
-    private Optional<List<Meaning>> alone(SentenceForm.Match match, Optional<Predicates.Predicate> predicate) {
+    private Optional<List<Meaning>> alone(SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
         Optional<String> name = Nouns.member(match.text("X"));
         List<Entity> holders = design.entities().stream()
                 .filter(e -> name.flatMap(e::attribute).isPresent())
@@ -99,7 +100,7 @@ final class AttributeSpeech {
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> of(SentenceForm.Match match, Optional<Predicates.Predicate> predicate) {
+    private Optional<List<Meaning>> of(SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
         Optional<String> entity = nouns.named(match.text("E"));
         Optional<String> name = Nouns.member(match.text("X"));
         return entity.isPresent() && name.isPresent() && predicate.isPresent()
@@ -107,7 +108,7 @@ final class AttributeSpeech {
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> changed(String entity, String name, Predicates.Predicate predicate) {
+    private Optional<List<Meaning>> changed(String entity, String name, AttributePredicates.Predicate predicate) {
         if (nouns.known(name).isPresent() && held(entity, name).isEmpty()) {
             return Optional.empty();
         }

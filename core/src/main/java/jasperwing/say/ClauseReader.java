@@ -15,7 +15,7 @@ final class ClauseReader {
 
     private final Design design;
     private final Nouns nouns;
-    private final Choices choices;
+    private final GuessChoices choices;
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
     private final EntitySpeech entities;
@@ -26,12 +26,12 @@ final class ClauseReader {
 
     private final int clauses;
 
-    ClauseReader(Design design, Choices choices) {
+    ClauseReader(Design design, GuessChoices choices) {
         this(design, choices, MOST_CLAUSES);
     }
 
     /** @param clauses how many more a sentence may have */
-    private ClauseReader(Design design, Choices choices, int clauses) {
+    private ClauseReader(Design design, GuessChoices choices, int clauses) {
         this.choices = choices;
         this.clauses = clauses;
         this.design = design;
@@ -96,7 +96,7 @@ final class ClauseReader {
         }
         List<Token> clause = new ArrayList<>();
         if (Lexicon.isVerb(second.get(0).low())
-                || Modal.at(second, 0).isPresent()
+                || ModalVerb.at(second, 0).isPresent()
                 || second.get(0).is("is", "are", "belongs", "contains", "consists", "includes")) {
             clause.addAll(subject(first, one.get().get(0)));
         } else if (second.get(0).is("it", "they")) {

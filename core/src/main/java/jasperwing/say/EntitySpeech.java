@@ -55,9 +55,9 @@ final class EntitySpeech {
 
     private final Design design;
     private final Nouns nouns;
-    private final Choices choices;
+    private final GuessChoices choices;
 
-    EntitySpeech(Design design, Nouns nouns, Choices choices) {
+    EntitySpeech(Design design, Nouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;

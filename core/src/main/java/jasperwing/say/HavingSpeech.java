@@ -32,9 +32,9 @@ final class HavingSpeech {
 
     private final Design design;
     private final Nouns nouns;
-    private final Choices choices;
+    private final GuessChoices choices;
 
-    HavingSpeech(Design design, Nouns nouns, Choices choices) {
+    HavingSpeech(Design design, Nouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
@@ -137,7 +137,7 @@ final class HavingSpeech {
     /** A thing among what is had, or something else the subject does: {@code … and belongs to one depot}. */
     private Optional<List<Meaning>> clause(Design then, String subject, List<Token> item, boolean may) {
         String first = item.get(0).low();
-        boolean verb = Modal.at(item, 0).isPresent() && item.size() > 2
+        boolean verb = ModalVerb.at(item, 0).isPresent() && item.size() > 2
                 || first.matches("is|are|has|have|belongs?|contains?|includes?|consists?|comprises?")
                 || first.matches("\\p{L}+s") && Lexicon.isVerb(first) && item.size() > 1;
         if (verb) {

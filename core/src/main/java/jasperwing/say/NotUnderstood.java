@@ -41,7 +41,7 @@ final class NotUnderstood {
 
     /** Words at the end that begin a further clause, or the fewest in a row, without which the rest is understood. */
     private static Optional<String> inTheWay(Design design, List<Token> tokens) {
-        ClauseReader reader = new ClauseReader(design, Choices.none());
+        ClauseReader reader = new ClauseReader(design, GuessChoices.none());
         for (int start = 3; start < tokens.size(); start++) {
             boolean clause = !Lexicon.isOfNames(tokens.get(start).low())
                     && !tokens.get(start).is(",", "and");

@@ -22,9 +22,9 @@ final class RelateSpeech {
 
     private final Design design;
     private final Nouns nouns;
-    private final Choices choices;
+    private final GuessChoices choices;
 
-    RelateSpeech(Design design, Nouns nouns, Choices choices) {
+    RelateSpeech(Design design, Nouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
@@ -74,7 +74,7 @@ final class RelateSpeech {
         String phrase = Token.text(tokens.subList(start, end));
         String last = tokens.get(end - 1).low();
         boolean plural = Plurals.isPlural(last) && !phrase.matches("(?i)(?:an?|each|every|one) .*");
-        Modal modal = Modal.run(tokens, end);
+        ModalVerb modal = ModalVerb.run(tokens, end);
         boolean isOne = !plural
                 && (phrase.matches("(?i)(?:an?|each|every|the|one|any) .*")
                         || nouns.known(phrase).isPresent());
@@ -98,7 +98,7 @@ final class RelateSpeech {
                     opening.bare() && opening.verb().base().contains(" "));
             if (objects.isPresent()) {
                 Optional<List<Meaning>> found =
-                        Tail.of(rest.subList(end, rest.size())).flatMap(t -> meaning(opening, objects.get(), t));
+                        ClauseTail.of(rest.subList(end, rest.size())).flatMap(t -> meaning(opening, objects.get(), t));
                 if (found.isPresent()) {
                     return found;
                 }
@@ -143,7 +143,7 @@ final class RelateSpeech {
         return new Quantity(false, Optional.empty(), 0, "");
     }
 
-    private Optional<List<Meaning>> meaning(Opening opening, Objects objects, Tail tail) {
+    private Optional<List<Meaning>> meaning(Opening opening, Objects objects, ClauseTail tail) {
         boolean many = objects.quantity().many();
         boolean must = opening.must().orElse(objects.quantity().least().orElse(!many));
         Reading forward = new Reading(must, opening.verb().base(), many, tail.role());
@@ -171,7 +171,7 @@ final class RelateSpeech {
     }
 
     private Optional<List<Meaning>> related(
-            Opening opening, Objects objects, Reading forward, String target, Tail tail) {
+            Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         Optional<Reading> back = Optional.empty();
         if (!tail.otherSide().isEmpty()) {
             back = converse(opening.subject(), target, tail);
@@ -199,11 +199,11 @@ final class RelateSpeech {
 
     /** What follows is no other side but something more about the object: {@code … lines, each of which has a quantity}. */
     private Optional<List<Meaning>> further(
-            Opening opening, Objects objects, Reading forward, String target, Tail tail) {
+            Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         if (tail.hasSubject()) {
             return Optional.empty();
         }
-        Optional<List<Meaning>> first = related(opening, objects, forward, target, Tail.NONE);
+        Optional<List<Meaning>> first = related(opening, objects, forward, target, ClauseTail.NONE);
         return first.flatMap(f -> {
             Design then = design;
             for (Meaning meaning : f) {
@@ -232,7 +232,7 @@ final class RelateSpeech {
     }
 
     private Optional<List<Meaning>> link(
-            Opening opening, Reading forward, Reading other, String target, Tail tail, List<String> guesses) {
+            Opening opening, Reading forward, Reading other, String target, ClauseTail tail, List<String> guesses) {
         String link = tail.via().isEmpty()
                 ? FreeName.of(design, LinkNames.of(opening.verb().base(), opening.subject(), target))
                 : nouns.named(tail.via()).orElse("");
@@ -258,7 +258,7 @@ final class RelateSpeech {
     }
 
     /** What is said of the other side: {@code which belongs to one orchard}, {@code each of which …}, {@code and each tree …}. */
-    private Optional<Reading> converse(String subject, String target, Tail tail) {
+    private Optional<Reading> converse(String subject, String target, ClauseTail tail) {
         List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + Notation.name(target)));
         whole.addAll(tail.otherSide());
         Design then = Meaning.withEntities(design, List.of(subject, target));

@@ -48,7 +48,7 @@ public final class Say {
      * @param chosen by the key of a guess, which of its ways is meant
      */
     public static Understanding understand(Design design, String said, Map<String, Integer> chosen) {
-        Understanding understanding = meaning(design, said, new Choices(chosen));
+        Understanding understanding = meaning(design, said, new GuessChoices(chosen));
         if (!understanding.changes()) {
             return understanding;
         }
@@ -81,7 +81,7 @@ public final class Say {
         return text.equals(said) ? "" : text;
     }
 
-    private static Understanding meaning(Design design, String said, Choices choices) {
+    private static Understanding meaning(Design design, String said, GuessChoices choices) {
         String text = said.strip();
         if (text.isEmpty()) {
             return Understanding.NOTHING;
@@ -103,7 +103,7 @@ public final class Say {
      * A sentence of the notation; or looser speech that begins alike: where its verb would swallow a word for how many, where it
      * is the other side of a relationship there is, or where it is no sentence of the notation.
      */
-    private static Understanding each(Design design, String text, Choices choices) {
+    private static Understanding each(Design design, String text, GuessChoices choices) {
         Understanding strict = sentence(design, "each" + text.substring(4));
         List<Meaning> meanings = meanings(design, text, choices);
         boolean swallows =
@@ -122,11 +122,11 @@ public final class Say {
                 .anyMatch(n -> design.entity(n).isEmpty() && Character.isLowerCase(n.charAt(0)));
     }
 
-    private static List<Meaning> meanings(Design design, String text, Choices choices) {
+    private static List<Meaning> meanings(Design design, String text, GuessChoices choices) {
         return new ClauseReader(design, choices).read(Token.of(text)).orElse(List.of());
     }
 
-    private static Understanding loose(Design design, String text, Choices choices) {
+    private static Understanding loose(Design design, String text, GuessChoices choices) {
         List<Meaning> meanings = meanings(design, text, choices);
         if (meanings.isEmpty()) {
             return Understanding.NOTHING;
@@ -190,7 +190,7 @@ public final class Say {
         return Stream.concat(first.stream(), second.stream()).toList();
     }
 
-    private static Understanding name(Design design, String text, Choices choices) {
+    private static Understanding name(Design design, String text, GuessChoices choices) {
         String folded = text.toLowerCase(Locale.ROOT);
         List<String> goTo = design.entities().stream()
                 .map(Entity::name)
@@ -265,10 +265,10 @@ public final class Say {
     public static List<Heard> paragraph(Design design, String text, Map<String, Integer> chosen) {
         List<Heard> heard = new ArrayList<>();
         Design current = design;
-        Mentions mentions = Mentions.NONE;
+        PronounReferents mentions = PronounReferents.NONE;
         for (String sentence : Sentences.of(text)) {
             String whole = mentions.resolved(sentence);
-            Understanding understanding = meaning(current, whole, new Choices(chosen));
+            Understanding understanding = meaning(current, whole, new GuessChoices(chosen));
             heard.add(new Heard(whole, understanding));
             current = understanding.edit().on(current);
             mentions = mentions.after(current, whole);

@@ -25,7 +25,7 @@ final class TypeChoice {
      *
      * @param guesses where it is added, in words
      */
-    static Attribute of(Attribute guessed, Choices choices, List<String> guesses) {
+    static Attribute of(Attribute guessed, GuessChoices choices, List<String> guesses) {
         List<Type> types = new ArrayList<>(List.of(guessed.type()));
         USUAL.stream().filter(t -> !t.equals(guessed.type())).forEach(types::add);
         List<String> words = types.stream()

@@ -93,7 +93,7 @@ final class Kinds {
         List<Fact> facts = new ArrayList<>();
         facts.add(referable(tables));
         facts.add(required(tables));
-        facts.add(SchemaFacts.growth("kind", Growth.between(tables.schema(), withKind(tables, root))));
+        facts.add(SchemaFacts.growth("kind", SchemaGrowth.between(tables.schema(), withKind(tables, root))));
         String joins = Tables.joins(statements.get(readOne)) + " to read a whole " + Words.spoken(kind);
         facts.add(joins.startsWith("no ") ? good(joins) : cost(joins));
         facts.add(SchemaFacts.writes(statements.get(write), "for one"));

@@ -169,7 +169,7 @@ final class OneOfs {
         Design after = RelationshipEdits.replace(oneOf, more).on(before);
         return SchemaFacts.growth(
                 "subject",
-                Growth.between(
+                SchemaGrowth.between(
                         Tables.of(edit.apply(oneOf).on(before), dialect).schema(),
                         Tables.of(edit.apply(more).on(after), dialect).schema()));
     }

@@ -66,7 +66,7 @@ final class SchemaFacts {
     }
 
     /** What is added and changed when the design gets one more of something; more columns in tables with rows are a cost. */
-    static Fact growth(String what, Growth growth) {
+    static Fact growth(String what, SchemaGrowth growth) {
         String words = "a new " + what + " " + growth.words();
         return growth.leavesTables() ? good(words) : cost(words);
     }

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
  *
  * @param must empty for words that leave it open
  */
-record Modal(Optional<Boolean> must, int words) {
+record ModalVerb(Optional<Boolean> must, int words) {
     private static final List<List<String>> MUST = split(
             "must|shall|should|always|has to|have to|needs to|need to|is required to|are required to|must always");
     private static final List<List<String>> MAY = split(
@@ -23,28 +23,28 @@ record Modal(Optional<Boolean> must, int words) {
                 .toList();
     }
 
-    static Optional<Modal> at(List<Token> tokens, int at) {
+    static Optional<ModalVerb> at(List<Token> tokens, int at) {
         return at(tokens, at, MUST, Optional.of(true))
                 .or(() -> at(tokens, at, MAY, Optional.of(false)))
                 .or(() -> at(tokens, at, OPEN, Optional.empty()));
     }
 
     /** All that follow each other from a place; the last that says whether something must be so counts. */
-    static Modal run(List<Token> tokens, int at) {
-        Modal all = new Modal(Optional.empty(), 0);
-        Optional<Modal> next = at(tokens, at);
+    static ModalVerb run(List<Token> tokens, int at) {
+        ModalVerb all = new ModalVerb(Optional.empty(), 0);
+        Optional<ModalVerb> next = at(tokens, at);
         while (next.isPresent()) {
             Optional<Boolean> must = next.get().must().isPresent() ? next.get().must() : all.must();
-            all = new Modal(must, all.words() + next.get().words());
+            all = new ModalVerb(must, all.words() + next.get().words());
             next = at(tokens, at + all.words());
         }
         return all;
     }
 
-    private static Optional<Modal> at(List<Token> tokens, int at, List<List<String>> all, Optional<Boolean> must) {
+    private static Optional<ModalVerb> at(List<Token> tokens, int at, List<List<String>> all, Optional<Boolean> must) {
         for (List<String> words : all) {
             if (Token.stand(words, tokens, at)) {
-                return Optional.of(new Modal(must, words.size()));
+                return Optional.of(new ModalVerb(must, words.size()));
             }
         }
         return Optional.empty();

@@ -16,7 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What is said of an attribute behind {@code is}, {@code must be}, {@code has}: a rule, a type, a default, its values. */
-final class Predicates {
+final class AttributePredicates {
     /**
      * A change of an attribute.
      *
@@ -41,7 +41,7 @@ final class Predicates {
     private static final Pattern STAMPED = Pattern.compile(
             "(?:set|filled(?: in)?|recorded|assigned)(?: automatically)? (?:when|whenever) (?:it|the \\w+|an? \\w+) is (created|added|inserted|stored|made|changed|updated|modified|saved)");
 
-    private Predicates() {}
+    private AttributePredicates() {}
 
     /** @param may whether what was said can be so or must */
     static Optional<Predicate> read(String said, boolean may) {

@@ -12,15 +12,15 @@ import java.util.Optional;
  * @param attributes of the pair, or empty
  * @param role what the subject calls the object, or empty
  */
-record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> attributes, String role) {
-    static final Tail NONE = new Tail(List.of(), false, "", List.of(), "");
+record ClauseTail(List<Token> otherSide, boolean hasSubject, String via, List<Token> attributes, String role) {
+    static final ClauseTail NONE = new ClauseTail(List.of(), false, "", List.of(), "");
 
     boolean isEmpty() {
         return equals(NONE);
     }
 
     /** Empty when the words are none that a clause can end in. */
-    static Optional<Tail> of(List<Token> words) {
+    static Optional<ClauseTail> of(List<Token> words) {
         List<Token> rest = words;
         if (rest.isEmpty()) {
             return Optional.of(NONE);
@@ -31,7 +31,7 @@ record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> a
         return starting(rest, "each", "of", "which")
                 .or(() ->
                         starting(words.get(0).is(",") ? words.subList(1, words.size()) : words, "of", "which", "each"))
-                .map(r -> new Tail(r, false, "", List.of(), ""))
+                .map(r -> new ClauseTail(r, false, "", List.of(), ""))
                 .or(() -> relative(words))
                 .or(() -> again(words))
                 .or(() -> linked(words))
@@ -48,36 +48,38 @@ record Tail(List<Token> otherSide, boolean hasSubject, String via, List<Token> a
         return words.get(0).is(",", ";") ? words.subList(1, words.size()) : words;
     }
 
-    private static Optional<Tail> relative(List<Token> words) {
+    private static Optional<ClauseTail> relative(List<Token> words) {
         List<Token> rest = withoutComma(words);
         boolean which = rest.size() > 1 && rest.get(0).is("which", "that", "who");
-        return which ? Optional.of(new Tail(rest.subList(1, rest.size()), false, "", List.of(), "")) : Optional.empty();
+        return which
+                ? Optional.of(new ClauseTail(rest.subList(1, rest.size()), false, "", List.of(), ""))
+                : Optional.empty();
     }
 
     /** {@code and each tree belongs to one orchard}. */
-    private static Optional<Tail> again(List<Token> words) {
+    private static Optional<ClauseTail> again(List<Token> words) {
         List<Token> rest = withoutComma(words);
         boolean and = rest.size() > 2 && rest.get(0).is("and", "while", "but");
         List<Token> clause = and ? rest.subList(1, rest.size()) : rest;
         boolean each = clause.size() > 2 && clause.get(0).is("each", "every", "a", "an", "the", "any", "one") || and;
         return each && (and || words.get(0).is(",", ";"))
-                ? Optional.of(new Tail(clause, true, "", List.of(), ""))
+                ? Optional.of(new ClauseTail(clause, true, "", List.of(), ""))
                 : Optional.empty();
     }
 
-    private static Optional<Tail> linked(List<Token> words) {
+    private static Optional<ClauseTail> linked(List<Token> words) {
         Optional<List<Token>> via = starting(words, "via")
                 .or(() -> starting(words, "through"))
                 .or(() -> starting(words, "by", "way", "of"));
         if (via.isPresent()) {
-            return Optional.of(new Tail(List.of(), false, Token.text(via.get()), List.of(), ""));
+            return Optional.of(new ClauseTail(List.of(), false, Token.text(via.get()), List.of(), ""));
         }
-        return starting(words, "with").map(w -> new Tail(List.of(), false, "", w, ""));
+        return starting(words, "with").map(w -> new ClauseTail(List.of(), false, "", w, ""));
     }
 
-    private static Optional<Tail> role(List<Token> words) {
+    private static Optional<ClauseTail> role(List<Token> words) {
         return starting(words, "as")
                 .flatMap(w -> Nouns.member(Token.text(w)))
-                .map(r -> new Tail(List.of(), false, "", List.of(), r));
+                .map(r -> new ClauseTail(List.of(), false, "", List.of(), r));
     }
 }

@@ -14,8 +14,8 @@ import java.util.regex.Pattern;
  * @param one the entity that a sentence before began with as one thing
  * @param several the entity that a sentence before began with as several
  */
-record Mentions(Optional<String> one, Optional<String> several) {
-    static final Mentions NONE = new Mentions(Optional.empty(), Optional.empty());
+record PronounReferents(Optional<String> one, Optional<String> several) {
+    static final PronounReferents NONE = new PronounReferents(Optional.empty(), Optional.empty());
 
     private static final Pattern PRONOUN = Pattern.compile("(?i)^(it|this|they|these|those)(?=\\s)");
     private static final int MOST_WORDS = 5;
@@ -34,7 +34,7 @@ record Mentions(Optional<String> one, Optional<String> several) {
     }
 
     /** With the entity that a sentence begins with. */
-    Mentions after(Design design, String sentence) {
+    PronounReferents after(Design design, String sentence) {
         Nouns nouns = new Nouns(design);
         List<String> words = List.of(sentence.split("\\s+"));
         for (int i = Math.min(words.size(), MOST_WORDS); i >= 1; i--) {
@@ -42,7 +42,7 @@ record Mentions(Optional<String> one, Optional<String> several) {
             if (known.isPresent()) {
                 String last = words.get(i - 1);
                 boolean plural = Plurals.isPlural(last) && !known.get().equals(last);
-                return plural ? new Mentions(one, known) : new Mentions(known, several);
+                return plural ? new PronounReferents(one, known) : new PronounReferents(known, several);
             }
         }
         return this;

@@ -10,17 +10,17 @@ import java.util.Optional;
  *
  * <p>It remembers what there was to choose from while a text was read, so that it can be shown.
  */
-final class Choices {
+final class GuessChoices {
     private final Map<String, Integer> chosen;
     private final Map<String, Understanding.Guess> offered = new HashMap<>();
 
     /** @param chosen by the words of a guess, which of its alternatives is meant instead; the guess itself is 0 */
-    Choices(Map<String, Integer> chosen) {
+    GuessChoices(Map<String, Integer> chosen) {
         this.chosen = Map.copyOf(chosen);
     }
 
-    static Choices none() {
-        return new Choices(Map.of());
+    static GuessChoices none() {
+        return new GuessChoices(Map.of());
     }
 
     /**

@@ -26,18 +26,18 @@ import java.util.stream.Collectors;
  * @param changedColumns of tables that were there, with another type or another default
  * @param changedChecks of tables that were there, with another condition
  */
-record Growth(int tables, int columns, int foreignKeys, int indexes, int changedColumns, int changedChecks) {
-    private static final Growth NONE = new Growth(0, 0, 0, 0, 0, 0);
-    private static final Growth TABLE = new Growth(1, 0, 0, 0, 0, 0);
+record SchemaGrowth(int tables, int columns, int foreignKeys, int indexes, int changedColumns, int changedChecks) {
+    private static final SchemaGrowth NONE = new SchemaGrowth(0, 0, 0, 0, 0, 0);
+    private static final SchemaGrowth TABLE = new SchemaGrowth(1, 0, 0, 0, 0, 0);
 
-    static Growth between(Schema before, Schema after) {
+    static SchemaGrowth between(Schema before, Schema after) {
         return after.tables().stream()
                 .map(t -> before.named(t.name()).map(s -> within(s, t)).orElse(TABLE))
-                .reduce(NONE, Growth::plus);
+                .reduce(NONE, SchemaGrowth::plus);
     }
 
-    private static Growth within(Table before, Table after) {
-        return new Growth(
+    private static SchemaGrowth within(Table before, Table after) {
+        return new SchemaGrowth(
                 0,
                 added(before.columns(), after.columns(), Column::name),
                 added(before.foreignKeys(), after.foreignKeys(), ForeignKey::name),
@@ -57,8 +57,8 @@ record Growth(int tables, int columns, int foreignKeys, int indexes, int changed
         return (int) after.stream().filter(a -> !same.contains(a)).count() - added(before, after, name);
     }
 
-    private Growth plus(Growth other) {
-        return new Growth(
+    private SchemaGrowth plus(SchemaGrowth other) {
+        return new SchemaGrowth(
                 tables + other.tables,
                 columns + other.columns,
                 foreignKeys + other.foreignKeys,
