@@ -28,7 +28,7 @@ final class CodeView extends BorderPane {
     private final Label state = new Label();
     private final ToggleButton changes = new ToggleButton("What will change");
     private final Button again = new Button("Settle again");
-    private final Button write = new Button();
+    private final Button write = new Button("Write files");
     private final ListView<FileLine> lines = new ListView<>();
     private Set<Source> marked = Set.of();
     private Optional<Planned> shown = Optional.empty();
@@ -55,6 +55,7 @@ final class CodeView extends BorderPane {
         again.setMinWidth(Region.USE_PREF_SIZE);
         write.getStyleClass().add("primary");
         write.setId("write");
+        write.setDisable(true);
         write.setMinWidth(Region.USE_PREF_SIZE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
