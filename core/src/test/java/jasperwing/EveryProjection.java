@@ -39,6 +39,7 @@ import jasperwing.schema.LooseReference;
 import jasperwing.schema.Order;
 import jasperwing.schema.Ripple;
 import jasperwing.schema.Schema;
+import jasperwing.schema.SqlOrigin;
 import jasperwing.schema.Table;
 import jasperwing.walk.Walk;
 import jasperwing.weigh.Way;
@@ -77,7 +78,7 @@ final class EveryProjection {
 
     private void tables(Dialect dialect) {
         Schema schema = Schema.derive(design, dialect);
-        assertThat(schema.sql()).isNotNull();
+        assertThat(schema.script().lines()).allMatch(l -> l.origin().map(this::isDeclared).orElse(true));
         assertThat(Report.of(design, schema).findings()).isNotNull();
         assertThat(Order.of(schema).tables()).hasSameSizeAs(schema.tables());
         for (Table table : schema.tables()) {
@@ -86,10 +87,18 @@ final class EveryProjection {
         }
         assertThat(Order.ofRows(design, schema).tables()).hasSameSizeAs(schema.tables());
         LooseReference.all(design, schema).forEach(l -> assertThat(l.dangling()).isNotBlank());
-        assertThat(GuardTriggers.script(dialect, GuardTriggers.of(design, schema)))
+        assertThat(GuardTriggers.script(schema, GuardTriggers.of(design, schema)).text())
                 .isNotNull();
         design.relationships()
                 .forEach(r -> Roles.of(r).forEach(role -> role.targets().forEach(t -> deletes(schema, role, t))));
+    }
+
+    private boolean isDeclared(SqlOrigin origin) {
+        boolean there = origin.declaration().isEmpty()
+                ? origin.relationship().isPresent()
+                : design.entity(origin.declaration()).isPresent()
+                        || design.enumType(origin.declaration()).isPresent();
+        return there && origin.relationship().map(design.relationships()::contains).orElse(true);
     }
 
     /** What sentences say that a delete does is what the tables reached by it say. */

@@ -56,7 +56,8 @@ final class TablesCommand implements Callable<Integer> {
     }
 
     private static String triggers(Design design, Schema schema) {
-        String script = GuardTriggers.script(schema.dialect(), GuardTriggers.of(design, schema));
+        String script =
+                GuardTriggers.script(schema, GuardTriggers.of(design, schema)).text();
         return script.isEmpty() ? "" : "\n" + script;
     }
 }

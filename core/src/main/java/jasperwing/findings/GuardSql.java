@@ -26,18 +26,19 @@ final class GuardSql {
         return loose.stream()
                         .map(l -> "-- Finds rows that refer to no row\n" + l.dangling())
                         .collect(Collectors.joining("\n"))
-                + after(GuardTriggers.script(checked.dialect(), triggers));
+                + after(GuardTriggers.script(checked.schema(), triggers).text());
     }
 
     /** The triggers that hold that each row of a family is of one kind. */
     static String ofKinds(Checked checked, Entity root) {
-        return GuardTriggers.script(checked.dialect(), GuardTriggers.ofKinds(checked.design(), checked.schema(), root));
+        return GuardTriggers.script(checked.schema(), GuardTriggers.ofKinds(checked.design(), checked.schema(), root))
+                .text();
     }
 
     /** The triggers that check rows of an entity where the dialect takes no check constraint. */
     static String ofChecks(Checked checked, String entity) {
-        return GuardTriggers.script(
-                checked.dialect(), GuardTriggers.ofChecks(checked.design(), checked.schema(), entity));
+        List<Trigger> triggers = GuardTriggers.ofChecks(checked.design(), checked.schema(), entity);
+        return GuardTriggers.script(checked.schema(), triggers).text();
     }
 
     private static String after(String script) {

@@ -34,6 +34,7 @@ final class Enums {
                         .filter(ColumnTypes::fits)
                         .map(e -> new EnumDefinition(
                                 names.ofEnum(e.name()),
+                                e.name(),
                                 e.values().stream()
                                         .map(EnumValue::name)
                                         .distinct()

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -18,7 +19,7 @@ import java.util.stream.Collectors;
  * or to one of several kinds in a table, and that a row of a family is of one kind.
  *
  * <pre>{@code
- * GuardTriggers.script(Dialect.MARIADB, GuardTriggers.of(design, schema)); // to be run after the tables
+ * GuardTriggers.script(schema, GuardTriggers.of(design, schema)).text(); // to be run after the tables
  * }</pre>
  */
 public final class GuardTriggers {
@@ -76,17 +77,23 @@ public final class GuardTriggers {
         return triggers.out.triggers();
     }
 
-    /** A script that a command line client of the database takes; ends with a line end unless it is empty. */
-    public static String script(Dialect dialect, List<Trigger> triggers) {
-        if (triggers.isEmpty()) {
-            return "";
+    /** A script that a command line client of the database takes; empty without triggers. */
+    public static SqlScript script(Schema schema, List<Trigger> triggers) {
+        SqlScript.Draft out = new SqlScript.Draft();
+        boolean delimited = schema.dialect() == Dialect.MARIADB && !triggers.isEmpty();
+        if (delimited) {
+            out.add("delimiter //");
         }
-        boolean delimited = dialect == Dialect.MARIADB;
-        String end = delimited ? "\n//\n" : ";\n";
-        String body = triggers.stream()
-                .map(t -> "-- " + t.purpose().replaceAll("\\R", " ") + "\n" + String.join(end, t.statements()) + end)
-                .collect(Collectors.joining("\n"));
-        return delimited ? "delimiter //\n\n" + body + "\ndelimiter ;\n" : body;
+        for (Trigger trigger : triggers) {
+            Optional<SqlOrigin> origin = schema.named(trigger.table()).map(SqlOrigin::of);
+            out.separate();
+            out.add("-- " + trigger.purpose().replaceAll("\\R", " "), origin);
+            trigger.statements().forEach(s -> out.add(s + (delimited ? "\n//" : ";"), origin));
+        }
+        if (delimited) {
+            out.add("\ndelimiter ;");
+        }
+        return out.script();
     }
 
     private String quote(String name) {

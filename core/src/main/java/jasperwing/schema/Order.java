@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
@@ -32,7 +33,18 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
 
     /** The order in which tables can be created. Linear in tables and keys: strong components after Kosaraju, then longest paths. */
     public static Order of(Schema schema) {
-        return of(schema, List.of());
+        return ordered(schema, List.of());
+    }
+
+    /** The order of some of the tables; keys to others are taken to find them there. */
+    static Order of(Schema schema, List<Table> some) {
+        Order whole = of(schema);
+        Set<String> names = some.stream().map(Table::name).collect(Collectors.toSet());
+        List<ForeignKey> closing = some.stream()
+                .flatMap(t -> t.foreignKeys().stream())
+                .filter(k -> names.contains(k.target()) && whole.late.contains(k))
+                .toList();
+        return new Order(List.of(whole.tables().stream().filter(some::contains).toList()), closing);
     }
 
     /**
@@ -40,10 +52,10 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
      * are passed over where they would close a circle.
      */
     public static Order ofRows(Design design, Schema schema) {
-        return of(schema, LooseReference.all(design.whole(), schema));
+        return ordered(schema, LooseReference.all(design.whole(), schema));
     }
 
-    private static Order of(Schema schema, List<LooseReference> loose) {
+    private static Order ordered(Schema schema, List<LooseReference> loose) {
         Graph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
         schema.tables().forEach(t -> graph.addVertex(t.name()));
         for (Table table : schema.tables()) {

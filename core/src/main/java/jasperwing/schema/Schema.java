@@ -176,12 +176,22 @@ public final class Schema {
 
     /** The SQL that creates everything, in an order that works; ends with a line end. */
     public String sql() {
-        return SqlWriter.all(this);
+        return script().text();
     }
 
     /** The SQL that creates one of its tables, when those it points to are there; ends with a line end. */
     public String sql(Table table) {
-        return SqlWriter.alone(this, table);
+        return script(List.of(table)).text();
+    }
+
+    /** The SQL that creates everything, in an order that works, with where each line comes from. */
+    public SqlScript script() {
+        return SqlWriter.all(this);
+    }
+
+    /** The SQL that creates some of its tables, when the others they point to are there. */
+    public SqlScript script(List<Table> some) {
+        return SqlWriter.some(this, some);
     }
 
     @Override

@@ -5,6 +5,7 @@ import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -12,58 +13,63 @@ import java.util.stream.Collectors;
 final class SqlWriter {
     private final Schema schema;
     private final Dialect dialect;
-    private final StringBuilder out;
+    private final SqlScript.Draft out = new SqlScript.Draft();
     private final Order order;
 
-    private SqlWriter(Schema schema, Order order, StringBuilder out) {
+    private SqlWriter(Schema schema, Order order) {
         this.schema = schema;
         this.dialect = schema.dialect();
-        this.out = out;
         this.order = order;
     }
 
     /** Everything, in an order that works. */
-    static String all(Schema schema) {
-        StringBuilder out = new StringBuilder();
-        SqlWriter writer = new SqlWriter(schema, Order.of(schema), out);
+    static SqlScript all(Schema schema) {
+        SqlWriter writer = new SqlWriter(schema, Order.of(schema));
         schema.enumTypes().forEach(writer::enumType);
         writer.write();
-        return out.isEmpty() ? "" : writer.head() + out + (writer.isOneTransaction() ? "\ncommit;\n" : "");
+        if (writer.out.isEmpty()) {
+            return writer.out.script();
+        }
+        if (writer.isOneTransaction()) {
+            writer.out.add("\ncommit;");
+        }
+        return writer.head().then(writer.out.script());
     }
 
     /** What it is and what it takes; where tables can be created in a transaction, the beginning of one. */
-    private String head() {
-        StringBuilder head = new StringBuilder("-- ");
-        head.append(
-                        schema.title().isBlank()
-                                ? "Tables"
-                                : "Tables of " + schema.title().strip().replaceAll("\\R", " "))
-                .append("\n-- ")
-                .append(dialect.title())
-                .append(' ')
-                .append(dialect.oldest())
-                .append(" or later\n\n");
+    private SqlScript head() {
+        SqlScript.Draft head = new SqlScript.Draft();
+        String title = schema.title().strip().replaceAll("\\R", " ");
+        head.add(title.isEmpty() ? "-- Tables" : "-- Tables of " + title);
+        head.add("-- " + dialect.title() + ' ' + dialect.oldest() + " or later\n");
         if (dialect == Dialect.SQLITE) {
-            head.append(
-                    "-- SQLite checks foreign keys only in connections that switch them on\npragma foreign_keys = on;\n\n");
+            head.add(
+                    "-- SQLite checks foreign keys only in connections that switch them on\npragma foreign_keys = on;\n");
         }
-        return head.append(isOneTransaction() ? "begin;\n\n" : "").toString();
+        if (isOneTransaction()) {
+            head.add("begin;\n");
+        }
+        return head.script();
     }
 
     private boolean isOneTransaction() {
         return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;
     }
 
-    /** One table with its indexes and comment, as it is when those it points to are there. */
-    static String alone(Schema schema, Table table) {
-        StringBuilder out = new StringBuilder();
-        new SqlWriter(schema, new Order(List.of(List.of(table)), List.of()), out).write();
-        return out.toString();
+    /** Some tables with their indexes and comments, as they are when those they point to are there. */
+    static SqlScript some(Schema schema, List<Table> tables) {
+        boolean one = tables.size() == 1;
+        SqlWriter writer =
+                new SqlWriter(schema, one ? new Order(List.of(tables), List.of()) : Order.of(schema, tables));
+        writer.write();
+        return writer.out.script();
     }
 
     private void write() {
+        Set<String> written =
+                order.tables().stream().map(Table::name).collect(Collectors.toSet());
         for (Table table : order.tables()) {
-            separate();
+            out.separate();
             table(table);
             table.uniques().stream().filter(u -> !u.folded().isEmpty()).forEach(u -> uniqueIndex(table, u));
             table.indexes().forEach(i -> index(table, i));
@@ -76,20 +82,29 @@ final class SqlWriter {
         if (dialect.altersConstraints()) {
             order.late().forEach(this::lateKey);
         }
-        schema.kindsViews().forEach(this::kindsView);
+        schema.kindsViews().stream()
+                .filter(v -> v.tables().stream().allMatch(t -> written.contains(t.table())))
+                .forEach(this::kindsView);
+        views(written);
+    }
+
+    /** Of the tables that are written, in their order; then of those kinds whose rows a view brings together. */
+    private void views(Set<String> written) {
         order.tables().forEach(t -> schema.views().stream()
                 .filter(v -> v.table().equals(t.name()))
                 .forEach(this::view));
-        schema.views().stream().filter(v -> schema.named(v.table()).isEmpty()).forEach(this::view);
+        Set<String> together = schema.kindsViews().stream()
+                .filter(v -> v.tables().stream().allMatch(t -> written.contains(t.table())))
+                .map(KindsView::name)
+                .collect(Collectors.toSet());
+        schema.views().stream().filter(v -> together.contains(v.table())).forEach(this::view);
     }
 
     private void enumType(EnumDefinition type) {
         String values = type.values().stream().map(dialect::literal).collect(Collectors.joining(", "));
-        out.append("create type ")
-                .append(quote(type.name()))
-                .append(" as enum (")
-                .append(values)
-                .append(");\n");
+        out.add(
+                "create type " + quote(type.name()) + " as enum (" + values + ");",
+                SqlOrigin.of(type.declaration(), ""));
     }
 
     /** The rows of the table of an enum. */
@@ -103,17 +118,11 @@ final class SqlWriter {
                     continue;
                 }
                 String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
-                out.append("insert into ")
-                        .append(quote(table.name()))
-                        .append(" (")
-                        .append(columns)
-                        .append(") values (")
-                        .append(dialect.literal(value.name()))
-                        .append(", ")
-                        .append(dialect.literal(label))
-                        .append(", ")
-                        .append(position++)
-                        .append(");\n");
+                out.add(
+                        "insert into " + quote(table.name()) + " (" + columns + ") values ("
+                                + dialect.literal(value.name()) + ", " + dialect.literal(label) + ", " + position++
+                                + ");",
+                        SqlOrigin.of(of.type().name(), value.name()));
             }
         }
     }
@@ -124,55 +133,72 @@ final class SqlWriter {
                 .map(t -> "select " + dialect.literal(t.entity()) + " as " + quote(view.kind()) + columns + "\nfrom "
                         + quote(t.table()))
                 .collect(Collectors.joining("\nunion all\n"));
-        out.append("\ncreate view ")
-                .append(quote(view.name()))
-                .append(" as\n")
-                .append(parts)
-                .append(";\n");
+        out.separate();
+        out.add("create view " + quote(view.name()) + " as\n" + parts + ";", SqlOrigin.of(view.entity(), ""));
     }
 
     private void view(View view) {
         String table = quote(view.table());
-        out.append("\ncreate view ")
-                .append(quote(view.name()))
-                .append(" as\nselect\n  ")
-                .append(table)
-                .append(".*");
-        view.columns()
-                .forEach(c -> out.append(",\n  ").append(c.sql()).append(" as ").append(quote(c.name())));
-        out.append("\nfrom ")
-                .append(table)
-                .append(view.condition().isEmpty() ? "" : "\nwhere " + view.condition())
-                .append(";\n");
-    }
-
-    private void separate() {
-        if (!out.isEmpty()) {
-            out.append('\n');
+        SqlOrigin rows = SqlOrigin.of(view.entity(), "");
+        out.separate();
+        out.add("create view " + quote(view.name()) + " as\nselect", rows);
+        out.add("  " + table + ".*" + (view.columns().isEmpty() ? "" : ","), rows);
+        for (View.Computed column : view.columns()) {
+            boolean last = column == view.columns().get(view.columns().size() - 1);
+            out.add(
+                    "  " + column.sql() + " as " + quote(column.name()) + (last ? "" : ","),
+                    SqlOrigin.of(view.entity(), column.member()));
         }
+        String condition = view.condition().isEmpty() ? "" : "\nwhere " + view.condition();
+        out.add("from " + table + condition + ";", rows);
     }
 
     private void table(Table table) {
-        List<String> lines = new ArrayList<>();
-        table.columns().forEach(c -> lines.add(column(table, c)));
+        List<SqlScript.Line> body = body(table);
+        SqlOrigin whole = SqlOrigin.of(table);
+        out.add("create table " + quote(table.name()) + " (", whole);
+        for (int i = 0; i < body.size(); i++) {
+            out.add("  " + body.get(i).text() + (i < body.size() - 1 ? "," : ""), body.get(i).origin());
+        }
+        if (body.isEmpty()) {
+            out.add("  " + emptyTable(), whole);
+        }
+        out.add(")" + options(table) + ";", whole);
+    }
+
+    /** The columns and constraints in parentheses; a long check takes several lines. */
+    private List<SqlScript.Line> body(Table table) {
+        Body body = new Body();
+        SqlOrigin whole = SqlOrigin.of(table);
+        table.columns().forEach(c -> body.add(column(table, c), SqlOrigin.of(table, c)));
         if (!table.primaryKey().isEmpty() && !keyIsInline(table)) {
-            lines.add("constraint " + keyName(table) + " primary key (" + names(table.primaryKey()) + ")");
+            body.add("constraint " + keyName(table) + " primary key (" + names(table.primaryKey()) + ")", whole);
         }
         table.uniques().stream()
                 .filter(u -> u.folded().isEmpty())
-                .forEach(u -> lines.add("constraint " + quote(u.name()) + " unique (" + names(u.columns()) + ")"));
+                .forEach(u -> body.add(
+                        "constraint " + quote(u.name()) + " unique (" + names(u.columns()) + ")",
+                        SqlOrigin.ofLeading(table, u.columns().get(0))));
         table.checks().stream()
                 .filter(Check::declared)
-                .forEach(c ->
-                        lines.add("constraint " + quote(c.name()) + " check " + CheckLayout.inLines(c.condition())));
+                .forEach(c -> body.add(
+                        "constraint " + quote(c.name()) + " check " + CheckLayout.inLines(c.condition()), whole));
         if (!keysComeLast()) {
-            table.foreignKeys().stream().filter(k -> k.enforced() && !isLate(k)).forEach(k -> lines.add(foreignKey(k)));
+            table.foreignKeys().stream()
+                    .filter(k -> k.enforced() && !isLate(k))
+                    .forEach(k -> body.add(foreignKey(k), SqlOrigin.of(table, k)));
         }
-        out.append("create table ").append(quote(table.name())).append(" (\n  ");
-        out.append(lines.isEmpty() ? emptyTable() : String.join(",\n  ", lines))
-                .append("\n)")
-                .append(options(table))
-                .append(";\n");
+        return body.lines();
+    }
+
+    private record Body(List<SqlScript.Line> lines) {
+        Body() {
+            this(new ArrayList<>());
+        }
+
+        void add(String text, SqlOrigin origin) {
+            lines.add(new SqlScript.Line(text, Optional.of(origin)));
+        }
     }
 
     private String keyName(Table table) {
@@ -285,27 +311,21 @@ final class SqlWriter {
         String columns = key.columns().stream()
                 .map(c -> key.folded().contains(c) ? "lower(" + quote(c) + ")" : quote(c))
                 .collect(Collectors.joining(", "));
-        out.append("create unique index ")
-                .append(quote(key.name()))
-                .append(" on ")
-                .append(quote(table.name()))
-                .append(" (")
-                .append(columns)
-                .append(");\n");
+        out.add(
+                "create unique index " + quote(key.name()) + " on " + quote(table.name()) + " (" + columns + ");",
+                SqlOrigin.ofLeading(table, key.columns().get(0)));
     }
 
     private void index(Table table, Index index) {
-        out.append(index.unique() ? "create unique index " : "create index ")
-                .append(quote(index.name()))
-                .append(" on ")
-                .append(quote(table.name()));
         String columns = index.columns().stream()
                 .map(c -> ColumnTypes.indexed(dialect, table.column(c).orElseThrow()))
                 .collect(Collectors.joining(", "));
-        out.append(" (").append(columns).append(')');
-        out.append(index.covered().isEmpty() ? "" : " include (" + names(index.covered()) + ")");
-        out.append(index.where().isEmpty() ? "" : " where " + bare(index.where()))
-                .append(";\n");
+        String covered = index.covered().isEmpty() ? "" : " include (" + names(index.covered()) + ")";
+        String where = index.where().isEmpty() ? "" : " where " + bare(index.where());
+        out.add(
+                (index.unique() ? "create unique index " : "create index ") + quote(index.name()) + " on "
+                        + quote(table.name()) + " (" + columns + ")" + covered + where + ";",
+                SqlOrigin.ofLeading(table, index.columns().get(0)));
     }
 
     /** MariaDB takes comments of so many characters. */
@@ -321,19 +341,16 @@ final class SqlWriter {
             return;
         }
         if (!table.comment().isEmpty()) {
-            comment("table " + quote(table.name()), table.comment());
+            comment("table " + quote(table.name()), table.comment(), SqlOrigin.of(table));
         }
         table.columns().stream()
                 .filter(c -> !c.comment().isEmpty())
-                .forEach(c -> comment("column " + quote(table.name()) + "." + quote(c.name()), c.comment()));
+                .forEach(c -> comment(
+                        "column " + quote(table.name()) + "." + quote(c.name()), c.comment(), SqlOrigin.of(table, c)));
     }
 
-    private void comment(String of, String text) {
-        out.append("comment on ")
-                .append(of)
-                .append(" is ")
-                .append(dialect.literal(text))
-                .append(";\n");
+    private void comment(String of, String text, SqlOrigin origin) {
+        out.add("comment on " + of + " is " + dialect.literal(text) + ";", origin);
     }
 
     private void lateKey(ForeignKey key) {
@@ -341,16 +358,12 @@ final class SqlWriter {
                 .filter(t -> t.foreignKeys().contains(key))
                 .findFirst()
                 .orElseThrow();
-        out.append('\n');
+        out.separate();
         alter(table, key);
     }
 
     private void alter(Table table, ForeignKey key) {
-        out.append("alter table ")
-                .append(quote(table.name()))
-                .append(" add ")
-                .append(foreignKey(key))
-                .append(";\n");
+        out.add("alter table " + quote(table.name()) + " add " + foreignKey(key) + ";", SqlOrigin.of(table, key));
     }
 
     private String names(List<String> columns) {
