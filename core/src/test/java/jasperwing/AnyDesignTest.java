@@ -59,29 +59,29 @@ class AnyDesignTest {
     }
 
     @Property(tries = 200, seed = "20260309")
-    void withoutFaultsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
+    void withoutErrorsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialect.SQLITE), Dialect.SQLITE);
     }
 
     @Property(tries = 40, seed = "20260310")
-    void withoutFaultsLoadsInPostgresql(@ForAll("designs") Design design) throws SQLException {
+    void withoutErrorsLoadsInPostgresql(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialect.POSTGRESQL), Dialect.POSTGRESQL);
     }
 
     @Property(tries = 200, seed = "20261127")
-    void withoutFaultsLoadsInH2(@ForAll("designs") Design design) throws SQLException {
+    void withoutErrorsLoadsInH2(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialect.H2), Dialect.H2);
     }
 
     @Property(tries = 40, seed = "20260312")
-    void withoutFaultsLoadsInMariadb(@ForAll("designs") Design design) throws SQLException {
+    void withoutErrorsLoadsInMariadb(@ForAll("designs") Design design) throws SQLException {
         Design sound = mended(design, Dialect.MARIADB);
         Assume.that(!Schema.derive(sound, Dialect.MARIADB).tables().isEmpty());
         loads(sound, Dialect.MARIADB);
     }
 
     @Property(tries = 40, seed = "20260311")
-    void withoutFaultsCompiles(@ForAll("designs") Design design) throws IOException {
+    void withoutErrorsCompiles(@ForAll("designs") Design design) throws IOException {
         Design sound = mended(design, Dialect.POSTGRESQL);
         Assume.that(!Target.JAVA_JAKARTA.generate(sound).isEmpty());
         Path folder = Files.createTempDirectory("classes");
@@ -95,16 +95,16 @@ class AnyDesignTest {
         }
     }
 
-    /** The design with the first fix of the first fault made, until there is none; passes over what no fix mends. */
+    /** The design with the first fix of the first error made, until there is none; passes over what no fix mends. */
     private static Design mended(Design design, Dialect dialect) {
         Design sound = design;
         for (int i = 0; i < 60; i++) {
-            var faults = Report.of(sound, dialect).of(Level.FAULT);
-            if (faults.isEmpty()) {
+            var errors = Report.of(sound, dialect).of(Level.ERROR);
+            if (errors.isEmpty()) {
                 return sound;
             }
-            Assume.that(!faults.get(0).fixes().isEmpty());
-            sound = faults.get(0).fixes().get(0).edit().on(sound);
+            Assume.that(!errors.get(0).fixes().isEmpty());
+            sound = errors.get(0).fixes().get(0).edit().on(sound);
         }
         Assume.that(false);
         return sound;

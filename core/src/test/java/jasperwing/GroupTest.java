@@ -179,7 +179,7 @@ class GroupTest {
                 "  at Point",
                 "  key2 Place",
                 "  unique (madeAt)");
-        List<Finding> found = Report.of(wrong, Dialect.POSTGRESQL).of(Level.FAULT);
+        List<Finding> found = Report.of(wrong, Dialect.POSTGRESQL).of(Level.ERROR);
         assertThat(found)
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .containsExactly(
@@ -230,10 +230,10 @@ class GroupTest {
                 "entity Crate with Tagged",
                 "  id serial key",
                 "  code Code");
-        assertThat(Report.of(patterns, Dialect.SQLITE).of(Level.CAUTION))
+        assertThat(Report.of(patterns, Dialect.SQLITE).of(Level.WARNING))
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .contains("pattern-not-checked Code.text", "list-not-checked Tagged.tags");
-        assertThat(Report.of(patterns, Dialect.POSTGRESQL).of(Level.CAUTION))
+        assertThat(Report.of(patterns, Dialect.POSTGRESQL).of(Level.WARNING))
                 .extracting(f -> f.rule().code())
                 .doesNotContain("pattern-not-checked", "list-not-checked");
     }

@@ -192,8 +192,8 @@ class KindTest {
 
     @ParameterizedTest
     @EnumSource(KindsKept.class)
-    void noFaultIsFoundInAnyWay(KindsKept way) {
-        assertThat(Report.of(design(way), Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+    void noErrorIsFoundInAnyWay(KindsKept way) {
+        assertThat(Report.of(design(way), Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     private static final String UUID_1 = "'11111111-1111-1111-1111-111111111111'";

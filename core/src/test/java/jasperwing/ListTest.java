@@ -156,9 +156,9 @@ class ListTest {
         Design times = Samples.design("entity Boat", "  id serial key", "  seen timestamp list kept as an array");
         assertThat(Schema.derive(times, Dialect.POSTGRESQL).listTable("Boat", "seen"))
                 .isPresent();
-        var found = Report.of(times, Dialect.POSTGRESQL).of(Level.FAULT);
+        var found = Report.of(times, Dialect.POSTGRESQL).of(Level.ERROR);
         assertThat(found).extracting(f -> f.rule().code()).containsExactly("list-not-in-row");
         Design mended = found.get(0).fixes().get(0).edit().on(times);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

@@ -14,9 +14,9 @@ import jasperwing.schema.Dialect;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Designs without a fault in any database: {@link WideDesigns}, mended as findings propose, or without what is at fault. */
+/** Designs without an error in any database: {@link WideDesigns}, mended as findings propose, or without what is wrong. */
 public final class SoundDesigns {
-    /** After so many fixes, what is at fault is taken away. */
+    /** After so many fixes, what is wrong is taken away. */
     private static final int FIXED = 70;
 
     private static final int MOST = 400;
@@ -26,25 +26,25 @@ public final class SoundDesigns {
     public static Design of(long seed) {
         Design design = WideDesigns.of(seed);
         for (int i = 0; i < MOST; i++) {
-            Optional<Finding> fault = fault(design);
-            if (fault.isEmpty()) {
+            Optional<Finding> error = error(design);
+            if (error.isEmpty()) {
                 return design;
             }
-            Design mended = i < FIXED ? fixed(design, fault.get()) : design;
-            design = mended.equals(design) ? without(design, fault.get().subject()) : mended;
+            Design mended = i < FIXED ? fixed(design, error.get()) : design;
+            design = mended.equals(design) ? without(design, error.get().subject()) : mended;
         }
         throw new IllegalStateException(
-                "seed " + seed + " keeps a fault: " + fault(design).orElseThrow());
+                "seed " + seed + " keeps an error: " + error(design).orElseThrow());
     }
 
-    private static Optional<Finding> fault(Design design) {
+    private static Optional<Finding> error(Design design) {
         return Stream.of(Dialect.values())
-                .flatMap(d -> Report.of(design, d).of(Level.FAULT).stream())
+                .flatMap(d -> Report.of(design, d).of(Level.ERROR).stream())
                 .findFirst();
     }
 
-    private static Design fixed(Design design, Finding fault) {
-        return fault.fixes().stream()
+    private static Design fixed(Design design, Finding error) {
+        return error.fixes().stream()
                 .map(f -> f.edit().on(design))
                 .filter(d -> !d.equals(design))
                 .findFirst()

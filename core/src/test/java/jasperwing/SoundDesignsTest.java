@@ -20,7 +20,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
-/** Where nothing is found at fault, every database takes the tables and every compiler the classes. */
+/** Where no error is found, every database takes the tables and every compiler the classes. */
 class SoundDesignsTest {
     @Property(tries = 40, seed = "20261130")
     void databasesTakeTheTablesAndTriggers(@ForAll long seed) throws SQLException {

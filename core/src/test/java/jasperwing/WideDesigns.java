@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Designs that use every feature of the notation, in combinations nobody drew: sound ones, faulty ones and ones that somebody is still
+ * Designs that use every feature of the notation, in combinations nobody drew: sound ones, wrong ones and ones that somebody is still
  * typing. The same seed gives the same text. A feature that is added to the notation is added here.
  */
 public final class WideDesigns {

@@ -35,7 +35,7 @@ import org.fxmisc.richtext.CodeArea;
 
 /**
  * Walks through the demo in the open window, taking pictures on the way: the stages, a sentence being said, a card being
- * typed on. Then mends the fault, writes classes and tables, and closes the window.
+ * typed on. Then mends the error, writes classes and tables, and closes the window.
  */
 final class Walk {
     private static final String PARAGRAPH =
@@ -138,7 +138,7 @@ final class Walk {
 
     private void check() {
         step(() -> window.shell().go(window.keys()));
-        step(this::selectFault);
+        step(this::selectError);
         picture("keys");
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
         step(() -> fire("keys-Ripple"));
@@ -219,18 +219,18 @@ final class Walk {
         }
     }
 
-    private void selectFault() {
-        fault().flatMap(f -> f.subject().relationship())
+    private void selectError() {
+        error().flatMap(f -> f.subject().relationship())
                 .ifPresent(r -> window.workspace().selection().set(Selection.of(r)));
     }
 
-    private Optional<Finding> fault() {
+    private Optional<Finding> error() {
         return window.workspace().projection().get().report().findings().stream()
                 .findFirst();
     }
 
     private void mend() {
-        fault().ifPresent(f -> window.workspace().edit(f.fixes().get(0).edit()));
+        error().ifPresent(f -> window.workspace().edit(f.fixes().get(0).edit()));
     }
 
     private void picture(String name) {

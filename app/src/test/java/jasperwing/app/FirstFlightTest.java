@@ -87,16 +87,16 @@ class FirstFlightTest extends WindowTest {
                 .attribute("dive_id")
                 .isEmpty());
         until(
-                "nothing else is a fault or has a fix that is mended the same way",
+                "nothing else is an error or has a fix that is mended the same way",
                 () -> relationships().size() == 5);
-        mendFaults();
+        mendErrors();
         clickOn("#findings");
     }
 
     /** The relationship just stated repeats the one that was drawn; the fix names its role. */
-    private void mendFaults() {
-        while (window.workspace().projection().get().report().count(Level.FAULT) > 0) {
-            long faults = window.workspace().projection().get().report().count(Level.FAULT);
+    private void mendErrors() {
+        while (window.workspace().projection().get().report().count(Level.ERROR) > 0) {
+            long errors = window.workspace().projection().get().report().count(Level.ERROR);
             clickOn("#fix-"
                     + window.workspace()
                             .projection()
@@ -107,8 +107,8 @@ class FirstFlightTest extends WindowTest {
                             .rule()
                             .code());
             until(
-                    "one fault less",
-                    () -> window.workspace().projection().get().report().count(Level.FAULT) < faults);
+                    "one error less",
+                    () -> window.workspace().projection().get().report().count(Level.ERROR) < errors);
         }
     }
 

@@ -35,7 +35,7 @@ class KeyboardOnlyTest extends WindowTest {
         until("it is stated", () -> design().relationships().size() == 1);
         say("area Shore sea");
         until("the area is there", () -> design().area("Shore").isPresent());
-        assertThat(window.workspace().projection().get().report().count(Level.FAULT))
+        assertThat(window.workspace().projection().get().report().count(Level.ERROR))
                 .isZero();
         assertThat(((Tie) design().relationships().get(0)).holder()).isEqualTo("Tide");
     }

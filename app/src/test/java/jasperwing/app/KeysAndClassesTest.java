@@ -46,7 +46,7 @@ class KeysAndClassesTest extends WindowTest {
         clickOn("#fix-one-of-keys-differ");
         until(
                 "it is mended",
-                () -> window.workspace().projection().get().report().count(Level.FAULT) == 0);
+                () -> window.workspace().projection().get().report().count(Level.ERROR) == 0);
         assertThat(design().relationships().stream()
                         .filter(r -> r instanceof OneOf)
                         .map(r -> ((OneOf) r).kept()))

@@ -64,7 +64,7 @@ class LensTest extends WindowTest {
     @Test
     void aFindingStandsWithWhatItIsAboutAndIsMendedThere() {
         clickOn("#roster-Taxon");
-        until("the caution is shown", () -> shown(".lens").contains("a word PostgreSQL keeps for itself"));
+        until("the warning is shown", () -> shown(".lens").contains("a word PostgreSQL keeps for itself"));
         clickOn("#fix-reserved-word");
         until("the column has another name", () -> shown(".lens").contains("taxon_group"));
         assertThat(shown(".lens")).doesNotContain("keeps for itself");

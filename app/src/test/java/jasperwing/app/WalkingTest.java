@@ -8,7 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
-/** Walking along roles, and cautions that are set aside. */
+/** Walking along roles, and warnings that are set aside. */
 class WalkingTest extends WindowTest {
     @Override
     Design first() {
@@ -75,9 +75,9 @@ class WalkingTest extends WindowTest {
     }
 
     @Test
-    void aCautionIsSetAsideForAReasonAndTakenBackByUndo() {
+    void aWarningIsSetAsideForAReasonAndTakenBackByUndo() {
         clickOn(headOf("Photo"));
-        until("the caution is in the lens", () -> sees("#set-aside-undeclared-reference"));
+        until("the warning is in the lens", () -> sees("#set-aside-undeclared-reference"));
         clickOn("#set-aside-undeclared-reference");
         until("a reason can be typed", () -> focused("aside-reason"));
         write("until the import is done").push(KeyCode.ENTER);

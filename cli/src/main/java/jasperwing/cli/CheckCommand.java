@@ -53,7 +53,7 @@ final class CheckCommand implements Callable<Integer> {
             text(report, places, out);
         }
         out.flush();
-        return report.count(Level.FAULT) > 0 ? 1 : 0;
+        return report.count(Level.ERROR) > 0 ? 1 : 0;
     }
 
     private void text(Report report, FindingPlaces places, PrintWriter out) {

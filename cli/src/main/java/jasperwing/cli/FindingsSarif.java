@@ -73,7 +73,7 @@ final class FindingsSarif {
     }
 
     private static String level(Level level) {
-        return level == Level.FAULT ? "error" : "warning";
+        return level == Level.ERROR ? "error" : "warning";
     }
 
     private void text(String field, String text) throws IOException {

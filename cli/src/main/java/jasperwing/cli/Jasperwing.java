@@ -12,7 +12,7 @@ import picocli.CommandLine.Command;
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {
             "0:done, and nothing is wrong",
-            "1:done, and it found faults",
+            "1:done, and it found errors",
             "2:could not; standard error says why"
         },
         subcommands = {

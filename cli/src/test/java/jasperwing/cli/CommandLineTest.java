@@ -40,14 +40,14 @@ class CommandLineTest {
     }
 
     @Test
-    void checkFindsTheDemosFaultAndSaysSoByItsExitCode() throws IOException {
+    void checkFindsTheDemosErrorAndSaysSoByItsExitCode() throws IOException {
         Ran ran = run("check", DEMO);
         assertThat(ran.code()).isEqualTo(1);
         assertThat(ran.out())
                 .contains(
-                        ":" + line("each Note must be about") + ": fault one-of-keys-differ Note.subject",
+                        ":" + line("each Note must be about") + ": error one-of-keys-differ Note.subject",
                         "  fix: Keep it as a column for each")
-                .endsWith("1 fault, 3 cautions, 2 set aside, 72 rules hold\n");
+                .endsWith("1 error, 3 warnings, 2 set aside, 72 rules hold\n");
     }
 
     @Test
@@ -107,7 +107,7 @@ class CommandLineTest {
     }
 
     @Test
-    void checkOfADesignWithoutFaultsEndsWithZero() throws IOException {
+    void checkOfADesignWithoutErrorsEndsWithZero() throws IOException {
         Path file = write("design \"Fine\"\nentity Dive\n  id serial key\n");
         assertThat(run("check", file.toString()).code()).isZero();
     }

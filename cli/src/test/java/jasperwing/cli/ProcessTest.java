@@ -83,7 +83,7 @@ class ProcessTest {
     void aPipeIsReadOnceAndWrittenTo() throws Exception {
         write("a.wing");
         Ran read = run("mkfifo in; cat a.wing > in & $jasperwing check in");
-        assertThat(read.out()).contains("0 faults");
+        assertThat(read.out()).contains("0 errors");
         Ran written = run(
                 "mkfifo pipe; cat pipe > read & $jasperwing tables a.wing --dialect sqlite -o pipe; wait; test -p pipe");
         assertThat(written.code()).isZero();

@@ -48,7 +48,7 @@ final class FormulaRules {
 
     private static Finding finding(Entity entity, String owner, Attribute attribute, Formula.Mistake mistake) {
         Rule rule =
-                switch (mistake.fault()) {
+                switch (mistake.error()) {
                     case UNKNOWN -> Rule.FORMULA_UNKNOWN_NAME;
                     case CIRCLE -> Rule.FORMULA_IN_CIRCLE;
                     case TYPE, SIZE -> Rule.FORMULA_NOT_OF_TYPE;

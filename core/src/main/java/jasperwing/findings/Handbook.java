@@ -15,17 +15,17 @@ public final class Handbook {
             """
             # Findings
 
-            A design is held against every rule on every edit. A *fault* will not work; a *caution* works, and will hurt. Each finding names
+            A design is held against every rule on every edit. A *error* will not work; a *warning* works, and will hurt. Each finding names
             what it is about, says why it matters, and offers fixes, each an edit that can be undone. Codes are stable. This page is made from the rules
             themselves: what stands below each example is what is said of it.
 
-            A caution can be set aside, with a reason: *Set aside…* below it in the window, or in the text of the design
+            A warning can be set aside, with a reason: *Set aside…* below it in the window, or in the text of the design
 
             ```
             set aside undeclared-reference on Calibration.researcherId "until the import is done"
             ```
 
-            It is counted by itself from then on, follows the names it is about, and can be looked at again. A fault cannot be set aside.
+            It is counted by itself from then on, follows the names it is about, and can be looked at again. An error cannot be set aside.
             """;
 
     private Handbook() {}
@@ -45,7 +45,7 @@ public final class Handbook {
                     .sorted(Comparator.comparing(Rule::code))
                     .toList();
             out.append("\n## ")
-                    .append(level == Level.FAULT ? "Faults" : "Cautions")
+                    .append(level == Level.ERROR ? "Errors" : "Warnings")
                     .append("\n");
             rules.forEach(r -> out.append(rule(r, examples.get(r.code()), design)));
         }

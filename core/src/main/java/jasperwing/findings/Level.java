@@ -5,9 +5,9 @@ import java.util.Locale;
 /** How bad a finding is. */
 public enum Level {
     /** Will not work. */
-    FAULT,
+    ERROR,
     /** Works, and will hurt. */
-    CAUTION;
+    WARNING;
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);

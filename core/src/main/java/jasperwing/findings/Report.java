@@ -19,11 +19,11 @@ import java.util.stream.Stream;
 /**
  * All findings of a design.
  *
- * @param findings faults first, then by rule, then in the order of the design; without the cautions that are set aside
- * @param aside the cautions that are set aside, in the same order
+ * @param findings errors first, then by rule, then in the order of the design; without the warnings that are set aside
+ * @param aside the warnings that are set aside, in the same order
  */
 public record Report(List<Finding> findings, List<Aside> aside) {
-    /** A caution and the reason why it is left as it is. */
+    /** A warning and the reason why it is left as it is. */
     public record Aside(Finding finding, SetAside said) {}
 
     static final List<RuleSet> OF_DESIGN = List.of(
@@ -126,7 +126,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     private static void sort(List<Finding> findings, List<SetAside> said, List<Finding> all, List<Aside> aside) {
         for (Finding finding : findings) {
-            Optional<SetAside> left = said.isEmpty() || finding.level() != Level.CAUTION
+            Optional<SetAside> left = said.isEmpty() || finding.level() != Level.WARNING
                     ? Optional.empty()
                     : said.stream()
                             .filter(a -> a.isAs(finding.asSetAside(a.reason())))
@@ -150,11 +150,11 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         return levels;
     }
 
-    /** How many faults and cautions there are, in words, and how many cautions are set aside, if any are. */
+    /** How many errors and warnings there are, in words, and how many warnings are set aside, if any are. */
     public String counts() {
-        return counted(Level.FAULT)
+        return counted(Level.ERROR)
                 + ", "
-                + counted(Level.CAUTION)
+                + counted(Level.WARNING)
                 + (aside.isEmpty() ? "" : ", " + aside.size() + " set aside");
     }
 

@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record Formula(Term term, List<Mistake> mistakes) {
     /** What can be wrong. */
-    public enum Fault {
+    public enum Error {
         UNKNOWN,
         TYPE,
         CIRCLE,
@@ -24,7 +24,7 @@ public record Formula(Term term, List<Mistake> mistakes) {
     }
 
     /** Something wrong, in one sentence without a full stop. */
-    public record Mistake(Fault fault, String message) {}
+    public record Mistake(Error error, String message) {}
 
     public Formula {
         mistakes = List.copyOf(mistakes);

@@ -1,6 +1,6 @@
 package jasperwing.formula;
 
-import jasperwing.formula.Formula.Fault;
+import jasperwing.formula.Formula.Error;
 import jasperwing.formula.Formula.Mistake;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -46,7 +46,7 @@ final class Resolution {
         }
         if (!open.add(key)) {
             String circle = open.stream().map(o -> o.replace('\0', '.')).collect(Collectors.joining(", "));
-            return new Formula(NONE, List.of(new Mistake(Fault.CIRCLE, "is computed in a circle, over " + circle)));
+            return new Formula(NONE, List.of(new Mistake(Error.CIRCLE, "is computed in a circle, over " + circle)));
         }
         Formula made = new Reader(entity).read(attribute);
         open.remove(key);
@@ -72,18 +72,18 @@ final class Resolution {
             if (mistakes.isEmpty() && !kept) {
                 String as = attribute.list() ? "a list" : declared ? "what the design declares" : wanted.words();
                 mistakes.add(
-                        new Mistake(Fault.TYPE, "is computed as " + term.kind().words() + ", and kept as " + as));
+                        new Mistake(Error.TYPE, "is computed as " + term.kind().words() + ", and kept as " + as));
             }
             if (size > MOST_PARTS) {
                 mistakes.add(new Mistake(
-                        Fault.SIZE, "is too large with the formulas of all it names: over " + MOST_PARTS + " parts"));
+                        Error.SIZE, "is too large with the formulas of all it names: over " + MOST_PARTS + " parts"));
             }
             sizes.put(entity + "\0" + attribute.name(), Math.min(size, MOST_PARTS + 1));
             return new Formula(mistakes.isEmpty() ? term : NONE, mistakes);
         }
 
-        private Term wrong(Fault fault, String message) {
-            mistakes.add(new Mistake(fault, message));
+        private Term wrong(Error error, String message) {
+            mistakes.add(new Mistake(error, message));
             return NONE;
         }
 
@@ -100,19 +100,19 @@ final class Resolution {
             List<Term> arguments = call.arguments().stream().map(this::term).toList();
             if (!Operations.isKnown(call.function())) {
                 return wrong(
-                        Fault.UNKNOWN,
+                        Error.UNKNOWN,
                         "names a function " + call.function() + " there is not; there are " + Operations.functions());
             }
             if (mistakes.size() > before) {
                 return NONE;
             }
             if (Operations.dividesByZero(call.function(), arguments)) {
-                return wrong(Fault.TYPE, "divides by 0, which never gives anything");
+                return wrong(Error.TYPE, "divides by 0, which never gives anything");
             }
             return Operations.result(call.function(), arguments)
                     .<Term>map(k -> new Term.Apply(
                             call.function(), arguments, k, Operations.nullable(call.function(), arguments)))
-                    .orElseGet(() -> wrong(Fault.TYPE, misuse(call.function(), arguments)));
+                    .orElseGet(() -> wrong(Error.TYPE, misuse(call.function(), arguments)));
         }
 
         private String misuse(String operation, List<Term> arguments) {
@@ -125,7 +125,7 @@ final class Resolution {
             Way way = new Way(entity);
             int at = way.follow(path, false);
             if (at == path.size()) {
-                return wrong(Fault.UNKNOWN, "names " + String.join(".", path) + ", which is a role and no attribute");
+                return wrong(Error.UNKNOWN, "names " + String.join(".", path) + ", which is a role and no attribute");
             }
             return attribute(way, path, at);
         }
@@ -139,7 +139,7 @@ final class Resolution {
                 Optional<Attribute> found =
                         there.stream().filter(a -> a.name().equals(name)).findFirst();
                 if (found.isEmpty()) {
-                    return wrong(Fault.UNKNOWN, unknown(way.at, name));
+                    return wrong(Error.UNKNOWN, unknown(way.at, name));
                 }
                 within.add(found.get());
                 there = value(found.get().type())
@@ -166,8 +166,8 @@ final class Resolution {
                 inner.mistakes().stream()
                         .findFirst()
                         .ifPresent(m -> wrong(
-                                m.fault() == Fault.CIRCLE ? Fault.CIRCLE : Fault.UNKNOWN,
-                                m.fault() == Fault.CIRCLE
+                                m.error() == Error.CIRCLE ? Error.CIRCLE : Error.UNKNOWN,
+                                m.error() == Error.CIRCLE
                                         ? m.message()
                                         : "names " + leaf.name() + ", whose own formula is wrong"));
                 size += sizes.getOrDefault(way.at + "\0" + leaf.name(), 0L);
@@ -180,14 +180,14 @@ final class Resolution {
         private Term aggregate(Expression.Call call) {
             String function = call.function();
             if (call.arguments().size() != 1 || !(call.arguments().get(0) instanceof Expression.Name name)) {
-                return wrong(Fault.TYPE, "gives " + function + " other than a role to many, or one attribute of it");
+                return wrong(Error.TYPE, "gives " + function + " other than a role to many, or one attribute of it");
             }
             size++;
             Way way = new Way(entity);
             int at = way.follow(name.path(), true);
             if (way.steps.isEmpty() || !way.many) {
                 return wrong(
-                        Fault.UNKNOWN,
+                        Error.UNKNOWN,
                         "takes the " + function + " of " + String.join(".", name.path())
                                 + ", which is no role to many of " + entity);
             }
@@ -195,7 +195,7 @@ final class Resolution {
             if (at == name.path().size()) {
                 return counted
                         ? new Term.Aggregate(function, way.steps, way.at, Optional.empty(), Kind.WHOLE, false)
-                        : wrong(Fault.TYPE, "takes the " + function + " of rows; name an attribute of them");
+                        : wrong(Error.TYPE, "takes the " + function + " of rows; name an attribute of them");
             }
             int before = mistakes.size();
             Way there = new Way(way.at);
@@ -221,7 +221,7 @@ final class Resolution {
                     };
             return result.<Term>map(k -> new Term.Aggregate(
                             function, way.steps, way.at, Optional.of(of), k, !function.equals("count")))
-                    .orElseGet(() -> wrong(Fault.TYPE, "takes the " + function + " of " + kind.words()));
+                    .orElseGet(() -> wrong(Error.TYPE, "takes the " + function + " of " + kind.words()));
         }
     }
 

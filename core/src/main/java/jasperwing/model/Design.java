@@ -123,7 +123,7 @@ public final class Design {
         return sheets;
     }
 
-    /** The cautions that are to be left as they are. */
+    /** The warnings that are to be left as they are. */
     public List<SetAside> setAside() {
         return setAside;
     }

@@ -3,10 +3,10 @@ package jasperwing.model;
 import java.util.Objects;
 
 /**
- * A caution that was looked at and is to be left as it is.
+ * A warning that was looked at and is to be left as it is.
  *
  * @param code of the rule
- * @param entity what the caution is about
+ * @param entity what the warning is about
  * @param member its attribute or role, or empty
  * @param reason why it is left; not blank
  */
@@ -16,12 +16,12 @@ public record SetAside(String code, String entity, String member, String reason,
         Objects.requireNonNull(member);
         Objects.requireNonNull(comments);
         if (code.isBlank() || reason.isBlank()) {
-            throw new IllegalArgumentException("a caution is set aside by its code and for a reason, but these were '"
+            throw new IllegalArgumentException("a warning is set aside by its code and for a reason, but these were '"
                     + code + "' and '" + reason + "'");
         }
     }
 
-    /** Whether it is about the same caution as another, whatever the reasons. */
+    /** Whether it is about the same warning as another, whatever the reasons. */
     public boolean isAs(SetAside other) {
         return code.equals(other.code) && entity.equals(other.entity) && member.equals(other.member);
     }

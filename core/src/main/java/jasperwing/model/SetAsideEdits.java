@@ -3,16 +3,16 @@ package jasperwing.model;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/** Edits of the cautions that are set aside. */
+/** Edits of the warnings that are set aside. */
 public final class SetAsideEdits {
     private SetAsideEdits() {}
 
-    /** Sets a caution aside; one that is set aside already gets the new reason. */
+    /** Sets a warning aside; one that is set aside already gets the new reason. */
     public static Edit add(SetAside aside) {
         return takeBack(aside).then(design -> design.withSetAside(EntityEdits.append(design.setAside(), aside)));
     }
 
-    /** Lets a caution be shown again. */
+    /** Lets a warning be shown again. */
     public static Edit takeBack(SetAside aside) {
         return design -> design.withSetAside(
                 design.setAside().stream().filter(a -> !a.isAs(aside)).toList());

@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** One entity taken into another: relationships, sheets, places, comments and cautions follow; attributes are the caller's. */
+/** One entity taken into another: relationships, sheets, places, comments and warnings follow; attributes are the caller's. */
 final class Absorbing {
     private final String stays;
     private final String gone;

@@ -99,7 +99,7 @@ final class Making {
                 .toList();
     }
 
-    /** The cautions on some members of an entity, as cautions on another. */
+    /** The warnings on some members of an entity, as warnings on another. */
     static Design asidesMoved(Design design, String from, Collection<String> members, String to) {
         return design.withSetAside(design.setAside().stream()
                 .map(a -> a.entity().equals(from) && members.contains(a.member()) ? on(a, to) : a)

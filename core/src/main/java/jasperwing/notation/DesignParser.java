@@ -250,15 +250,15 @@ final class DesignParser {
     private void setAside(Outline.Statement statement) throws SyntaxException {
         Cursor cursor = statement.head().cursor();
         cursor.words("set", "aside");
-        String code = cursor.name("the code of a caution");
+        String code = cursor.name("the code of a warning");
         cursor.words("on");
-        String entity = cursor.name("what the caution is about");
+        String entity = cursor.name("what the warning is about");
         String member = cursor.takeSymbol(".") ? cursor.name("its attribute or role") : "";
         Token at = cursor.peek();
         String reason = cursor.string("the reason in double quotes");
         cursor.end();
         if (reason.isBlank()) {
-            throw cursor.wrong(at, "a caution is set aside for a reason", "the reason in double quotes");
+            throw cursor.wrong(at, "a warning is set aside for a reason", "the reason in double quotes");
         }
         setAside.add(new SetAside(code, entity, member, reason, statement.head().comments()));
         noBody(statement);

@@ -29,7 +29,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, cautions set aside, targets, places. */
+/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, warnings set aside, targets, places. */
 final class Printer {
     private static final int NAME_WIDTH = 12;
     private static final int TYPE_WIDTH = 15;

@@ -316,7 +316,7 @@ final class FormulaSql {
                         () -> new IllegalArgumentException("no column for " + member.path() + " among " + columns));
     }
 
-    /** The same; empty where the attribute became no such column, as in a design with faults. */
+    /** The same; empty where the attribute became no such column, as in a design with errors. */
     static Optional<String> find(Design design, List<String> columns, Term.Member member) {
         String wanted = member.path().stream().map(a -> a.name()).collect(Collectors.joining("."));
         List<Leaves.Leaf> leaves = Leaves.of(design, member.path().get(0));

@@ -22,6 +22,9 @@ public record SqlScript(List<Line> lines) {
      */
     public record Line(String text, Optional<SqlOrigin> origin) {}
 
+    /** An empty line. */
+    public static final SqlScript SEPARATOR = new SqlScript(List.of(new Line("", Optional.empty())));
+
     public SqlScript {
         lines = List.copyOf(lines);
     }
@@ -36,7 +39,7 @@ public record SqlScript(List<Line> lines) {
     }
 
     /** This and what comes after it. */
-    SqlScript then(SqlScript more) {
+    public SqlScript then(SqlScript more) {
         List<Line> all = new ArrayList<>(lines);
         all.addAll(more.lines);
         return new SqlScript(all);

@@ -239,7 +239,7 @@ final class Lists {
                 tables.insert(table));
     }
 
-    /** The table of the elements; none while the keys of a design are faulty. */
+    /** The table of the elements; none while the keys of a design are wrong. */
     private Optional<Table> list(Tables tables) {
         List<String> key = tables.table(entity.name()).primaryKey();
         return tables.schema()
@@ -258,7 +258,7 @@ final class Lists {
         return asked(found, tables.inserts(written));
     }
 
-    /** The table of the pairs; none while the keys of a design are faulty. */
+    /** The table of the pairs; none while the keys of a design are wrong. */
     private List<Table> pairs(Tables tables) {
         return tables.schema().tables().stream()
                 .filter(t ->

@@ -25,7 +25,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
-/** Where nothing is found at fault, both providers take the classes, find them true to the tables and read with them. */
+/** Where no error is found, both providers take the classes, find them true to the tables and read with them. */
 class SoundPersistenceTest {
     @Property(tries = 12, seed = "20261130")
     void bothProvidersTakeTheClasses(@ForAll long seed) throws Exception {

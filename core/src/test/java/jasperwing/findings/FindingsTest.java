@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Each rule: raised on a design that breaks it, gone after its fix, and no other fault brought by the fix. */
+/** Each rule: raised on a design that breaks it, gone after its fix, and no other error brought by the fix. */
 class FindingsTest {
     static Stream<Arguments> broken() {
         return Stream.of(
@@ -225,7 +225,7 @@ class FindingsTest {
         isRaisedAndMended(rule, subject, lines);
     }
 
-    /** Once, about the subject, with fixes that each leave a design without it and without any fault. */
+    /** Once, about the subject, with fixes that each leave a design without it and without any error. */
     static void isRaisedAndMended(Rule rule, String subject, List<String> lines) {
         Design design = Samples.design(lines.toArray(String[]::new));
         List<Finding> found = of(rule, design);
@@ -235,7 +235,7 @@ class FindingsTest {
         for (Fix fix : found.get(0).fixes()) {
             Design mended = fix.edit().on(design);
             assertThat(of(rule, mended)).as(fix.title()).isEmpty();
-            assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT))
+            assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR))
                     .as(fix.title())
                     .isEmpty();
         }
@@ -248,7 +248,7 @@ class FindingsTest {
     }
 
     @Test
-    void theDemoOpensWithOneFaultAndThreeCautions() {
+    void theDemoOpensWithOneErrorAndThreeWarnings() {
         assertThat(Report.of(Samples.demo(), Dialect.POSTGRESQL).findings())
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .containsExactly(
@@ -268,6 +268,6 @@ class FindingsTest {
                     .hasSizeLessThan(report.findings().size());
             design = next;
         }
-        assertThat(Report.of(design, Dialect.SQLITE).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(design, Dialect.SQLITE).of(Level.ERROR)).isEmpty();
     }
 }

@@ -63,7 +63,7 @@ class FirstRowRulesTest {
                         "each Dive must carry one Instrument",
                         "each Sonde must be kept by one Dive",
                         "each Camera must be kept by one Dive"));
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
@@ -91,6 +91,6 @@ class FirstRowRulesTest {
                                         : Stream.of(l)),
                         Stream.of("each Instrument must be kept by one Dive", "each Dive must carry one Instrument"))
                 .toArray(String[]::new));
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

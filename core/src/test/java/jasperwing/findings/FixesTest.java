@@ -81,7 +81,7 @@ class FixesTest {
     }
 
     private static void check(Design design, Dialect dialect) {
-        for (Finding finding : Report.of(design, dialect).of(Level.CAUTION)) {
+        for (Finding finding : Report.of(design, dialect).of(Level.WARNING)) {
             Set<String> onPurpose = ON_PURPOSE.getOrDefault(finding.rule(), Set.of());
             for (Fix fix : finding.fixes()) {
                 Set<List<String>> lost = facts(design);

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What is said twice, and keys that lead back to themselves: a fault that its fix takes away. */
+/** What is said twice, and keys that lead back to themselves: an error that its fix takes away. */
 class RepeatRulesTest {
     static Stream<Arguments> broken() {
         return Stream.of(
@@ -65,16 +65,16 @@ class RepeatRulesTest {
 
     @ParameterizedTest
     @MethodSource("broken")
-    void isAFaultThatItsFixTakesAway(Rule rule, String subject, Design design) {
+    void isAnErrorThatItsFixTakesAway(Rule rule, String subject, Design design) {
         for (Dialect dialect : Dialect.values()) {
-            List<Finding> found = Report.of(design, dialect).of(Level.FAULT).stream()
+            List<Finding> found = Report.of(design, dialect).of(Level.ERROR).stream()
                     .filter(f -> f.rule() == rule)
                     .toList();
             assertThat(found).singleElement().satisfies(f -> {
                 assertThat(f.subject().text()).isEqualTo(subject);
                 assertThat(f.fixes()).isNotEmpty();
                 Design mended = f.fixes().get(0).edit().on(design);
-                assertThat(Report.of(mended, dialect).of(Level.FAULT)).noneMatch(m -> m.rule() == rule);
+                assertThat(Report.of(mended, dialect).of(Level.ERROR)).noneMatch(m -> m.rule() == rule);
             });
         }
     }

@@ -11,7 +11,7 @@ import jasperwing.notation.Notation;
 import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 
-/** Cautions that are left as they are, for a reason that stands in the design. */
+/** Warnings that are left as they are, for a reason that stands in the design. */
 class SetAsideTest {
     private static final Design DESIGN = Samples.design(
             "entity Dive", "  id serial key", "  depth int", "entity Photo", "  id serial key", "  diveId big int?");
@@ -21,15 +21,15 @@ class SetAsideTest {
     }
 
     private static Design setAside() {
-        Finding caution = report(DESIGN).findings().get(0);
-        return SetAsideEdits.add(caution.asSetAside("until the import is done")).on(DESIGN);
+        Finding warning = report(DESIGN).findings().get(0);
+        return SetAsideEdits.add(warning.asSetAside("until the import is done")).on(DESIGN);
     }
 
     @Test
-    void aCautionSetAsideIsCountedByItselfAndItsReasonIsKept() {
+    void aWarningSetAsideIsCountedByItselfAndItsReasonIsKept() {
         Report report = report(setAside());
         assertThat(report.findings()).isEmpty();
-        assertThat(report.counts()).isEqualTo("0 faults, 0 cautions, 1 set aside");
+        assertThat(report.counts()).isEqualTo("0 errors, 0 warnings, 1 set aside");
         assertThat(report.holding()).isEqualTo(Rule.values().length - 1);
         assertThat(report.aside())
                 .extracting(a -> a.finding().rule(), a -> a.said().reason())
@@ -66,7 +66,7 @@ class SetAsideTest {
     }
 
     @Test
-    void aFaultCannotBeSetAside() {
+    void anErrorCannotBeSetAside() {
         Design keyless = Samples.design("entity Dive", "  number int", "set aside no-key on Dive \"later\"");
         Report report = report(keyless);
         assertThat(report.findings()).extracting(Finding::rule).containsExactly(Rule.UNKNOWN_NAME, Rule.NO_KEY);

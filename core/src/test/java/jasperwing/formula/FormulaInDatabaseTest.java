@@ -29,7 +29,7 @@ class FormulaInDatabaseTest {
     @ParameterizedTest
     @EnumSource(Dialect.class)
     void givesTheSameInEveryDatabase(Dialect dialect) throws SQLException {
-        assertThat(Report.of(design, dialect).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(design, dialect).of(Level.ERROR)).isEmpty();
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {
             if (dialect == Dialect.POSTGRESQL) {

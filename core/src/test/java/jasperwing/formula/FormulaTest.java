@@ -139,12 +139,12 @@ class FormulaTest {
                 "each Boat must lie in one Port as port, which may have many Boat as boats",
                 "each Trip must be by one Boat as boat, which may make many Trip as trips",
                 "each Boat may be known as one Crewing as other");
-        List<Finding> found = Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT);
+        List<Finding> found = Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR);
         Design mended = design;
         for (Finding each : found) {
             mended = each.fixes().get(0).edit().on(mended);
         }
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Schema.derive(design, Dialect.POSTGRESQL)
                         .table("Boat")
                         .orElseThrow()

@@ -89,10 +89,10 @@ class SortingTest {
                         photos,
                         photos.withForward(photos.forward().withSorting(Optional.of(new Sorting("raw", false)))))
                 .on(DESIGN);
-        var findings = Report.of(wrong, Dialect.POSTGRESQL).of(Level.FAULT);
+        var findings = Report.of(wrong, Dialect.POSTGRESQL).of(Level.ERROR);
         assertThat(findings).extracting(f -> f.rule()).containsExactly(Rule.UNKNOWN_NAME);
         Design mended = findings.get(0).fixes().get(0).edit().on(wrong);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(sorting(mended)).isEmpty();
     }
 }

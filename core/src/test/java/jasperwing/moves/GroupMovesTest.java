@@ -161,7 +161,7 @@ class GroupMovesTest {
                         "  BuoyNote 40,60\n",
                         "  MarkNote 80,250\n")
                 .doesNotContain("entity Note");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
@@ -184,7 +184,7 @@ class GroupMovesTest {
     }
 
     @Test
-    void aRenamedRoleIsFollowedByKeysFormulasAndCautions() {
+    void aRenamedRoleIsFollowedByKeysFormulasAndWarnings() {
         Design before = Samples.design(
                 "entity Dive",
                 "  id serial key",
@@ -214,6 +214,6 @@ class GroupMovesTest {
         Design made = new TextToEnum("Dive", "hazards", "Hazard", List.of("current", "boats")).on(before);
         assertThat(Notation.print(made))
                 .contains("enum Hazard: current, boats", "  hazards     Hazard list    kept as an array");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

@@ -43,7 +43,7 @@ class KindMovesTest {
     @Property(tries = 60, seed = "20261221")
     void everyFamilyLoadsInEveryDatabase(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
         Design design = SoundDesigns.withKinds(seed);
-        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT).isEmpty());
+        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty());
         for (Dialect dialect : Dialect.values()) {
             try (Connection connection = Databases.loaded(design, dialect)) {
                 assertThat(connection.isClosed()).isFalse();
@@ -54,7 +54,7 @@ class KindMovesTest {
     @Property(tries = 25, seed = "20261222")
     void theClassesOfEveryFamilyCompile(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws IOException {
         Design design = SoundDesigns.withKinds(seed);
-        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT).isEmpty());
+        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty());
         Path folder = Files.createTempDirectory("kinds");
         try {
             Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
@@ -172,7 +172,7 @@ class KindMovesTest {
                 "  maker text(40)",
                 "each Sensor may be near one Net as net, which may have many Sensor as sensors");
         Design made = new Generalise(List.of("Sensor", "Net"), List.of("maker"), "Gear").on(design);
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Family.descendants(made, "Gear")).extracting(Entity::name).containsExactly("Sensor", "Net");
         assertThat(made.entity("Gear").orElseThrow().attributes())
                 .extracting(Attribute::name)

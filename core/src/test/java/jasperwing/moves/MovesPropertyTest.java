@@ -88,7 +88,7 @@ class MovesPropertyTest {
                 Parsed<Design> again = Notation.parse(Notation.print(after));
                 assertThat(again.problems()).as("%s", each).isEmpty();
                 assertThat(again.value()).as("%s", each).isEqualTo(after);
-                assertThat(faults(after)).as("%s on%n%s", each, text).isSubsetOf(faults(before));
+                assertThat(errors(after)).as("%s on%n%s", each, text).isSubsetOf(errors(before));
                 History undone =
                         History.startingWith(before).then(after).undone().orElseThrow();
                 assertThat(Notation.print(undone.present())).isEqualTo(text);
@@ -98,8 +98,8 @@ class MovesPropertyTest {
     }
 
     /** All but circles of musts: a kind and an id can hide one, which is seen when they become a relationship. */
-    private static List<String> faults(Design design) {
-        return Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT).stream()
+    private static List<String> errors(Design design) {
+        return Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).stream()
                 .filter(f -> f.rule() != Rule.REQUIRED_CYCLE)
                 .map(Finding::message)
                 .toList();

@@ -71,7 +71,7 @@ class MovesTest {
     }
 
     @Test
-    void splitAttributesTakeTheirCommentsAndCautionsAlong() {
+    void splitAttributesTakeTheirCommentsAndWarningsAlong() {
         String after = text(new SplitOff("Dive", List.of("weather", "wind"), "Conditions", false), design);
         assertThat(after)
                 .contains(

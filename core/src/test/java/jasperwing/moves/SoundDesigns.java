@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
-/** Designs without faults, of a few entities with everything moves care about; the same seed gives the same design. */
+/** Designs without errors, of a few entities with everything moves care about; the same seed gives the same design. */
 final class SoundDesigns {
     private static final List<String> ENTITIES = List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Log");
     private static final List<String> TYPES =

@@ -30,7 +30,7 @@ class KindSpeechTest {
         assertThat(understood.sentences()).containsExactly("entity Trap is a kind of Gear");
         Design after = understood.edit().on(design);
         assertThat(after.parent("Trap")).map(Entity::name).contains("Gear");
-        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test

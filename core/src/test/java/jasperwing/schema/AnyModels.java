@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
-/** Designs with all kinds of keys, attributes and relationships; some have faults. The same seed gives the same design. */
+/** Designs with all kinds of keys, attributes and relationships; some have errors. The same seed gives the same design. */
 final class AnyModels {
     private static final List<String> NAMES = List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart");
 

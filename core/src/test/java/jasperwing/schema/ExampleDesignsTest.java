@@ -74,9 +74,9 @@ class ExampleDesignsTest {
 
     @ParameterizedTest
     @MethodSource("all")
-    void nothingIsAtFault(String name, Dialect dialect) {
+    void nothingIsAtError(String name, Dialect dialect) {
         Design design = ExampleDesigns.design(name);
-        assertThat(Report.of(design, dialect).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(design, dialect).of(Level.ERROR)).isEmpty();
         assertThat(design.entities()).hasSizeBetween(15, 25);
         assertThat(Notation.parse(Notation.print(design)).value()).isEqualTo(design);
     }

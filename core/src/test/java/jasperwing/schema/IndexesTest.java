@@ -106,18 +106,18 @@ class IndexesTest {
         assertThat(split.entity("Visit").orElseThrow().indexes())
                 .extracting(i -> i.named())
                 .containsExactly(List.of("arrivedAt", "boat"), List.of("state"));
-        assertThat(Report.of(split, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(split, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
-    void aConditionThatCannotBeHeldIsAFaultAndTheIndexLeftOut() {
+    void aConditionThatCannotBeHeldIsAnErrorAndTheIndexLeftOut() {
         Design design = Samples.design(
                 "entity Visit",
                 "  id serial key",
                 "  boat text(20)",
                 "  index (boat) where depth > 3",
                 "  index (ship)");
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT))
+        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .contains(Rule.INDEX_CONDITION, Rule.UNKNOWN_NAME);
         assertThat(Schema.derive(design, Dialect.POSTGRESQL).sql()).doesNotContain("create index");
@@ -126,14 +126,14 @@ class IndexesTest {
     @ParameterizedTest
     @ValueSource(
             strings = {"names text(500)|codes text(500)", "names int list kept as json|codes int list kept as json"})
-    void anIndexMariadbRefusesIsAFaultAndItsFixMendsIt(String attributes) throws SQLException {
+    void anIndexMariadbRefusesIsAnErrorAndItsFixMendsIt(String attributes) throws SQLException {
         String[] both = attributes.split("\\|");
         Design design = Samples.design(
                 "entity Berth", "  id serial key", "  " + both[0], "  " + both[1], "  index (names, codes)");
-        List<Finding> faults = Report.of(design, Dialect.MARIADB).of(Level.FAULT);
-        assertThat(faults).extracting(Finding::rule).containsExactly(Rule.CANNOT_INDEX);
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
-        Design mended = faults.get(0).fixes().get(0).edit().on(design);
+        List<Finding> errors = Report.of(design, Dialect.MARIADB).of(Level.ERROR);
+        assertThat(errors).extracting(Finding::rule).containsExactly(Rule.CANNOT_INDEX);
+        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        Design mended = errors.get(0).fixes().get(0).edit().on(design);
         try (Connection connection = Databases.open(Dialect.MARIADB);
                 Statement statement = connection.createStatement()) {
             String refused = Schema.derive(design, Dialect.MARIADB).sql();

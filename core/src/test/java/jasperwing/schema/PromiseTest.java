@@ -25,14 +25,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** No fault, so it works; a fault, so it does not: both are tried on the databases themselves. */
+/** No error, so it works; an error, so it does not: both are tried on the databases themselves. */
 class PromiseTest {
-    /** Faults for which something is left out of the tables, or said otherwise, so that these can be created and filled. */
+    /** Errors for which something is left out of the tables, or said otherwise, so that these can be created and filled. */
     private static final Set<Rule> SIDESTEPPED =
             Set.of(Rule.ONE_OF_KEYS_DIFFER, Rule.EMPTY_ON_MUST, Rule.COUNTED_KEY_APART);
 
     @Property(tries = 250, seed = "20261128")
-    void aDesignIsFreeOfFaultsJustWhenItsFirstRowsCanBeStoredInSqlite(
+    void aDesignIsFreeOfErrorsJustWhenItsFirstRowsCanBeStoredInSqlite(
             @ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
         holds(seed, Dialect.SQLITE);
     }
@@ -54,7 +54,7 @@ class PromiseTest {
 
     private static void holds(long seed, Dialect dialect) throws SQLException {
         Design design = AnyModels.of(seed);
-        Set<Rule> faults = Report.of(design, dialect).of(Level.FAULT).stream()
+        Set<Rule> errors = Report.of(design, dialect).of(Level.ERROR).stream()
                 .map(Finding::rule)
                 .collect(Collectors.toSet());
         Schema schema = Schema.derive(design, dialect);
@@ -66,11 +66,11 @@ class PromiseTest {
         } catch (SQLException e) {
             refused = e.getMessage();
         }
-        if (faults.isEmpty() && refused != null) {
+        if (errors.isEmpty() && refused != null) {
             fail(refused + "\n" + schema.sql() + "\n" + Notation.print(design));
         }
-        if (refused == null && !SIDESTEPPED.containsAll(faults) && !faults.contains(Rule.NO_KINDS)) {
-            fail("works in spite of " + faults + "\n" + schema.sql() + "\n" + Notation.print(design));
+        if (refused == null && !SIDESTEPPED.containsAll(errors) && !errors.contains(Rule.NO_KINDS)) {
+            fail("works in spite of " + errors + "\n" + schema.sql() + "\n" + Notation.print(design));
         }
     }
 
@@ -84,7 +84,7 @@ class PromiseTest {
                 "  id serial key",
                 "each Core must be drilled in one Plot",
                 "  deleting Plot empties it");
-        assertThat(Report.of(design, dialect).of(Level.FAULT))
+        assertThat(Report.of(design, dialect).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .containsExactly(Rule.EMPTY_ON_MUST);
         assertThatThrownBy(() -> {
@@ -109,7 +109,7 @@ class PromiseTest {
                 "  width int",
                 "entity Seine is a kind of Net",
                 "  length int");
-        assertThat(Report.of(design, dialect).of(Level.FAULT))
+        assertThat(Report.of(design, dialect).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .containsExactly(Rule.COUNTED_KEY_APART);
         try (Connection connection = Databases.loaded(design, dialect);
@@ -127,7 +127,7 @@ class PromiseTest {
     @Test
     void oneIdColumnIsComparedWithNoKeyOfAnotherType() throws SQLException {
         Design design = Samples.demo();
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.FAULT))
+        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .containsExactly(Rule.ONE_OF_KEYS_DIFFER);
         try (Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
@@ -138,13 +138,13 @@ class PromiseTest {
     }
 
     @Test
-    void aGeneratedDesignHasEveryKindOfRelationshipAndSomeHaveFaults() {
+    void aGeneratedDesignHasEveryKindOfRelationshipAndSomeHaveErrors() {
         List<Design> designs = java.util.stream.LongStream.range(0, 300)
                 .mapToObj(AnyModels::of)
                 .toList();
-        long faulty = designs.stream()
-                .filter(d -> !Report.of(d, Dialect.POSTGRESQL).of(Level.FAULT).isEmpty())
+        long wrong = designs.stream()
+                .filter(d -> !Report.of(d, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty())
                 .count();
-        assertThat(faulty).isBetween(30L, 240L);
+        assertThat(wrong).isBetween(30L, 240L);
     }
 }

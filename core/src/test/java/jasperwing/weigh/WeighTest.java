@@ -170,15 +170,15 @@ class WeighTest {
     }
 
     @Test
-    void switchingLeavesNoNewFaultAndIsReadBackEqual() {
-        long faults = Report.of(demo, Dialect.POSTGRESQL).count(Level.FAULT);
+    void switchingLeavesNoNewErrorAndIsReadBackEqual() {
+        long errors = Report.of(demo, Dialect.POSTGRESQL).count(Level.ERROR);
         for (Weighing weighing : all(Dialect.POSTGRESQL).toList()) {
             for (Way way : weighing.ways()) {
                 Design then = way.edit().on(demo);
                 assertThat(Notation.parse(Notation.print(then)).value()).isEqualTo(then);
-                assertThat(Report.of(then, Dialect.POSTGRESQL).count(Level.FAULT))
+                assertThat(Report.of(then, Dialect.POSTGRESQL).count(Level.ERROR))
                         .as(weighing.title() + ": " + way.title())
-                        .isLessThanOrEqualTo(faults);
+                        .isLessThanOrEqualTo(errors);
             }
         }
     }

@@ -252,7 +252,7 @@ public final class ClassesStage implements Stage {
     }
 
     @Override
-    public boolean hasFaults() {
+    public boolean hasErrors() {
         return false;
     }
 

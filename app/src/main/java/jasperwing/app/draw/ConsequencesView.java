@@ -40,7 +40,7 @@ final class ConsequencesView {
         }
         nodes.add(section("Lost"));
         for (String each : lost) {
-            Label label = new Label(Words.capitalised(each), Icons.level(Level.CAUTION));
+            Label label = new Label(Words.capitalised(each), Icons.level(Level.WARNING));
             label.setWrapText(true);
             label.setId("lost");
             nodes.add(label);

@@ -309,8 +309,8 @@ public final class DrawStage implements Stage {
     }
 
     @Override
-    public boolean hasFaults() {
-        return workspace.projection().get().report().count(Level.FAULT) > 0;
+    public boolean hasErrors() {
+        return workspace.projection().get().report().count(Level.ERROR) > 0;
     }
 
     /** What typing on a card and looking at one need is loaded after the first look at the sheet, so that the first card opens at once. */

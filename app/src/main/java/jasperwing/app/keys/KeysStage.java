@@ -28,7 +28,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
- * Is every foreign key and join table right? In rows, as the ripple of a delete, as a matrix, and as a picture of the tables. The lens
+ * Is every foreign key and join table right? In rows, as the ripple of a delete, as a matrix, as a picture of the tables, and as the SQL that creates them. The lens
  * beside it gives the reason and the fixes of what is selected.
  */
 public final class KeysStage implements Stage {
@@ -50,7 +50,8 @@ public final class KeysStage implements Stage {
                 new Choice("Ledger", () -> new LedgerView(workspace)),
                 new Choice("Ripple", () -> new RippleView(workspace)),
                 new Choice("Who refers to whom", () -> new MatrixView(workspace, appearance)),
-                new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)));
+                new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)),
+                new Choice("SQL", () -> new SqlView(workspace, prompt)));
         seen = choices.get(0);
         frame.setTop(head());
         frame.setMinWidth(0);
@@ -183,8 +184,8 @@ public final class KeysStage implements Stage {
     }
 
     @Override
-    public boolean hasFaults() {
-        return workspace.projection().get().report().byRelationship().containsValue(Level.FAULT);
+    public boolean hasErrors() {
+        return workspace.projection().get().report().byRelationship().containsValue(Level.ERROR);
     }
 
     @Override

@@ -14,8 +14,8 @@ public final class FactLine {
         Node icon =
                 switch (fact.weight()) {
                     case GOOD -> Icons.holds();
-                    case COST -> Icons.level(Level.CAUTION);
-                    case LACK -> Icons.level(Level.FAULT);
+                    case COST -> Icons.level(Level.WARNING);
+                    case LACK -> Icons.level(Level.ERROR);
                 };
         Label text = new Label(fact.text(), icon);
         text.setWrapText(true);

@@ -38,7 +38,7 @@ public final class FindingBox extends VBox {
         if (!finding.fixes().isEmpty()) {
             alike(workspace, finding).ifPresent(fixes.getChildren()::add);
         }
-        if (finding.level() == Level.CAUTION) {
+        if (finding.level() == Level.WARNING) {
             fixes.getChildren().add(setAside(workspace, finding, fixes));
         }
         if (!finding.sql().isEmpty()) {
@@ -91,7 +91,7 @@ public final class FindingBox extends VBox {
         return area;
     }
 
-    /** A caution can be left as it is, for a reason that is typed in the button's place. */
+    /** A warning can be left as it is, for a reason that is typed in the button's place. */
     private static Button setAside(Workspace workspace, Finding finding, FlowPane fixes) {
         Button button = new Button("Set aside\u2026");
         button.getStyleClass().add("aside");

@@ -23,7 +23,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** Along the bottom: how many faults, cautions and rules that hold; above it, when opened, every finding with its fixes. */
+/** Along the bottom: how many errors, warnings and rules that hold; above it, when opened, every finding with its fixes. */
 final class FindingsLine extends VBox {
     private final Workspace workspace;
     /** More than these nobody reads at once. */
@@ -31,8 +31,8 @@ final class FindingsLine extends VBox {
 
     private final HBox line = new HBox();
     private final Button counts = new Button();
-    private final Label faults = new Label();
-    private final Label cautions = new Label();
+    private final Label errors = new Label();
+    private final Label warnings = new Label();
     private final Label holding = new Label();
     private final Button first = new Button();
     private final Label sizes = new Label();
@@ -90,8 +90,8 @@ final class FindingsLine extends VBox {
     private void buildLine() {
         HBox face = new HBox(
                 14,
-                count(Icons.level(Level.FAULT), faults),
-                count(Icons.level(Level.CAUTION), cautions),
+                count(Icons.level(Level.ERROR), errors),
+                count(Icons.level(Level.WARNING), warnings),
                 count(Icons.holds(), holding));
         face.setAlignment(Pos.CENTER_LEFT);
         counts.setGraphic(face);
@@ -111,8 +111,8 @@ final class FindingsLine extends VBox {
     }
 
     private void counts(Report report) {
-        faults.setText(report.counted(Level.FAULT));
-        cautions.setText(report.counted(Level.CAUTION)
+        errors.setText(report.counted(Level.ERROR));
+        warnings.setText(report.counted(Level.WARNING)
                 + (report.aside().isEmpty() ? "" : ", " + report.aside().size() + " set aside"));
         holding.setText(report.holding() + " rules hold");
         counts.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
@@ -148,7 +148,7 @@ final class FindingsLine extends VBox {
                 projection.millis()));
     }
 
-    /** A caution that is left as it is, with the reason. */
+    /** A warning that is left as it is, with the reason. */
     private HBox aside(Report.Aside aside) {
         Label said = new Label("Set aside: " + aside.finding().message() + " \u201c"
                 + aside.said().reason() + "\u201d");

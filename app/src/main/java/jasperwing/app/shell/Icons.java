@@ -33,9 +33,9 @@ public final class Icons {
         return shape;
     }
 
-    /** Square for a fault, triangle for a caution. */
+    /** Square for an error, triangle for a warning. */
     public static Node level(Level level) {
-        Shape shape = level == Level.FAULT ? new Rectangle(9, 9) : new Polygon(5, 0, 10, 9.5, 0, 9.5);
+        Shape shape = level == Level.ERROR ? new Rectangle(9, 9) : new Polygon(5, 0, 10, 9.5, 0, 9.5);
         shape.getStyleClass().add(level.word());
         return shape;
     }

@@ -65,7 +65,7 @@ final class Rail extends VBox {
             int waiting = stages.get(i).waiting();
             count.setText(String.valueOf(waiting));
             count.setVisible(waiting > 0);
-            count.getStyleClass().setAll("rail-count", stages.get(i).hasFaults() ? "count-fault" : "count-caution");
+            count.getStyleClass().setAll("rail-count", stages.get(i).hasErrors() ? "count-error" : "count-warning");
         }
     }
 }

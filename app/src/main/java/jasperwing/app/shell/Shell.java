@@ -76,7 +76,7 @@ public final class Shell extends StackPane {
         keys.ctrl(KeyCode.Z, "Undo", workspace::undo);
         keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
         keys.ctrl(KeyCode.Y, "", workspace::redo);
-        keys.ctrl(KeyCode.J, "Faults and cautions", findings::toggle);
+        keys.ctrl(KeyCode.J, "Errors and warnings", findings::toggle);
         keys.ctrl(KeyCode.B, "Show or hide the lens", () -> flip(appearance.lens()));
         keys.ctrl(KeyCode.S, "Save", files::save);
         keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);

@@ -16,11 +16,11 @@ public interface Stage {
     /** What fills the middle of the window. */
     Node view();
 
-    /** How many things wait at it: faults first; 0 shows nothing. */
+    /** How many things wait at it: errors first; 0 shows nothing. */
     int waiting();
 
-    /** Whether what waits are faults. */
-    boolean hasFaults();
+    /** Whether what waits are errors. */
+    boolean hasErrors();
 
     /** Whether the lens lays out the ways to keep what is selected. */
     default boolean weighs() {

@@ -51,7 +51,7 @@ class DrawingTest {
         Tie again = Drawing.tie(once, "Dive", "Site");
         assertThat(again.forward().role()).isEqualTo("site2");
         Design twice = Drawing.relate(again).on(once);
-        assertThat(Report.of(twice, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(twice, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Drawing.tie(twice, "Dive", "Site").forward().role()).isEqualTo("site3");
     }
 
@@ -60,7 +60,7 @@ class DrawingTest {
         Tie tree = Drawing.tie(design, "Site", "Site");
         Design after = Drawing.relate(tree).on(design);
         assertThat(tree.forward().must()).isFalse();
-        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.FAULT)).isEmpty();
+        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Drawing.tie(after, "Site", "Site").forward().role()).isEqualTo("parent2");
     }
 }

@@ -66,15 +66,15 @@ class KeyRowsTest {
     @Test
     void aRowHasTheWorstStateOfWhatIsFoundOfIt() {
         KeyRows rows = rows(Samples.demo());
-        assertThat(rows.oneOfs().get(0).state()).contains(Level.FAULT);
+        assertThat(rows.oneOfs().get(0).state()).contains(Level.ERROR);
         assertThat(rows.joins())
                 .extracting(KeyRow::state)
-                .containsExactly(Optional.empty(), Optional.of(Level.CAUTION), Optional.empty());
+                .containsExactly(Optional.empty(), Optional.of(Level.WARNING), Optional.empty());
         assertThat(rows.foreignKeys())
                 .filteredOn(r -> r.state().isPresent())
                 .allMatch(r -> r.cells().get(0).text().startsWith("specimen_keywords."))
                 .hasSize(2);
-        assertThat(levels(Samples.demo())).containsExactly(Level.FAULT, Level.CAUTION);
+        assertThat(levels(Samples.demo())).containsExactly(Level.ERROR, Level.WARNING);
     }
 
     @Test
@@ -96,7 +96,7 @@ class KeyRowsTest {
         assertThat(texts(rows.oneOfs()))
                 .containsExactly(
                         "notes.about_\u2026 | Dive, Site | a column for each | bigint | yes | yes, each key and that exactly one is filled");
-        assertThat(levels(design)).containsExactly(Level.FAULT);
+        assertThat(levels(design)).containsExactly(Level.ERROR);
     }
 
     @Test
