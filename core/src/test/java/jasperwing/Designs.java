@@ -1,5 +1,6 @@
 package jasperwing;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
@@ -32,7 +33,6 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
-import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.model.Stamp;
@@ -295,9 +295,9 @@ public final class Designs {
         Arbitrary<Place> places = Combinators.combine(
                         names(), Arbitraries.oneOf(Arbitraries.just(""), names()), coordinate, coordinate)
                 .as(Place::new);
-        Arbitrary<SetAside> asides = Combinators.combine(
+        Arbitrary<AcceptedWarning> accepted = Combinators.combine(
                         names(), names(), Arbitraries.oneOf(Arbitraries.just(""), names()), names(), comments(true))
-                .as(SetAside::new);
+                .as(AcceptedWarning::new);
         Arbitrary<Design> designs = Combinators.combine(
                         names(),
                         areas.list().ofMaxSize(2),
@@ -313,11 +313,11 @@ public final class Designs {
                         new Design(name, a, e, List.of(), all, r, s, List.of(), List.of(), p, c));
         return Combinators.combine(
                         designs,
-                        asides.list().ofMaxSize(2),
+                        accepted.list().ofMaxSize(2),
                         groups().list().ofMaxSize(2),
                         targets().list().ofMaxSize(2))
-                .as((design, aside, groups, targets) ->
-                        design.withSetAside(aside).withGroups(groups).withTargets(targets));
+                .as((design, warning, groups, targets) ->
+                        design.withAccepted(warning).withGroups(groups).withTargets(targets));
     }
 
     private static Arbitrary<CodeTarget> targets() {

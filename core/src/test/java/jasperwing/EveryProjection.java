@@ -78,7 +78,8 @@ final class EveryProjection {
 
     private void tables(Dialect dialect) {
         Schema schema = Schema.derive(design, dialect);
-        assertThat(schema.script().lines()).allMatch(l -> l.origin().map(this::isDeclared).orElse(true));
+        assertThat(schema.script().lines())
+                .allMatch(l -> l.origin().map(this::isDeclared).orElse(true));
         assertThat(Report.of(design, schema).findings()).isNotNull();
         assertThat(Order.of(schema).tables()).hasSameSizeAs(schema.tables());
         for (Table table : schema.tables()) {
@@ -87,7 +88,8 @@ final class EveryProjection {
         }
         assertThat(Order.ofRows(design, schema).tables()).hasSameSizeAs(schema.tables());
         LooseReference.all(design, schema).forEach(l -> assertThat(l.dangling()).isNotBlank());
-        assertThat(GuardTriggers.script(schema, GuardTriggers.of(design, schema)).text())
+        assertThat(GuardTriggers.script(schema, GuardTriggers.of(design, schema))
+                        .text())
                 .isNotNull();
         design.relationships()
                 .forEach(r -> Roles.of(r).forEach(role -> role.targets().forEach(t -> deletes(schema, role, t))));
@@ -98,7 +100,8 @@ final class EveryProjection {
                 ? origin.relationship().isPresent()
                 : design.entity(origin.declaration()).isPresent()
                         || design.enumType(origin.declaration()).isPresent();
-        return there && origin.relationship().map(design.relationships()::contains).orElse(true);
+        return there
+                && origin.relationship().map(design.relationships()::contains).orElse(true);
     }
 
     /** What sentences say that a delete does is what the tables reached by it say. */

@@ -64,7 +64,7 @@ class RecallTest {
                 design.entities(),
                 design.relationships(),
                 design.sheets(),
-                design.setAside(),
+                design.accepted(),
                 design.targets(),
                 design.places(),
                 design.comments());

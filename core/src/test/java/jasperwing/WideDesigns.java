@@ -245,7 +245,7 @@ public final class WideDesigns {
     private void standings() {
         lines.add("sheet Main: " + quoted(any()) + ", Gone");
         if (random.nextBoolean()) {
-            lines.add("set aside no-key on " + quoted(any()) + maybe(".name", 2) + " \"because\"");
+            lines.add("accept no-key on " + quoted(any()) + maybe(".name", 2) + " \"because\"");
         }
         for (String target : List.of("java-jakarta", "java-plain")) {
             lines.add("classes " + target + maybe(" into \"out\"", 2));

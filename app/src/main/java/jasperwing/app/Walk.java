@@ -141,9 +141,9 @@ final class Walk {
         step(this::selectError);
         picture("keys");
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
-        step(() -> fire("keys-Ripple"));
+        step(() -> fire("keys-Delete"));
         picture("ripple");
-        step(() -> fire("keys-Who"));
+        step(() -> fire("keys-Matrix"));
         picture("matrix");
         step(() -> fire("keys-Tables"));
         until(() -> !window.shell().lookup("#save-tables").isDisabled());

@@ -39,7 +39,7 @@ class KeysAndClassesTest extends WindowTest {
     void aKeyThatIsWrongIsFoundExplainedAndMended() {
         push(KeyCode.CONTROL, KeyCode.DIGIT2);
         until("the ledger is there", () -> sees("#key-notes.subject_kind + subject_id"));
-        clickOn(button("Only what is wrong"));
+        clickOn(button("Only problems"));
         until("what holds is hidden", () -> !sees("#key-dives.expedition_id"));
         clickId("#key-notes.subject_kind + subject_id");
         until("its fix is offered", () -> sees("#fix-one-of-keys-differ"));

@@ -8,18 +8,22 @@ import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.SqlScript;
 import java.io.IOException;
 import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The four ways to look at keys, as somebody looks through them. */
+/** The five ways to look at keys, as somebody looks through them. */
 class KeysViewsTest extends WindowTest {
     @Override
     Design first() {
@@ -58,7 +62,7 @@ class KeysViewsTest extends WindowTest {
     @Test
     void theRippleOfWhatIsSelectedIsToldAndDrawn() {
         interact(() -> window.workspace().selection().set(Selection.of("Instrument")));
-        clickOn("#keys-Ripple");
+        clickOn("#keys-Delete");
         until("it is told", () -> sentence().startsWith("Deleting a row of instruments deletes"));
         assertThat(sentence()).contains("calibrations", "sondes", "cameras", "sonde_probes", "notes");
         clickOn("#ripple-start")
@@ -74,6 +78,47 @@ class KeysViewsTest extends WindowTest {
 
     private String sentence() {
         return ((Label) lookup("#ripple-sentence").query()).getText();
+    }
+
+    @Test
+    void theScriptIsShownCopiedAndSavedAndEachLineLeadsToTheDesign() {
+        clickOn("#keys-SQL");
+        until("the script is there", () -> script().contains("create table expeditions ("));
+        assertThat(script())
+                .isEqualTo(window.workspace().projection().get().schema().sql());
+        interact(() -> window.workspace().selection().set(Selection.of("Dive")));
+        int line = script().lines().toList().indexOf("  max_depth numeric(5,1) not null,");
+        interact(() -> sql().getSelectionModel().clearAndSelect(line));
+        until("its origin is told", () -> told("#sql-origin").contains("Dive: maxDepth decimal(5,1)"));
+        assertThat(window.workspace().selection().get()).isEqualTo(Selection.of("Dive"));
+        clickOn("#sql-copy");
+        until("it is told", () -> told("#sql-state").startsWith("Copied"));
+        interact(() -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo(script()));
+        clickOn("#sql-scope").clickOn("What is selected");
+        until(
+                "one table is left",
+                () -> script().startsWith("create table dives (") && !script().contains("create table expeditions"));
+        Path file = folder.resolve("dives.sql");
+        clickOn("#sql-save");
+        until("a file is asked for", () -> focused("path"));
+        push(KeyCode.CONTROL, KeyCode.A);
+        write(file.toString()).push(KeyCode.ENTER);
+        until("it is saved", () -> file.toFile().exists());
+        assertThat(file).content().isEqualTo(script());
+        interact(() -> window.workspace().dialect().set(Dialect.SQLITE));
+        until("it is another database's", () -> script().contains("integer constraint pk_dives primary key"));
+    }
+
+    private ListView<SqlScript.Line> sql() {
+        return lookup("#sql-lines").query();
+    }
+
+    private String script() {
+        return new SqlScript(sql().getItems()).text();
+    }
+
+    private String told(String id) {
+        return ((Label) lookup(id).query()).getText();
     }
 
     @Test
@@ -95,7 +140,7 @@ class KeysViewsTest extends WindowTest {
 
     @Test
     void theMatrixTellsWhatTheMouseIsOver() {
-        clickOn("#keys-Who");
+        clickOn("#keys-Matrix");
         until("it is there", () -> sees("#matrix"));
         var matrix = lookup("#matrix").query();
         var bounds = matrix.localToScreen(matrix.getBoundsInLocal());

@@ -8,7 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
-/** Walking along roles, and warnings that are set aside. */
+/** Walking along roles, and warnings that are accepted. */
 class WalkingTest extends WindowTest {
     @Override
     Design first() {
@@ -75,14 +75,14 @@ class WalkingTest extends WindowTest {
     }
 
     @Test
-    void aWarningIsSetAsideForAReasonAndTakenBackByUndo() {
+    void aWarningIsAcceptedForAReasonAndTakenBackByUndo() {
         clickOn(headOf("Photo"));
-        until("the warning is in the lens", () -> sees("#set-aside-undeclared-reference"));
-        clickOn("#set-aside-undeclared-reference");
-        until("a reason can be typed", () -> focused("aside-reason"));
+        until("the warning is in the lens", () -> sees("#accept-undeclared-reference"));
+        clickOn("#accept-undeclared-reference");
+        until("a reason can be typed", () -> focused("accept-reason"));
         write("until the import is done").push(KeyCode.ENTER);
-        until("it is set aside", () -> design().setAside().size() == 1);
-        assertThat(window.workspace().projection().get().report().aside())
+        until("it is accepted", () -> design().accepted().size() == 1);
+        assertThat(window.workspace().projection().get().report().accepted())
                 .extracting(a -> a.said().reason())
                 .containsExactly("until the import is done");
         push(KeyCode.CONTROL, KeyCode.Z);

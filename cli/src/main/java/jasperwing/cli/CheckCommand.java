@@ -65,6 +65,6 @@ final class CheckCommand implements Callable<Integer> {
             finding.fixes().forEach(f -> out.println(TerminalText.text("  fix: " + f.title())));
             finding.sql().lines().forEach(l -> out.println(TerminalText.text("  sql: " + l)));
         }
-        out.println(report.counts() + ", " + report.holding() + " rules hold");
+        out.println(report.counts() + ", " + report.holding() + " rules pass");
     }
 }

@@ -11,7 +11,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/** Findings in SARIF 2.1.0, as systems for reviewing code read it. What is set aside is there, suppressed for its reason. */
+/** Findings in SARIF 2.1.0, as systems for reviewing code read it. What is accepted is there, suppressed for its reason. */
 final class FindingsSarif {
     private static final String SCHEMA =
             "https://docs.oasis-open.org/sarif/sarif/v2.1.0/errata01/os/schemas/sarif-schema-2.1.0.json";
@@ -44,7 +44,7 @@ final class FindingsSarif {
         for (Finding finding : report.findings()) {
             result(finding, Optional.empty());
         }
-        for (Report.Aside aside : report.aside()) {
+        for (Report.Accepted aside : report.accepted()) {
             result(aside.finding(), Optional.of(aside.said().reason()));
         }
         json.writeEndArray();

@@ -28,7 +28,7 @@ enum Aspect {
             && a.enums().equals(b.enums())
             && a.groups().equals(b.groups())),
     SHEETS((a, b) -> a.sheets().equals(b.sheets())),
-    ASIDE((a, b) -> a.setAside().equals(b.setAside())),
+    ACCEPTED((a, b) -> a.accepted().equals(b.accepted())),
     TARGETS((a, b) -> a.targets().equals(b.targets())),
     /** The database; told by the schema. */
     DIALECT((a, b) -> true);

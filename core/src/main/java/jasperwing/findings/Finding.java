@@ -1,7 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Comments;
-import jasperwing.model.SetAside;
 import java.util.List;
 
 /**
@@ -30,7 +30,7 @@ public record Finding(Rule rule, Subject subject, String message, String why, Li
     }
 
     /** What is written down to leave it as it is. */
-    public SetAside asSetAside(String reason) {
-        return new SetAside(rule.code(), subject.entity(), subject.member(), reason, Comments.NONE);
+    public AcceptedWarning asAccepted(String reason) {
+        return new AcceptedWarning(rule.code(), subject.entity(), subject.member(), reason, Comments.NONE);
     }
 }

@@ -19,13 +19,13 @@ public final class Handbook {
             what it is about, says why it matters, and offers fixes, each an edit that can be undone. Codes are stable. This page is made from the rules
             themselves: what stands below each example is what is said of it.
 
-            A warning can be set aside, with a reason: *Set aside…* below it in the window, or in the text of the design
+            A warning can be accepted, with a reason: *Accept…* below it in the window, or in the text of the design
 
             ```
-            set aside undeclared-reference on Calibration.researcherId "until the import is done"
+            accept undeclared-reference on Calibration.researcherId "until the import is done"
             ```
 
-            It is counted by itself from then on, follows the names it is about, and can be looked at again. An error cannot be set aside.
+            It is counted by itself from then on, follows the names it is about, and can be looked at again. An error cannot be accepted.
             """;
 
     private Handbook() {}

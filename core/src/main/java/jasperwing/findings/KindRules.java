@@ -115,7 +115,7 @@ final class KindRules {
     private static Finding keptInVain(Design design, Entity entity, boolean isKind) {
         String kept = entity.kinship().kept().orElseThrow().words();
         List<Fix> fixes = new ArrayList<>(List.of(new Fix(
-                "Leave it unsaid",
+                "Remove this line",
                 EntityEdits.change(entity.name(), e -> e.withKinship(e.kinship().withKept(Optional.empty()))))));
         if (isKind) {
             Edit moved = fixes.get(0)

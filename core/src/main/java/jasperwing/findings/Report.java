@@ -1,8 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.model.SetAside;
 import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
@@ -19,17 +19,17 @@ import java.util.stream.Stream;
 /**
  * All findings of a design.
  *
- * @param findings errors first, then by rule, then in the order of the design; without the warnings that are set aside
- * @param aside the warnings that are set aside, in the same order
+ * @param findings errors first, then by rule, then in the order of the design; without the warnings that are accepted
+ * @param accepted the warnings that are accepted, in the same order
  */
-public record Report(List<Finding> findings, List<Aside> aside) {
+public record Report(List<Finding> findings, List<Accepted> accepted) {
     /** A warning and the reason why it is left as it is. */
-    public record Aside(Finding finding, SetAside said) {}
+    public record Accepted(Finding finding, AcceptedWarning said) {}
 
     static final List<RuleSet> OF_DESIGN = List.of(
             RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.TYPES),
             RuleSet.of(RepeatRules::check, Aspect.TYPES, Aspect.SHEETS),
-            RuleSet.of(AsideRules::check, Aspect.ASIDE),
+            RuleSet.of(AcceptedWarningRules::check, Aspect.ACCEPTED),
             RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
             RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
@@ -68,7 +68,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
 
     public Report {
         findings = List.copyOf(findings);
-        aside = List.copyOf(aside);
+        accepted = List.copyOf(accepted);
     }
 
     /** Holds the design against every rule. */
@@ -91,15 +91,15 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         memory.entities(checked, OF_ENTITIES, found);
         Set<String> repeated = repeated(byRule.getOrDefault(Rule.DUPLICATE_NAME, List.of()));
         List<Finding> all = new ArrayList<>();
-        List<Aside> aside = new ArrayList<>();
+        List<Accepted> accepted = new ArrayList<>();
         for (Level level : Level.values()) {
             byRule.forEach((rule, findings) -> {
                 if (rule.level() == level) {
-                    sort(mendable(findings, repeated), design.setAside(), all, aside);
+                    sort(mendable(findings, repeated), design.accepted(), all, accepted);
                 }
             });
         }
-        return new Report(all, aside);
+        return new Report(all, accepted);
     }
 
     /** What several entities, enums, areas or sheets are called, or several attributes of one entity. */
@@ -124,14 +124,15 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         return names.contains(subject.entity()) || names.contains(subject.text());
     }
 
-    private static void sort(List<Finding> findings, List<SetAside> said, List<Finding> all, List<Aside> aside) {
+    private static void sort(
+            List<Finding> findings, List<AcceptedWarning> said, List<Finding> all, List<Accepted> accepted) {
         for (Finding finding : findings) {
-            Optional<SetAside> left = said.isEmpty() || finding.level() != Level.WARNING
+            Optional<AcceptedWarning> left = said.isEmpty() || finding.level() != Level.WARNING
                     ? Optional.empty()
                     : said.stream()
-                            .filter(a -> a.isAs(finding.asSetAside(a.reason())))
+                            .filter(a -> a.isAs(finding.asAccepted(a.reason())))
                             .findFirst();
-            left.ifPresentOrElse(a -> aside.add(new Aside(finding, a)), () -> all.add(finding));
+            left.ifPresentOrElse(a -> accepted.add(new Accepted(finding, a)), () -> all.add(finding));
         }
     }
 
@@ -150,12 +151,12 @@ public record Report(List<Finding> findings, List<Aside> aside) {
         return levels;
     }
 
-    /** How many errors and warnings there are, in words, and how many warnings are set aside, if any are. */
+    /** How many errors and warnings there are, in words, and how many warnings are accepted, if any are. */
     public String counts() {
         return counted(Level.ERROR)
                 + ", "
                 + counted(Level.WARNING)
-                + (aside.isEmpty() ? "" : ", " + aside.size() + " set aside");
+                + (accepted.isEmpty() ? "" : ", " + accepted.size() + " accepted");
     }
 
     /** How many findings of a level there are, in words. */
@@ -167,7 +168,7 @@ public record Report(List<Finding> findings, List<Aside> aside) {
     /** How many rules found nothing. */
     public long holding() {
         return Rule.values().length
-                - Stream.concat(findings.stream(), aside.stream().map(Aside::finding))
+                - Stream.concat(findings.stream(), accepted.stream().map(Accepted::finding))
                         .map(Finding::rule)
                         .distinct()
                         .count();

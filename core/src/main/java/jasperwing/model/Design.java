@@ -19,7 +19,7 @@ public final class Design {
     private final List<Entity> entities;
     private final List<Relationship> relationships;
     private final List<Sheet> sheets;
-    private final List<SetAside> setAside;
+    private final List<AcceptedWarning> accepted;
     private final List<CodeTarget> targets;
     private final List<Place> places;
     private final Comments comments;
@@ -36,7 +36,7 @@ public final class Design {
             List<Entity> entities,
             List<Relationship> relationships,
             List<Sheet> sheets,
-            List<SetAside> setAside,
+            List<AcceptedWarning> accepted,
             List<CodeTarget> targets,
             List<Place> places,
             Comments comments) {
@@ -47,7 +47,7 @@ public final class Design {
         this.entities = List.copyOf(entities);
         this.relationships = List.copyOf(relationships);
         this.sheets = List.copyOf(sheets);
-        this.setAside = List.copyOf(setAside);
+        this.accepted = List.copyOf(accepted);
         this.targets = List.copyOf(targets);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
@@ -63,7 +63,7 @@ public final class Design {
         this.entities = List.copyOf(draft.entities);
         this.relationships = List.copyOf(draft.relationships);
         this.sheets = List.copyOf(draft.sheets);
-        this.setAside = List.copyOf(draft.setAside);
+        this.accepted = List.copyOf(draft.accepted);
         this.targets = List.copyOf(draft.targets);
         this.places = draft.places == origin.places
                 ? origin.places
@@ -124,8 +124,8 @@ public final class Design {
     }
 
     /** The warnings that are to be left as they are. */
-    public List<SetAside> setAside() {
-        return setAside;
+    public List<AcceptedWarning> accepted() {
+        return accepted;
     }
 
     /** What is said of the targets that code is made for. */
@@ -255,8 +255,8 @@ public final class Design {
         return with(d -> d.sheets = newSheets);
     }
 
-    public Design withSetAside(List<SetAside> newSetAside) {
-        return with(d -> d.setAside = newSetAside);
+    public Design withAccepted(List<AcceptedWarning> newAccepted) {
+        return with(d -> d.accepted = newAccepted);
     }
 
     public Design withTargets(List<CodeTarget> newTargets) {
@@ -288,7 +288,7 @@ public final class Design {
                         && entities.equals(d.entities)
                         && relationships.equals(d.relationships)
                         && sheets.equals(d.sheets)
-                        && setAside.equals(d.setAside)
+                        && accepted.equals(d.accepted)
                         && targets.equals(d.targets)
                         && places.equals(d.places)
                         && comments.equals(d.comments);
@@ -297,7 +297,7 @@ public final class Design {
     @Override
     public int hashCode() {
         return Objects.hash(
-                name, areas, enums, groups, entities, relationships, sheets, setAside, targets, places, comments);
+                name, areas, enums, groups, entities, relationships, sheets, accepted, targets, places, comments);
     }
 
     /** Its name and how much is in it. */

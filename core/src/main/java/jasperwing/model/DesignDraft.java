@@ -11,7 +11,7 @@ final class DesignDraft {
     List<Entity> entities;
     List<Relationship> relationships;
     List<Sheet> sheets;
-    List<SetAside> setAside;
+    List<AcceptedWarning> accepted;
     List<CodeTarget> targets;
     List<Place> places;
     Comments comments;
@@ -24,7 +24,7 @@ final class DesignDraft {
         entities = design.entities();
         relationships = design.relationships();
         sheets = design.sheets();
-        setAside = design.setAside();
+        accepted = design.accepted();
         targets = design.targets();
         places = design.places();
         comments = design.comments();

@@ -43,7 +43,7 @@ public final class EntityEdits {
     }
 
     private static Design renameMentions(Design before, String oldName, String newName) {
-        Design design = SetAsideEdits.entityRenamed(before, oldName, newName);
+        Design design = AcceptedWarningEdits.entityRenamed(before, oldName, newName);
         return design.withRelationships(design.relationships().stream()
                         .map(r -> r.mentions(oldName) ? r.withEntityRenamed(oldName, newName) : r)
                         .toList())
@@ -67,7 +67,8 @@ public final class EntityEdits {
     public static Edit remove(String name) {
         return design -> {
             String above = design.entity(name).map(e -> e.kinship().of()).orElse("");
-            return removed(SetAsideEdits.entityRemoved(kindsOf(name, above).on(design), name), name);
+            return removed(
+                    AcceptedWarningEdits.entityRemoved(kindsOf(name, above).on(design), name), name);
         };
     }
 
@@ -131,7 +132,7 @@ public final class EntityEdits {
                     .flatMap(e -> e.attribute(attribute))
                     .map(a -> change.apply(a).name())
                     .orElse(attribute);
-            Design followed = SetAsideEdits.memberRenamed(changed, entity, attribute, name);
+            Design followed = AcceptedWarningEdits.memberRenamed(changed, entity, attribute, name);
             return sorted(followed, entity, s -> Optional.of(s.renamed(attribute, name)));
         };
     }
@@ -248,7 +249,8 @@ public final class EntityEdits {
                     Design changed = change(entity, old -> retyped(old, attributes, key, renames))
                             .on(design);
                     for (Map.Entry<String, String> rename : renames.entrySet()) {
-                        changed = SetAsideEdits.memberRenamed(changed, entity, rename.getKey(), rename.getValue());
+                        changed =
+                                AcceptedWarningEdits.memberRenamed(changed, entity, rename.getKey(), rename.getValue());
                     }
                     return sorted(changed, entity, s -> followed(s, e, attributes, renames));
                 })

@@ -1,12 +1,12 @@
 package jasperwing.moves;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Relationship;
-import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
@@ -66,7 +66,7 @@ final class Absorbing {
                 .withPlaces(related.places().stream()
                         .filter(p -> !p.entity().equals(gone))
                         .toList())
-                .withSetAside(asides(related));
+                .withAccepted(accepted(related));
     }
 
     private Design without(Design design) {
@@ -126,10 +126,10 @@ final class Absorbing {
         return new Sheet(sheet.name(), List.copyOf(names), sheet.comments());
     }
 
-    private List<SetAside> asides(Design design) {
-        List<SetAside> all = new ArrayList<>();
-        for (SetAside aside : design.setAside()) {
-            SetAside now = aside.entity().equals(gone) ? Making.on(aside, stays) : aside;
+    private List<AcceptedWarning> accepted(Design design) {
+        List<AcceptedWarning> all = new ArrayList<>();
+        for (AcceptedWarning accepted : design.accepted()) {
+            AcceptedWarning now = accepted.entity().equals(gone) ? Making.on(accepted, stays) : accepted;
             if (all.stream().noneMatch(now::isAs)) {
                 all.add(now);
             }

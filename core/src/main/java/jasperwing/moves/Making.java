@@ -1,5 +1,6 @@
 package jasperwing.moves;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
@@ -10,7 +11,6 @@ import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
@@ -100,13 +100,13 @@ final class Making {
     }
 
     /** The warnings on some members of an entity, as warnings on another. */
-    static Design asidesMoved(Design design, String from, Collection<String> members, String to) {
-        return design.withSetAside(design.setAside().stream()
+    static Design acceptedMoved(Design design, String from, Collection<String> members, String to) {
+        return design.withAccepted(design.accepted().stream()
                 .map(a -> a.entity().equals(from) && members.contains(a.member()) ? on(a, to) : a)
                 .toList());
     }
 
-    static SetAside on(SetAside aside, String entity) {
-        return new SetAside(aside.code(), entity, aside.member(), aside.reason(), aside.comments());
+    static AcceptedWarning on(AcceptedWarning accepted, String entity) {
+        return new AcceptedWarning(accepted.code(), entity, accepted.member(), accepted.reason(), accepted.comments());
     }
 }

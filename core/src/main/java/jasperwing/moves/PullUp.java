@@ -74,6 +74,6 @@ public record PullUp(String kind, List<String> attributes) implements Move {
             moved(design).forEach(a -> longer.add(all ? a : a.withOptional(a.optional() || !a.list())));
             return e.withAttributes(longer);
         });
-        return Making.asidesMoved(made, kind, attributes, parent.name());
+        return Making.acceptedMoved(made, kind, attributes, parent.name());
     }
 }

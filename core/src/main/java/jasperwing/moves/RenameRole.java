@@ -3,13 +3,13 @@ package jasperwing.moves;
 import static jasperwing.moves.Hindrances.first;
 
 import jasperwing.formula.Renaming;
+import jasperwing.model.AcceptedWarningEdits;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.SetAsideEdits;
 import jasperwing.naming.Roles;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +53,7 @@ public record RenameRole(Relationship relationship, boolean forward, String name
         for (String reader : readers()) {
             made = Renaming.inFormulas(made, reader, role(), name);
             made = Making.change(made, reader, this::following);
-            made = SetAsideEdits.memberRenamed(made, reader, role(), name);
+            made = AcceptedWarningEdits.memberRenamed(made, reader, role(), name);
         }
         return RelationshipEdits.replace(relationship, renamed).on(made);
     }

@@ -69,7 +69,7 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
         boolean must = moved.stream().anyMatch(a -> !a.optional() && !a.list());
         Reading having = new Reading(must, "have", false, role());
         return Making.relate(
-                Making.asidesMoved(split, entity, attributes, name),
+                Making.acceptedMoved(split, entity, attributes, name),
                 shared ? sharing(having) : Making.part(name, entity, having, Comments.NONE));
     }
 

@@ -1,5 +1,6 @@
 package jasperwing.notation;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.AttributeGroup;
@@ -13,7 +14,6 @@ import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
-import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -26,7 +26,7 @@ import java.util.stream.Collectors;
 /** Reads a whole design, statement by statement. */
 final class DesignParser {
     private static final String STATEMENTS =
-            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'set aside', 'classes' or 'places'";
+            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'accept', 'classes' or 'places'";
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<Area> areas = new ArrayList<>();
@@ -35,7 +35,7 @@ final class DesignParser {
     private final List<Entity> entities = new ArrayList<>();
     private final List<Relationship> relationships = new ArrayList<>();
     private final List<Sheet> sheets = new ArrayList<>();
-    private final List<SetAside> setAside = new ArrayList<>();
+    private final List<AcceptedWarning> accepted = new ArrayList<>();
     private final List<CodeTarget> targets = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
     private final List<String> above = new ArrayList<>();
@@ -68,7 +68,7 @@ final class DesignParser {
                 entities,
                 relationships,
                 sheets,
-                setAside,
+                accepted,
                 targets,
                 places,
                 new Comments(before(), head.after(), closing));
@@ -151,7 +151,7 @@ final class DesignParser {
             case "each" -> relationship(statement);
             case "sheet" -> sheet(statement);
             case "places" -> places(statement);
-            case "set" -> setAside(statement);
+            case "accept", "set" -> accepted(statement);
             case "classes" -> targets.add(new CodeTargetParser(problems).read(statement));
             case "value" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.VALUE, statement));
             case "trait" -> groups.add(new GroupParser(problems).read(AttributeGroup.Kind.TRAIT, statement));
@@ -246,10 +246,12 @@ final class DesignParser {
         noBody(statement);
     }
 
-    /** {@code set aside CODE on Entity.member "reason"}; a code is words joined by hyphens. */
-    private void setAside(Outline.Statement statement) throws SyntaxException {
+    /** {@code accept CODE on Entity.member "reason"}, before 0.2 {@code set aside CODE …}; a code is words joined by hyphens. */
+    private void accepted(Outline.Statement statement) throws SyntaxException {
         Cursor cursor = statement.head().cursor();
-        cursor.words("set", "aside");
+        if (!cursor.takeWords("set", "aside")) {
+            cursor.words("accept");
+        }
         String code = cursor.name("the code of a warning");
         cursor.words("on");
         String entity = cursor.name("what the warning is about");
@@ -258,9 +260,10 @@ final class DesignParser {
         String reason = cursor.string("the reason in double quotes");
         cursor.end();
         if (reason.isBlank()) {
-            throw cursor.wrong(at, "a warning is set aside for a reason", "the reason in double quotes");
+            throw cursor.wrong(at, "a warning is accepted for a reason", "the reason in double quotes");
         }
-        setAside.add(new SetAside(code, entity, member, reason, statement.head().comments()));
+        accepted.add(new AcceptedWarning(
+                code, entity, member, reason, statement.head().comments()));
         noBody(statement);
     }
 

@@ -1,5 +1,6 @@
 package jasperwing.notation;
 
+import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -20,7 +21,6 @@ import jasperwing.model.Place;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
-import jasperwing.model.SetAside;
 import jasperwing.model.Sheet;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
@@ -29,7 +29,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, warnings set aside, targets, places. */
+/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, warnings accepted, targets, places. */
 final class Printer {
     private static final int NAME_WIDTH = 12;
     private static final int TYPE_WIDTH = 15;
@@ -50,7 +50,7 @@ final class Printer {
         }
         group(design.relationships(), this::relationship);
         group(design.sheets(), this::sheet);
-        group(design.setAside(), this::setAside);
+        group(design.accepted(), this::accepted);
         group(design.targets(), this::codeTarget);
         if (!design.comments().closing().isEmpty()) {
             blank();
@@ -98,12 +98,12 @@ final class Printer {
         return Quoting.name(value.name()) + (value.label().isEmpty() ? "" : " " + Quoting.string(value.label()));
     }
 
-    private void setAside(SetAside aside) {
-        String member = aside.member().isEmpty() ? "" : "." + Quoting.name(aside.member());
+    private void accepted(AcceptedWarning accepted) {
+        String member = accepted.member().isEmpty() ? "" : "." + Quoting.name(accepted.member());
         statement(
-                "set aside " + Quoting.name(aside.code()) + " on " + Quoting.name(aside.entity()) + member + " "
-                        + Quoting.string(aside.reason()),
-                aside.comments());
+                "accept " + Quoting.name(accepted.code()) + " on " + Quoting.name(accepted.entity()) + member + " "
+                        + Quoting.string(accepted.reason()),
+                accepted.comments());
     }
 
     private void codeTarget(CodeTarget target) {

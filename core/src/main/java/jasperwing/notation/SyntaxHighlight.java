@@ -30,7 +30,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
             "entity",
             "each",
             "sheet",
-            "set",
+            "accept",
             "classes",
             "places",
             "notation");
@@ -47,7 +47,6 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
 
     /** Words of the grammar that can be names elsewhere. */
     private static final Set<String> FURTHER = Set.of(
-            "aside",
             "at",
             "be",
             "by",

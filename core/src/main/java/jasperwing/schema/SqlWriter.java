@@ -66,8 +66,7 @@ final class SqlWriter {
     }
 
     private void write() {
-        Set<String> written =
-                order.tables().stream().map(Table::name).collect(Collectors.toSet());
+        Set<String> written = order.tables().stream().map(Table::name).collect(Collectors.toSet());
         for (Table table : order.tables()) {
             out.separate();
             table(table);
@@ -158,7 +157,9 @@ final class SqlWriter {
         SqlOrigin whole = SqlOrigin.of(table);
         out.add("create table " + quote(table.name()) + " (", whole);
         for (int i = 0; i < body.size(); i++) {
-            out.add("  " + body.get(i).text() + (i < body.size() - 1 ? "," : ""), body.get(i).origin());
+            out.add(
+                    "  " + body.get(i).text() + (i < body.size() - 1 ? "," : ""),
+                    body.get(i).origin());
         }
         if (body.isEmpty()) {
             out.add("  " + emptyTable(), whole);

@@ -194,7 +194,7 @@ class GroupMovesTest {
                 "  deep int = dive.depth * 2",
                 "  key (dive, number)",
                 "each Log must tell of one Dive as dive, which may have many Log as logs",
-                "set aside one-of-not-enforced on Log.dive \"so it is\"");
+                "accept one-of-not-enforced on Log.dive \"so it is\"");
         Design made = new RenameRole(before.relationships().get(0), true, "descent").on(before);
         assertThat(Notation.print(made))
                 .contains(

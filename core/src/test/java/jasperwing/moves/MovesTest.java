@@ -51,7 +51,7 @@ class MovesTest {
             "each Dive may have many Photo, which may show many Dive",
             "each Log may be read by one Account",
             "sheet Main: Dive, Log",
-            "set aside numbered-repeats on Dive.weather \"as it comes\"",
+            "accept numbered-repeats on Dive.weather \"as it comes\"",
             "places",
             "  Dive 10,20",
             "  Log 30,40");

@@ -176,7 +176,8 @@ class GuardTriggersTest {
     @Test
     void theScriptOfMariaDbDelimitsWhatHasSemicolons() {
         Schema schema = Schema.derive(CLINIC, Dialect.MARIADB);
-        assertThat(GuardTriggers.script(schema, GuardTriggers.of(CLINIC, schema)).text())
+        assertThat(GuardTriggers.script(schema, GuardTriggers.of(CLINIC, schema))
+                        .text())
                 .startsWith(
                         "delimiter //\n\n-- labels.subject_kind, subject_id must refer to an existing row of wards or"
                                 + " beds\ncreate trigger ")
@@ -194,7 +195,8 @@ class GuardTriggersTest {
                 "each Core must be of one Plot, which may have many Core");
         assertThat(GuardTriggers.of(plain, Schema.derive(plain, Dialect.POSTGRESQL)))
                 .isEmpty();
-        assertThat(GuardTriggers.script(Schema.derive(CLINIC, Dialect.POSTGRESQL), java.util.List.of()).text())
+        assertThat(GuardTriggers.script(Schema.derive(CLINIC, Dialect.POSTGRESQL), java.util.List.of())
+                        .text())
                 .isEmpty();
         assertThat(GuardTriggers.of(CLINIC, Schema.derive(CLINIC, Dialect.H2))).isEmpty();
     }

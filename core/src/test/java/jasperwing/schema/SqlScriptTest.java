@@ -58,8 +58,8 @@ class SqlScriptTest {
     @EnumSource
     void someTablesAreWrittenInTheOrderOfAll(Dialect dialect) {
         Schema schema = Schema.derive(BAKERY, dialect);
-        List<Table> both =
-                List.of(schema.table("Batch").orElseThrow(), schema.table("Bread").orElseThrow());
+        List<Table> both = List.of(
+                schema.table("Batch").orElseThrow(), schema.table("Bread").orElseThrow());
         String sql = schema.script(both).text();
         assertThat(sql).contains("create table breads").contains("create table batches");
         assertThat(sql.indexOf("create table breads")).isLessThan(sql.indexOf("create table batches"));

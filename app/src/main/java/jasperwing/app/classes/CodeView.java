@@ -27,7 +27,7 @@ final class CodeView extends BorderPane {
     private final Label name = new Label();
     private final Label state = new Label();
     private final ToggleButton changes = new ToggleButton("What will change");
-    private final Button again = new Button("Settle again");
+    private final Button again = new Button("Reset choices");
     private final Button write = new Button("Write files");
     private final ListView<FileLine> lines = new ListView<>();
     private Set<Source> marked = Set.of();

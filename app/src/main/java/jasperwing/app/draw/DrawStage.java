@@ -157,7 +157,7 @@ public final class DrawStage implements Stage {
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
         keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
         keys.plain(KeyCode.M, "Change the shape of what is selected", panes::toggleMoves);
-        keys.plain(KeyCode.V, "Weigh the ways to keep what is selected", panes::toggleWeigh);
+        keys.plain(KeyCode.V, "Compare the ways to keep what is selected", panes::toggleWeigh);
         keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
         keys.plain(KeyCode.BACK_SPACE, "", this::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);

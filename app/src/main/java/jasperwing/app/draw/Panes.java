@@ -53,10 +53,11 @@ final class Panes {
         ToggleButton asText =
                 pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", this::toggleText);
         ToggleButton aloud =
-                pane("Read out", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
+                pane("In words", "toggle-readings", "The design in plain sentences  (Ctrl R)", this::toggleReadings);
         ToggleButton shapes =
-                pane("Shape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
-        ToggleButton ways = pane("Weigh", "toggle-weigh", "The ways to keep what is selected  (V)", this::toggleWeigh);
+                pane("Reshape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
+        ToggleButton ways =
+                pane("Compare ways", "toggle-weigh", "The ways to keep what is selected  (V)", this::toggleWeigh);
         HBox box = new HBox(6, shapes, ways, asText, aloud);
         box.getStyleClass().add("pane-toggles");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

@@ -109,7 +109,7 @@ final class SheetBar extends HBox {
     }
 
     private static MenuButton ends(Appearance appearance) {
-        MenuButton menu = menu("Ends", "ends", "How the ends of relationships are drawn, and what else is");
+        MenuButton menu = menu("Line ends", "ends", "How the ends of relationships are drawn, and what else is");
         for (Ends ends : Ends.values()) {
             CheckMenuItem item = new CheckMenuItem(ends.words());
             item.setSelected(appearance.ends().get() == ends);

@@ -144,7 +144,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         }
 
         private static String deleting(ForeignKey key) {
-            return key.onDelete().words() + (key.late() ? ", at the end" : "");
+            String action =
+                    switch (key.onDelete()) {
+                        case REFUSE -> "restrict";
+                        case DELETE_TOO -> "cascade";
+                        case EMPTY -> "set null";
+                    };
+            return action + (key.late() ? ", deferred" : "");
         }
 
         private static String because(Role role, String target) {

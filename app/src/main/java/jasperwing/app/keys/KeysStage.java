@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
  */
 public final class KeysStage implements Stage {
     /** What the buttons above take on one line; where there is less room they take several. */
-    private static final double BUTTONS = 520;
+    private static final double BUTTONS = 620;
 
     private final Workspace workspace;
     private final List<Choice> choices;
@@ -48,8 +48,8 @@ public final class KeysStage implements Stage {
         this.workspace = workspace;
         choices = List.of(
                 new Choice("Ledger", () -> new LedgerView(workspace)),
-                new Choice("Ripple", () -> new RippleView(workspace)),
-                new Choice("Who refers to whom", () -> new MatrixView(workspace, appearance)),
+                new Choice("Delete effects", () -> new RippleView(workspace)),
+                new Choice("Matrix", () -> new MatrixView(workspace, appearance)),
                 new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)),
                 new Choice("SQL", () -> new SqlView(workspace, prompt)));
         seen = choices.get(0);
@@ -84,7 +84,7 @@ public final class KeysStage implements Stage {
     }
 
     private HBox head() {
-        Label title = new Label("Every key the design needs");
+        Label title = new Label("Keys and tables");
         title.getStyleClass().add("stage-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         counts.getStyleClass().add("quiet");

@@ -26,18 +26,18 @@ import javafx.scene.layout.VBox;
 /** The keys as rows, sorted by a click on a head, narrowed by a word or to what is wrong, in groups. */
 final class LedgerView implements KeysView {
     private static final List<String> KEY_HEADS =
-            List.of("Column", "Points to", "Because it", "Types", "Empty", "Parent goes", "Indexed");
-    private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Identity", "Carries", "Classes see");
+            List.of("Column", "References", "Because it", "Type", "Nullable", "On delete", "Indexed");
+    private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Primary key", "Carries", "In classes");
     private static final List<String> ONE_OF_HEADS =
-            List.of("Columns", "Points to one of", "Kept as", "Types", "Indexed", "Enforced by the database");
+            List.of("Columns", "References one of", "Kept as", "Type", "Indexed", "Enforced by the database");
 
     /** More rows than these are shown when asked for. */
     private static final int MOST = 120;
 
     /** What rows are put together by. */
     private enum Grouping {
-        NONE("As they come", r -> ""),
-        PARENT("By what they point to", KeyRow::parent),
+        NONE("Not grouped", r -> ""),
+        PARENT("By referenced table", KeyRow::parent),
         AREA("By area", r -> r.area().isEmpty() ? "In no area" : r.area());
 
         private final String words;
@@ -57,7 +57,7 @@ final class LedgerView implements KeysView {
     private final Workspace workspace;
     private final VBox content = new VBox();
     private final ScrollPane view = new ScrollPane(content);
-    private final ToggleButton onlyWrong = new ToggleButton("Only what is wrong");
+    private final ToggleButton onlyWrong = new ToggleButton("Only problems");
     private final TextField filter = new TextField();
     private final ComboBox<Grouping> grouping = new ComboBox<>();
     private final Map<String, Sorting> sortings = new LinkedHashMap<>();
@@ -109,7 +109,7 @@ final class LedgerView implements KeysView {
             nothing.getStyleClass().add("quiet");
             nodes.add(nothing);
         }
-        nodes.add(section("Order to create and fill; to empty and drop, the other way round"));
+        nodes.add(section("Order to create and fill (to empty and drop, in reverse)"));
         nodes.add(OrderFlow.of(workspace.projection().get()));
         Focus.keep(content, () -> content.getChildren().setAll(nodes));
     }

@@ -112,7 +112,7 @@ final class TablesView implements KeysView {
             tables.show(drawn);
             tables.setAccessibleText(drawn.cards().size() + " tables");
             state.setText(
-                    "Left what is drawn, right what follows \u00b7 drag to move, scroll to zoom, double-click to fit");
+                    "Left: entities. Right: the tables derived from them \u00b7 drag to move, scroll to zoom, double-click to fit");
             save.setDisable(false);
         }
     }

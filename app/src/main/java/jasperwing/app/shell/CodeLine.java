@@ -13,8 +13,8 @@ public final class CodeLine {
                     + "|(?<keyword>\\b(?:package|import|public|private|protected|static|final|class|enum|interface|extends|"
                     + "implements|return|new|if|else|for|switch|case|default|throw|null|true|false|this|void|instanceof|int)\\b)"
                     + "|(?<number>\\b\\d[\\w.]*\\b)");
-    private static final Pattern SQL = Pattern.compile(
-            "(?<comment>--.*)|(?<string>'(?:''|[^'])*'?)|(?<annotation>\"[^\"]*\"|`[^`]*`)"
+    private static final Pattern SQL =
+            Pattern.compile("(?<comment>--.*)|(?<string>'(?:''|[^'])*'?)|(?<annotation>\"[^\"]*\"|`[^`]*`)"
                     + "|(?<keyword>\\b(?:create|table|view|type|as|enum|index|unique|on|where|constraint|primary|foreign|key|references|"
                     + "check|not|null|default|delete|update|insert|into|values|cascade|restrict|set|no|action|deferrable|initially|"
                     + "deferred|generated|always|by|identity|stored|auto_increment|collate|character|comment|is|alter|add|begin|commit|"

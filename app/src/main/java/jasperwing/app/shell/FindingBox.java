@@ -4,7 +4,7 @@ import jasperwing.findings.Finding;
 import jasperwing.findings.Fix;
 import jasperwing.findings.FixAll;
 import jasperwing.findings.Level;
-import jasperwing.model.SetAsideEdits;
+import jasperwing.model.AcceptedWarningEdits;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -39,7 +39,7 @@ public final class FindingBox extends VBox {
             alike(workspace, finding).ifPresent(fixes.getChildren()::add);
         }
         if (finding.level() == Level.WARNING) {
-            fixes.getChildren().add(setAside(workspace, finding, fixes));
+            fixes.getChildren().add(accepted(workspace, finding, fixes));
         }
         if (!finding.sql().isEmpty()) {
             getChildren().add(sql(finding.sql()));
@@ -92,21 +92,21 @@ public final class FindingBox extends VBox {
     }
 
     /** A warning can be left as it is, for a reason that is typed in the button's place. */
-    private static Button setAside(Workspace workspace, Finding finding, FlowPane fixes) {
-        Button button = new Button("Set aside\u2026");
+    private static Button accepted(Workspace workspace, Finding finding, FlowPane fixes) {
+        Button button = new Button("Accept\u2026");
         button.getStyleClass().add("aside");
-        button.setId("set-aside-" + finding.rule().code());
-        button.setTooltip(new Tooltip("Leave it as it is, and say why; the design keeps the reason"));
+        button.setId("accept-" + finding.rule().code());
+        button.setTooltip(new Tooltip("Accept this warning and say why; the design keeps the reason"));
         button.setOnAction(e -> {
             TextField reason = new TextField();
-            reason.setId("aside-reason");
-            reason.setPromptText("Why it may stay as it is, then Enter");
+            reason.setId("accept-reason");
+            reason.setPromptText("Reason, then Enter");
             reason.setPrefColumnCount(24);
             fixes.getChildren().set(fixes.getChildren().indexOf(button), reason);
             reason.setOnAction(typed -> {
                 if (!reason.getText().isBlank()) {
-                    workspace.edit(SetAsideEdits.add(
-                            finding.asSetAside(reason.getText().strip())));
+                    workspace.edit(AcceptedWarningEdits.add(
+                            finding.asAccepted(reason.getText().strip())));
                 }
             });
             reason.setOnKeyPressed(k -> {

@@ -4,8 +4,8 @@ import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
+import jasperwing.model.AcceptedWarningEdits;
 import jasperwing.model.Entity;
-import jasperwing.model.SetAsideEdits;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,7 +82,7 @@ final class FindingsLine extends VBox {
         if (report.findings().size() > MOST) {
             entries.add(new Label("and " + (report.findings().size() - MOST) + " more, when these are settled"));
         }
-        report.aside().forEach(a -> entries.add(aside(a)));
+        report.accepted().forEach(a -> entries.add(accepted(a)));
         entries.add(holding(report));
         list.getChildren().setAll(entries);
     }
@@ -113,9 +113,9 @@ final class FindingsLine extends VBox {
     private void counts(Report report) {
         errors.setText(report.counted(Level.ERROR));
         warnings.setText(report.counted(Level.WARNING)
-                + (report.aside().isEmpty() ? "" : ", " + report.aside().size() + " set aside"));
-        holding.setText(report.holding() + " rules hold");
-        counts.setAccessibleText(report.counts() + ", " + report.holding() + " rules hold");
+                + (report.accepted().isEmpty() ? "" : ", " + report.accepted().size() + " accepted"));
+        holding.setText(report.holding() + " rules pass");
+        counts.setAccessibleText(report.counts() + ", " + report.holding() + " rules pass");
     }
 
     /** The first finding, in words. */
@@ -149,17 +149,17 @@ final class FindingsLine extends VBox {
     }
 
     /** A warning that is left as it is, with the reason. */
-    private HBox aside(Report.Aside aside) {
-        Label said = new Label("Set aside: " + aside.finding().message() + " \u201c"
-                + aside.said().reason() + "\u201d");
+    private HBox accepted(Report.Accepted accepted) {
+        Label said = new Label("Accepted: " + accepted.finding().message() + " \u201c"
+                + accepted.said().reason() + "\u201d");
         said.getStyleClass().add("quiet");
         said.setWrapText(true);
         HBox.setHgrow(said, Priority.ALWAYS);
         said.setMaxWidth(Double.MAX_VALUE);
-        Button back = new Button("Look at it again");
+        Button back = new Button("Reopen");
         back.getStyleClass().add("pill");
         back.setMinWidth(USE_PREF_SIZE);
-        back.setOnAction(e -> workspace.edit(SetAsideEdits.takeBack(aside.said())));
+        back.setOnAction(e -> workspace.edit(AcceptedWarningEdits.takeBack(accepted.said())));
         HBox row = new HBox(12, said, back);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
@@ -169,7 +169,7 @@ final class FindingsLine extends VBox {
     private static FlowPane holding(Report report) {
         FlowPane holding = new FlowPane(18, 6);
         for (Rule rule : Rule.values()) {
-            boolean left = report.aside().stream().anyMatch(a -> a.finding().rule() == rule);
+            boolean left = report.accepted().stream().anyMatch(a -> a.finding().rule() == rule);
             if (!left && report.findings().stream().noneMatch(f -> f.rule() == rule)) {
                 holding.getChildren().add(count(Icons.holds(), new Label(rule.holds())));
             }

@@ -154,7 +154,7 @@ public final class Lens extends SidePane {
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
         if (weighing) {
             section(
-                    "Weigh the ways",
+                    "Ways to keep it",
                     Weighing.ofRelationship(
                                     workspace.design(), workspace.dialect().get(), relationship)
                             .map(w -> new WaysBox(workspace, w))
@@ -171,7 +171,7 @@ public final class Lens extends SidePane {
                 .filter(about)
                 .map(f -> new FindingBox(workspace, f))
                 .toList();
-        section("To look at", boxes);
+        section("Findings", boxes);
     }
 
     private Node reading(Relationship relationship, List<Phrase> phrases) {

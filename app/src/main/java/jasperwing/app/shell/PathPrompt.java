@@ -38,9 +38,9 @@ public final class PathPrompt extends StackPane {
         problem.setWrapText(true);
         go.getStyleClass().add("primary");
         go.setId("path-go");
-        Button browse = new Button("Look for it\u2026");
+        Button browse = new Button("Browse\u2026");
         browse.setOnAction(e -> browse());
-        Button leave = new Button("Leave it");
+        Button leave = new Button("Cancel");
         leave.setOnAction(e -> close());
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox buttons = new HBox(8, go, leave);

@@ -72,7 +72,7 @@ public final class Shell extends StackPane {
     }
 
     private void bind(Appearance appearance, Runnable another) {
-        keys.ctrl(KeyCode.K, "Say what is true, or go somewhere", topBar::sayNow);
+        keys.ctrl(KeyCode.K, "Say something about the design, or go to an entity", topBar::sayNow);
         keys.ctrl(KeyCode.Z, "Undo", workspace::undo);
         keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
         keys.ctrl(KeyCode.Y, "", workspace::redo);

@@ -10,27 +10,27 @@ import java.util.Objects;
  * @param member its attribute or role, or empty
  * @param reason why it is left; not blank
  */
-public record SetAside(String code, String entity, String member, String reason, Comments comments) {
-    public SetAside {
+public record AcceptedWarning(String code, String entity, String member, String reason, Comments comments) {
+    public AcceptedWarning {
         Names.require(entity);
         Objects.requireNonNull(member);
         Objects.requireNonNull(comments);
         if (code.isBlank() || reason.isBlank()) {
-            throw new IllegalArgumentException("a warning is set aside by its code and for a reason, but these were '"
+            throw new IllegalArgumentException("a warning is accepted by its code and for a reason, but these were '"
                     + code + "' and '" + reason + "'");
         }
     }
 
     /** Whether it is about the same warning as another, whatever the reasons. */
-    public boolean isAs(SetAside other) {
+    public boolean isAs(AcceptedWarning other) {
         return code.equals(other.code) && entity.equals(other.entity) && member.equals(other.member);
     }
 
-    SetAside withEntity(String newEntity) {
-        return new SetAside(code, newEntity, member, reason, comments);
+    AcceptedWarning withEntity(String newEntity) {
+        return new AcceptedWarning(code, newEntity, member, reason, comments);
     }
 
-    SetAside withMember(String newMember) {
-        return new SetAside(code, entity, newMember, reason, comments);
+    AcceptedWarning withMember(String newMember) {
+        return new AcceptedWarning(code, entity, newMember, reason, comments);
     }
 }

@@ -1,0 +1,82 @@
+package jasperwing.app.keys;
+
+import jasperwing.app.shell.Selection;
+import jasperwing.model.Design;
+import jasperwing.model.Tie;
+import jasperwing.schema.GuardTriggers;
+import jasperwing.schema.Schema;
+import jasperwing.schema.SqlScript;
+import jasperwing.schema.Table;
+import jasperwing.schema.Trigger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which tables a script creates.
+ *
+ * @param words what a person chooses it by
+ * @param table its name, for one alone
+ * @param selected whether it is the tables of what is selected
+ */
+record SqlScope(String words, Optional<String> table, boolean selected) {
+    static final SqlScope WHOLE = new SqlScope("The whole schema", Optional.empty(), false);
+    static final SqlScope SELECTED = new SqlScope("What is selected", Optional.empty(), true);
+
+    /** All that can be chosen for a schema. */
+    static List<SqlScope> of(Schema schema) {
+        List<SqlScope> scopes = new ArrayList<>(List.of(WHOLE, SELECTED));
+        schema.tables().forEach(t -> scopes.add(new SqlScope(t.name(), Optional.of(t.name()), false)));
+        return scopes;
+    }
+
+    /** @param triggers whether the triggers of the tables are written, too */
+    SqlScript script(Design design, Schema schema, Selection selection, boolean triggers) {
+        if (equals(WHOLE)) {
+            SqlScript script = schema.script();
+            return triggers ? script.then(triggers(schema, GuardTriggers.of(design, schema))) : script;
+        }
+        List<Table> tables = schema.tables().stream()
+                .filter(t ->
+                        selected ? isOf(t, design, schema, selection) : t.name().equals(table.orElse("")))
+                .toList();
+        SqlScript script = schema.script(tables);
+        if (!triggers) {
+            return script;
+        }
+        List<Trigger> theirs = GuardTriggers.of(design, schema).stream()
+                .filter(g -> tables.stream().anyMatch(t -> t.name().equals(g.table())))
+                .toList();
+        return script.then(triggers(schema, theirs));
+    }
+
+    private static SqlScript triggers(Schema schema, List<Trigger> triggers) {
+        return triggers.isEmpty()
+                ? GuardTriggers.script(schema, triggers)
+                : SqlScript.SEPARATOR.then(GuardTriggers.script(schema, triggers));
+    }
+
+    private static boolean isOf(Table table, Design design, Schema schema, Selection selection) {
+        boolean ofEntity = selection.entities().stream()
+                .anyMatch(e -> schema.tablesOf(design, e).stream()
+                                .anyMatch(t -> t.name().equals(table.name()))
+                        || table.source() instanceof Table.Source.OfList l
+                                && l.entity().equals(e));
+        return ofEntity
+                || selection.relationship().stream()
+                        .anyMatch(r -> table.foreignKeys().stream()
+                                        .flatMap(k -> k.role().stream())
+                                        .anyMatch(role -> role.relationship().equals(r))
+                                || table.source() instanceof Table.Source.OfJoin j
+                                        && j.tie().equals(r)
+                                || r instanceof Tie tie
+                                        && schema.table(tie.via())
+                                                .filter(table::equals)
+                                                .isPresent());
+    }
+
+    @Override
+    public String toString() {
+        return words;
+    }
+}
