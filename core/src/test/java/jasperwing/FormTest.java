@@ -57,10 +57,10 @@ class FormTest {
             value = {
                 "sign text(8) matching /[A-Z/ | this is no regular expression: Unclosed character class",
                 "sign text(8) matching /abc | the pattern is not closed",
-                "sign text(8) matching // | found //",
-                "sign text(8) matching abc | found 'abc'",
+                "sign text(8) matching // | // is not understood here",
+                "sign text(8) matching abc | 'abc' is not understood here",
                 "sign text(8) longer than -1 | a length cannot be negative",
-                "sign text(8) longer 3 | found '3'",
+                "sign text(8) longer 3 | '3' is not understood here",
                 "sign text(8) longer than 1 longer than 2 | 'longer' is said twice"
             })
     void whatCannotBeReadIsAProblemAtItsPlace(String line, String message) {

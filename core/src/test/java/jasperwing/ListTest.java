@@ -60,7 +60,7 @@ class ListTest {
             quoteCharacter = '^',
             value = {
                 "x int kept as json | only a list is kept in several ways",
-                "x int list kept as a heap | found 'a'",
+                "x int list kept as a heap | 'a' is not understood here",
                 "x int list kept as json kept as json | 'kept' is said twice"
             })
     void whatCannotBeReadIsAProblem(String line, String message) {

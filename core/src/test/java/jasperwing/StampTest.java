@@ -38,7 +38,7 @@ class StampTest {
         assertThat(Notation.parse("design \"T\"\nentity A\n  at date set on sunday\n")
                         .problems())
                 .extracting(Problem::message)
-                .containsExactly("found 'sunday'");
+                .containsExactly("'sunday' is not understood here");
     }
 
     @Test

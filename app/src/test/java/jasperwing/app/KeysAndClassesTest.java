@@ -267,7 +267,8 @@ class KeysAndClassesTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.A);
         write(bad.toString());
         push(KeyCode.ENTER);
-        until("it is refused with its place", () -> problem().contains("bad.wing:2:1: found 'wobble'"));
+        until("it is refused with its place", () -> problem()
+                .contains("bad.wing:2:1: 'wobble' is not understood here"));
         push(KeyCode.ESCAPE);
         assertThat(design()).isEqualTo(first());
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.notation.EntityDetails;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -86,6 +87,40 @@ class TypingTest extends WindowTest {
         assertThat(attributes("Dive")).endsWith("surfacedAt", "duty");
         push(KeyCode.CONTROL, KeyCode.Z);
         until("all that was typed is one step", () -> attributes("Dive").size() == 3);
+    }
+
+    @Test
+    void whatAnEntitySaysBesidesIsTypedOnTheCard() {
+        openAtEnd("Dive");
+        push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
+        write("id serial key\nnumber int\nunique (site, number)\nshown as number\noutside");
+        until("all is taken", () -> design().entity("Dive").orElseThrow().outside());
+        assertThat(EntityDetails.print(design().entity("Dive").orElseThrow()))
+                .containsExactly("unique (site, number)", "shown as number", "outside");
+        assertThat(attributes("Dive")).containsExactly("id", "number");
+        push(KeyCode.ESCAPE);
+        until("the card is left", () -> !sees("#card-lines"));
+        openAtEnd("Dive");
+        interact(() -> {
+            lines().moveTo(1, 0);
+            lines().requestFollowCaret();
+        });
+        push(KeyCode.SHIFT, KeyCode.END);
+        write("no int");
+        until("what names it follows", () -> lines().getText().contains("unique (site, no)\nshown as no\n"));
+        push(KeyCode.ESCAPE);
+        until("the card is left", () -> !sees("#card-lines"));
+        openAtEnd("Dive");
+        assertThat(lines().getText()).isEqualTo("id serial key\nno int\n\nunique (site, no)\nshown as no\noutside");
+        write("unique (site, ");
+        push(KeyCode.ESCAPE);
+        until(
+                "what is wrong is told",
+                () -> lookup("#card-problem").<Label>query().getText().contains("missing"));
+        push(KeyCode.ESCAPE);
+        until("the card is left", () -> !sees("#card-lines"));
+        assertThat(EntityDetails.print(design().entity("Dive").orElseThrow()))
+                .containsExactly("unique (site, no)", "shown as no", "outside");
     }
 
     @Test

@@ -21,6 +21,9 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
+import jasperwing.notation.Notation;
+import jasperwing.notation.TypeAliases;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -187,18 +190,25 @@ final class UnknownRules {
                         d.enums().stream(),
                         Stream.of(new EnumType(named.name(), List.of(new EnumValue("other", "")), Notes.NONE)))
                 .toList());
+        List<Fix> fixes = new ArrayList<>();
+        TypeAliases.nearest(design, named.name())
+                .flatMap(n -> Notation.type(n).value().map(t -> made(entity, attribute, n, t)))
+                .ifPresent(fixes::add);
+        fixes.add(new Fix("Add an enum " + named.name(), add));
+        fixes.add(made(entity, attribute, "text(40)", new Type.Text(40)));
         found.accept(new Finding(
                 Rule.UNKNOWN_NAME,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " is a " + named.name()
                         + ", which is no type, no enum and no value.",
                 "Its column would take any text.",
-                List.of(
-                        new Fix("Add an enum " + named.name(), add),
-                        new Fix(
-                                "Make it text(40)",
-                                EntityEdits.changeAttribute(
-                                        entity.name(), attribute.name(), a -> a.withType(new Type.Text(40)))))));
+                fixes));
+    }
+
+    private static Fix made(Entity entity, Attribute attribute, String words, Type type) {
+        return new Fix(
+                "Make it " + words,
+                EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withType(type)));
     }
 
     private static boolean isWholly(Entity entity, Members members) {

@@ -10,12 +10,17 @@ import jasperwing.model.Notes;
 import jasperwing.model.Range;
 import jasperwing.model.Stamp;
 import jasperwing.model.Type;
+import jasperwing.naming.Spelling;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.regex.PatternSyntaxException;
 
 /** Reads one attribute line: a name, a type, and rules in any order, each at most once. */
 final class AttributeParser {
+    private static final List<String> RULES = List.of(
+            "key", "unique", "default", "from", "longer", "matching", "ignoring", "sorted", "label", "column", "list");
+
     private final Cursor cursor;
     private final Comments comments;
     private String name;
@@ -148,8 +153,9 @@ final class AttributeParser {
             computedAt = token;
             return;
         }
-        throw cursor.unexpected(
-                "'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line");
+        throw cursor.unexpected(Spelling.nearest(token.text(), RULES)
+                .map(r -> "'" + r + "'")
+                .orElse("a rule such as key, unique, default 0 or from 0 to 9"));
     }
 
     private boolean once(boolean already) throws SyntaxException {

@@ -108,7 +108,8 @@ final class Cursor {
     }
 
     SyntaxException unexpected(String expected) {
-        return wrong(peek(), "found " + peek().shown(), expected);
+        String said = atEnd() ? "something is missing at the end" : peek().shown() + " is not understood here";
+        return wrong(peek(), said, expected);
     }
 
     SyntaxException wrong(Token token, String message, String expected) {

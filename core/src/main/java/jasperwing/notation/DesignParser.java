@@ -72,7 +72,7 @@ final class DesignParser {
                 targets,
                 places,
                 new Comments(before(), head.after(), closing));
-        return new Parsed<>(design, problems);
+        return new Parsed<>(TypeAliases.resolved(design), problems);
     }
 
     private List<String> before() {

@@ -45,6 +45,11 @@ final class EntityParser {
                 problems.add(e.problem());
             }
         }
+        return onto(entity);
+    }
+
+    /** An entity with all that was read. */
+    Entity onto(Entity entity) {
         Members wholeKey = key.isEmpty() ? new Members(flagged, Comments.NONE) : key;
         return entity.withAttributes(attributes)
                 .withKey(wholeKey)
@@ -77,7 +82,7 @@ final class EntityParser {
         return result;
     }
 
-    private static Entity flagged(Cursor cursor, Entity entity) throws SyntaxException {
+    static Entity flagged(Cursor cursor, Entity entity) throws SyntaxException {
         if (!entity.outside() && cursor.takeWord("outside")) {
             return entity.withOutside(true);
         }
@@ -89,28 +94,36 @@ final class EntityParser {
 
     private void line(Outline.Item item) throws SyntaxException {
         Cursor cursor = item.cursor();
-        Token first = cursor.peek();
-        Token second = cursor.peek(1);
-        if (first.kind() == Token.Kind.STRING) {
-            notes = Merge.comments(notes.withDoc(cursor.next().text()), item.comments());
-        } else if (first.isWord("label") && second.kind() == Token.Kind.STRING) {
-            cursor.next();
-            notes = Merge.comments(notes.withLabel(cursor.next().text()), item.comments());
-        } else if (first.isWord("table") && second.kind() == Token.Kind.STRING) {
-            cursor.next();
-            notes = Merge.comments(notes.withPhysical(cursor.next().text()), item.comments());
-        } else if ((first.isWord("unique") || first.isWord("key")) && second.isSymbol("(")) {
-            combination(cursor, item.comments());
-        } else if (first.isWord("index") && second.isSymbol("(")) {
-            index(cursor, item.comments());
-        } else if (cursor.takeWords("shown", "as")) {
-            shown = new Members(names(cursor, MEMBER), item.comments());
-        } else if (cursor.takeWords("kinds", "kept", "in")) {
-            kinds(cursor, first, item.comments());
-        } else {
+        if (!detail(cursor, item.comments())) {
             attribute(cursor, item.comments());
         }
         cursor.end();
+    }
+
+    /** Reads a line that is no attribute. @return whether it is none */
+    boolean detail(Cursor cursor, Comments comments) throws SyntaxException {
+        Token first = cursor.peek();
+        Token second = cursor.peek(1);
+        if (first.kind() == Token.Kind.STRING) {
+            notes = Merge.comments(notes.withDoc(cursor.next().text()), comments);
+        } else if (first.isWord("label") && second.kind() == Token.Kind.STRING) {
+            cursor.next();
+            notes = Merge.comments(notes.withLabel(cursor.next().text()), comments);
+        } else if (first.isWord("table") && second.kind() == Token.Kind.STRING) {
+            cursor.next();
+            notes = Merge.comments(notes.withPhysical(cursor.next().text()), comments);
+        } else if ((first.isWord("unique") || first.isWord("key")) && second.isSymbol("(")) {
+            combination(cursor, comments);
+        } else if (first.isWord("index") && second.isSymbol("(")) {
+            index(cursor, comments);
+        } else if (cursor.takeWords("shown", "as")) {
+            shown = new Members(names(cursor, MEMBER), comments);
+        } else if (cursor.takeWords("kinds", "kept", "in")) {
+            kinds(cursor, first, comments);
+        } else {
+            return false;
+        }
+        return true;
     }
 
     private void combination(Cursor cursor, Comments comments) throws SyntaxException {

@@ -8,6 +8,7 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Relationship;
+import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -55,6 +56,11 @@ public final class Notation {
         return one(text, cursor -> new AttributeParser(cursor, Comments.NONE).read());
     }
 
+    /** Reads a type; empty when it has a problem. */
+    public static Parsed<Optional<Type>> type(String text) {
+        return one(text, TypeParser::read);
+    }
+
     /** The attribute as a line, without indentation and padding. */
     public static String print(Attribute attribute, boolean key) {
         return Printer.attribute(attribute, key);
@@ -90,11 +96,11 @@ public final class Notation {
         return Quoting.name(name);
     }
 
-    private interface Reader<T> {
+    interface Reader<T> {
         T read(Cursor cursor) throws SyntaxException;
     }
 
-    private static <T> Parsed<Optional<T>> one(String text, Reader<T> reader) {
+    static <T> Parsed<Optional<T>> one(String text, Reader<T> reader) {
         List<Problem> problems = new ArrayList<>();
         try {
             Cursor cursor = new Cursor(Lexer.read(text.replaceAll("\\R", " "), 1));

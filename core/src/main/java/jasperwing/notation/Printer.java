@@ -24,6 +24,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
@@ -141,12 +142,12 @@ final class Printer {
         boolean flags = keyIsFlagged(entity);
         entity.attributes().forEach(a -> attributeLine(a, flags && entity.isKey(a)));
         if (!flags) {
-            members("key (", entity.key(), ")");
+            detail(members("key (", entity.key()) + ")", entity.key());
         }
-        entity.uniques().forEach(u -> members("unique (", u, ")"));
-        entity.indexes().forEach(this::index);
+        entity.uniques().forEach(u -> detail(members("unique (", u) + ")", u));
+        entity.indexes().forEach(i -> detail(text(i), i.members()));
         if (!entity.shown().isEmpty()) {
-            members("shown as ", entity.shown(), "");
+            detail(members("shown as ", entity.shown()), entity.shown());
         }
         entity.kinship()
                 .kept()
@@ -154,15 +155,59 @@ final class Printer {
         comments(comments.closing(), "  ");
     }
 
+    /** What stands below an entity besides its attributes, a line each. */
+    static List<String> details(Entity entity) {
+        List<String> lines = new ArrayList<>();
+        if (!keyIsFlagged(entity)) {
+            lines.add(members("key (", entity.key()) + ")");
+        }
+        entity.uniques().forEach(u -> lines.add(members("unique (", u) + ")"));
+        entity.indexes().forEach(i -> lines.add(text(i)));
+        if (!entity.shown().isEmpty()) {
+            lines.add(members("shown as ", entity.shown()));
+        }
+        entity.kinship().kept().ifPresent(k -> lines.add("kinds kept in " + k.words()));
+        lines.addAll(lines(entity.notes(), "table"));
+        return lines;
+    }
+
+    static String names(List<String> names) {
+        return names.stream().map(Quoting::name).collect(Collectors.joining(", "));
+    }
+
+    private static String members(String start, Members members) {
+        return start + names(members.names());
+    }
+
+    private static String text(Indexing index) {
+        String covered = index.covered().isEmpty() ? "" : " with (" + names(index.covered()) + ")";
+        String where =
+                index.where().map(w -> " where " + ExpressionPrinter.text(w)).orElse("");
+        return members(index.unique() ? "unique (" : "index (", index.members()) + ")" + covered + where;
+    }
+
+    private static List<String> lines(Notes notes, String physicalWord) {
+        List<String> lines = new ArrayList<>();
+        if (!notes.doc().isEmpty()) {
+            lines.add(Quoting.string(notes.doc()));
+        }
+        if (!notes.label().isEmpty()) {
+            lines.add("label " + Quoting.string(notes.label()));
+        }
+        if (!notes.physical().isEmpty()) {
+            lines.add(physicalWord + " " + Quoting.string(notes.physical()));
+        }
+        return lines;
+    }
+
     private static String head(Entity entity) {
-        String traits = entity.traits().stream().map(Quoting::name).collect(Collectors.joining(", "));
         Kinship kinship = entity.kinship();
         return "entity " + Quoting.name(entity.name())
                 + (kinship.of().isEmpty() ? "" : " is a kind of " + Quoting.name(kinship.of()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
                 + (entity.outside() ? ", outside" : "")
                 + (kinship.onlyKinds() ? ", only its kinds" : "")
-                + (traits.isEmpty() ? "" : " with " + traits)
+                + (entity.traits().isEmpty() ? "" : " with " + names(entity.traits()))
                 + was(entity.notes());
     }
 
@@ -175,35 +220,12 @@ final class Printer {
         return inOrder.equals(entity.key().names()) && entity.key().comments().isEmpty();
     }
 
-    private void index(Indexing index) {
-        String covered = index.covered().stream().map(Quoting::name).collect(Collectors.joining(", "));
-        String where =
-                index.where().map(w -> " where " + ExpressionPrinter.text(w)).orElse("");
-        members(
-                index.unique() ? "unique (" : "index (",
-                index.members(),
-                ")" + (covered.isEmpty() ? "" : " with (" + covered + ")") + where);
-    }
-
-    private void members(String start, Members members, String end) {
-        String names = members.names().stream().map(Quoting::name).collect(Collectors.joining(", "));
-        head("  " + start + names + end, members.comments(), "  ");
+    private void detail(String line, Members members) {
+        head("  " + line, members.comments(), "  ");
     }
 
     private void notes(Notes notes, String physicalWord) {
-        if (!notes.doc().isEmpty()) {
-            out.append("  ").append(Quoting.string(notes.doc())).append('\n');
-        }
-        if (!notes.label().isEmpty()) {
-            out.append("  label ").append(Quoting.string(notes.label())).append('\n');
-        }
-        if (!notes.physical().isEmpty()) {
-            out.append("  ")
-                    .append(physicalWord)
-                    .append(' ')
-                    .append(Quoting.string(notes.physical()))
-                    .append('\n');
-        }
+        lines(notes, physicalWord).forEach(l -> out.append("  ").append(l).append('\n'));
     }
 
     private static String padded(Attribute attribute, boolean key) {
@@ -218,8 +240,17 @@ final class Printer {
     }
 
     static String attribute(Attribute attribute, boolean key) {
+        return attribute(Quoting.leadingName(attribute.name()), attribute, key);
+    }
+
+    /** With the name in backquotes, whatever it is. */
+    static String quotedAttribute(Attribute attribute, boolean key) {
+        return attribute(Quoting.quotedName(attribute.name()), attribute, key);
+    }
+
+    private static String attribute(String name, Attribute attribute, boolean key) {
         String rules = rules(attribute, key);
-        return Quoting.leadingName(attribute.name()) + " " + typeText(attribute) + (rules.isEmpty() ? "" : " " + rules);
+        return name + " " + typeText(attribute) + (rules.isEmpty() ? "" : " " + rules);
     }
 
     static String typeText(Attribute attribute) {

@@ -59,6 +59,11 @@ final class Quoting {
         return isBare(name) ? name : quoted(name, '`');
     }
 
+    /** A name in backquotes, whatever it is. */
+    static String quotedName(String name) {
+        return quoted(name, '`');
+    }
+
     static String string(String text) {
         return quoted(text, '"');
     }

@@ -7,7 +7,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
-/** Reads a type: {@code text(40)}, {@code decimal(5,1)}, one or two words for a scalar, or a declared name. */
+/**
+ * Reads a type: {@code text(40)}, {@code decimal(5,1)}, one or two words for a scalar, a declared name, or what SQL calls it. Aliases of one
+ * word without numbers are left as names, since they may be declared; see {@link TypeAliases#resolved}.
+ */
 final class TypeParser {
     /** Longest first, so that {@code local timestamp} is not taken for the name {@code local}. */
     private static final List<Words> SCALARS = Arrays.stream(Scalar.values())
@@ -27,9 +30,22 @@ final class TypeParser {
         if (first.kind() != Token.Kind.WORD) {
             throw cursor.unexpected("a type such as text(40), int or timestamp");
         }
+        if (first.text().equals("text") && !cursor.peek(1).isSymbol("(")) {
+            cursor.next();
+            return Type.of(Scalar.LONG_TEXT);
+        }
         if (first.text().equals("text") || first.text().equals("decimal")) {
             cursor.next();
             return sized(cursor, first);
+        }
+        for (String words : TypeAliases.OF_WORDS) {
+            if (cursor.takeWords(words.split(" "))) {
+                return TypeAliases.of(words, cursor.peek().isSymbol("(") ? numbers(cursor) : List.of())
+                        .orElseThrow(() -> cursor.unexpected("a type such as text(40), int or timestamp"));
+            }
+        }
+        if (cursor.peek(1).isSymbol("(")) {
+            return alias(cursor);
         }
         for (Words each : SCALARS) {
             if (cursor.takeWords(each.words())) {
@@ -37,6 +53,26 @@ final class TypeParser {
             }
         }
         return new Type.Named(cursor.next().text());
+    }
+
+    /** A type of SQL with numbers behind it. */
+    private static Type alias(Cursor cursor) throws SyntaxException {
+        Token word = cursor.next();
+        return TypeAliases.of(word.text(), numbers(cursor))
+                .orElseThrow(() -> cursor.wrong(
+                        word,
+                        "there is no type '" + word.text() + "' with numbers",
+                        "a type such as text(40) or decimal(8,2)"));
+    }
+
+    private static List<String> numbers(Cursor cursor) throws SyntaxException {
+        List<String> numbers = new ArrayList<>();
+        cursor.symbol("(");
+        do {
+            numbers.add(String.valueOf(cursor.wholeNumber("a length, or digits and decimals")));
+        } while (cursor.takeSymbol(","));
+        cursor.symbol(")");
+        return numbers;
     }
 
     private static Type sized(Cursor cursor, Token word) throws SyntaxException {

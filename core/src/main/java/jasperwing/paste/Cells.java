@@ -1,12 +1,12 @@
 package jasperwing.paste;
 
 import jasperwing.model.Attribute;
-import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.TypeGuess;
 import jasperwing.naming.Words;
 import jasperwing.notation.AttributeLine;
 import jasperwing.notation.Notation;
+import jasperwing.notation.TypeAliases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -140,20 +140,22 @@ final class Cells {
             return Optional.empty();
         }
         String sized = length.matches("\\d+(\\s*,\\s*\\d+)?") ? typed + "(" + length + ")" : typed;
+        boolean plainText = typed.equalsIgnoreCase("text") || typed.equalsIgnoreCase("string");
+        if (plainText && sized.equals(typed)) {
+            return Optional.of(new Type.Text(80));
+        }
         Optional<Type> own = Notation.attribute("x " + sized)
                 .value()
                 .map(AttributeLine::attribute)
                 .map(Attribute::type)
                 .filter(t -> !(t instanceof Type.Named)
                         || Character.isUpperCase(typed.charAt(0))
-                                && SqlTypes.of(typed, List.of()).isEmpty());
+                                && TypeAliases.of(typed, List.of()).isEmpty());
         Matcher matcher = SIZED.matcher(sized);
         boolean hasSize = matcher.matches();
-        Optional<Type> sql = SqlTypes.of(
+        Optional<Type> sql = TypeAliases.of(
                 hasSize ? matcher.group(1) : sized,
                 hasSize ? List.of(matcher.group(2).split(",")) : List.of());
-        boolean plainText = typed.equalsIgnoreCase("text") || typed.equalsIgnoreCase("string");
-        return own.or(() -> sql.filter(t -> !(plainText && t.is(Scalar.LONG_TEXT) && !hasSize)))
-                .or(() -> plainText ? Optional.of(new Type.Text(80)) : Optional.empty());
+        return own.or(() -> sql);
     }
 }

@@ -6,6 +6,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
+import jasperwing.notation.TypeAliases;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -98,9 +99,9 @@ final class SqlColumns {
     private static Optional<Type> type(String written) {
         Matcher sized = SIZED.matcher(written);
         return sized.matches()
-                ? SqlTypes.of(
+                ? TypeAliases.of(
                         sized.group(1) + sized.group(3), List.of(sized.group(2).split(",")))
-                : SqlTypes.of(written, List.of());
+                : TypeAliases.of(written, List.of());
     }
 
     /** A default that is a number, a text or the moment; an expression says nothing the notation knows. */

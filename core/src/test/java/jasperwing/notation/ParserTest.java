@@ -20,7 +20,7 @@ class ParserTest {
                 area Fieldwork green
                 entity Dive
                   id serial key
-                  number integer(3)
+                  number intgr(3)
                   depth decimal
                   note text(40)
                 each Dive must belong one Expedition
@@ -33,11 +33,11 @@ class ParserTest {
         assertThat(parsed.problems())
                 .extracting(p -> p.line() + ":" + p.column() + " " + p.sentence())
                 .containsExactly(
-                        "2:16 found 'green'; expected a colour: moss, sea, ochre, plum, slate",
-                        "5:17 found '('; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
-                        "6:16 found the end of the line; expected digits and decimals, as in decimal(8,2)",
-                        "10:17 found 'wibble'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
-                        "11:11 found 'leader'; expected ':'",
+                        "2:16 'green' is not understood here; expected a colour: moss, sea, ochre, plum, slate",
+                        "5:10 there is no type 'intgr' with numbers; expected a type such as text(40) or decimal(8,2)",
+                        "6:16 something is missing at the end; expected digits and decimals, as in decimal(8,2)",
+                        "10:17 'wibble' is not understood here; expected a rule such as key, unique, default 0 or from 0 to 9",
+                        "11:11 'leader' is not understood here; expected ':'",
                         "12:52 the way back must lead to Site, but leads to 'Dive'; expected Site");
         assertThat(parsed.value().entities()).extracting(Entity::name).containsExactly("Dive", "Site");
         assertThat(parsed.value().entity("Dive").orElseThrow().attributes())

@@ -52,17 +52,17 @@ class PrintingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "x                  | 1:2  | found the end of the line; expected a type such as text(40), int or timestamp",
-                "x int int          | 1:7  | found 'int'; expected 'key', 'unique', 'default', 'from', 'up to', 'set on', 'longer than', 'matching', 'ignoring case', 'sorted as', '=', 'label', 'column', 'was' or the end of the line",
+                "x                  | 1:2  | something is missing at the end; expected a type such as text(40), int or timestamp",
+                "x int int          | 1:7  | 'int' is not understood here; expected a rule such as key, unique, default 0 or from 0 to 9",
                 "x int key key      | 1:11 | 'key' is said twice",
-                "x int default      | 1:14 | found the end of the line; expected a number, a \"text\", a date or a word",
-                "x int from a       | 1:12 | found 'a'; expected a number or a date such as 2026-03-01",
+                "x int default      | 1:14 | something is missing at the end; expected a number, a \"text\", a date or a word",
+                "x int from a       | 1:12 | 'a' is not understood here; expected a number or a date such as 2026-03-01",
                 "x text(0)          | 1:3  | the length of a text must be from 1 to 10000000, but was 0",
                 "x decimal(3,4)     | 1:3  | the scale of a decimal must be from 0 to 3, but was 4",
                 "x text(1,2)        | 1:3  | too many numbers after 'text'; expected a length, as in text(40)",
-                "3 int              | 1:1  | found '3'; expected the name of an attribute",
-                "x text(4           | 1:9  | found the end of the line; expected ')'",
-                "x int label y      | 1:13 | found 'y'; expected the label in double quotes",
+                "3 int              | 1:1  | '3' is not understood here; expected the name of an attribute",
+                "x text(4           | 1:9  | something is missing at the end; expected ')'",
+                "x int label y      | 1:13 | 'y' is not understood here; expected the label in double quotes",
                 "x int \"open       | 1:7  | the text is not closed; expected \"",
                 "x int \"a\\q\"     | 1:9  | the escape is not known; expected \\n, \\t, \\\", \\` or \\\\",
                 "`` int             | 1:1  | a name must not be blank; expected a name between the backquotes"
@@ -92,11 +92,11 @@ class PrintingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "each Dive              | 1:10 | found the end of the line; expected 'must' or 'may'",
-                "each Dive may          | 1:14 | found the end of the line; expected a verb, such as 'have' or 'belong to'",
-                "each Dive may have     | 1:19 | found the end of the line; expected 'one', 'many' or 'one of'",
-                "each Dive may have one | 1:23 | found the end of the line; expected the name of an entity",
-                "each Dive may have one Log, and | 1:29 | found 'and'; expected 'which'",
+                "each Dive              | 1:10 | something is missing at the end; expected 'must' or 'may'",
+                "each Dive may          | 1:14 | something is missing at the end; expected a verb, such as 'have' or 'belong to'",
+                "each Dive may have     | 1:19 | something is missing at the end; expected 'one', 'many' or 'one of'",
+                "each Dive may have one | 1:23 | something is missing at the end; expected the name of an entity",
+                "each Dive may have one Log, and | 1:29 | 'and' is not understood here; expected 'which'",
                 "each Dive may have one of A, A  | 1:1 | a one-of needs its subjects, each once, but was given [A, A]"
             })
     void aBrokenSentenceSaysWhatCouldFollow(String sentence, String place, String message) {

@@ -42,7 +42,9 @@ class DesignFileTest {
         assertThat(refused("\u0000\u0001\n".getBytes(StandardCharsets.UTF_8)))
                 .contains(":1:1: 'U+0000' starts nothing here");
         assertThat(refused("design \"X\"\nwobble\nentity 1\n".getBytes(StandardCharsets.UTF_8)))
-                .contains(":2:1: found 'wobble'; expected", ":3:8: found '1'; expected the name of the entity");
+                .contains(
+                        ":2:1: 'wobble' is not understood here; expected",
+                        ":3:8: '1' is not understood here; expected the name of the entity");
     }
 
     @Test

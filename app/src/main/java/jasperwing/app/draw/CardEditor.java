@@ -6,7 +6,6 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
-import jasperwing.formula.Renaming;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import java.util.List;
@@ -211,10 +210,14 @@ final class CardEditor extends VBox {
 
     /** What is typed takes effect as soon as all of it can be read. */
     private void typed() {
+        if (lines.isSetting()) {
+            return;
+        }
         check();
         CardLines.Read read = lines.read();
         if (read.problem().isEmpty() && !done) {
-            typing.edit(Renaming.retype(entity.name(), read.attributes(), read.key()));
+            typing.edit(CardEdit.of(entity, read));
+            lines.follow(CardEdit.followed(entity, read));
         }
     }
 
@@ -266,8 +269,7 @@ final class CardEditor extends VBox {
         completion.hide();
         String newName = wrongName.isPresent() ? entity.name() : name.getText().strip();
         closed.run();
-        typing.edit(Renaming.retype(entity.name(), read.attributes(), read.key())
-                .then(EntityEdits.rename(entity.name(), newName)));
+        typing.edit(CardEdit.of(entity, read).then(EntityEdits.rename(entity.name(), newName)));
         workspace.selection().set(Selection.of(newName));
         Platform.runLater(this::forgetFocus);
         return true;

@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.notation.AttributeLine;
+import jasperwing.notation.EntityDetails;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;
@@ -11,24 +12,36 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.input.Clipboard;
 import org.fxmisc.richtext.CodeArea;
 import org.fxmisc.richtext.model.StyleSpansBuilder;
 
-/** The attributes of a card as lines that are typed: read at every change, what does not parse marked where it stands. */
+/**
+ * The attributes of a card and what else its entity says, as lines that are typed: read at every change, what does not parse marked where it
+ * stands.
+ */
 final class CardLines extends CodeArea {
     private final Entity entity;
+
+    /** The details as they stand here unless somebody types on them, in the order of the entity's own. */
+    private final List<String> untouched;
+
+    private boolean setting;
 
     CardLines(Entity entity) {
         this.entity = entity;
         getStyleClass().add("card-lines");
         setId("card-lines");
         setWrapText(false);
-        setAccessibleText("The attributes of " + entity.name() + ", one a line");
-        List<String> lines = entity.attributes().stream()
-                .map(a -> Notation.print(a, entity.isKey(a)))
-                .toList();
+        setAccessibleText("What " + entity.name() + " has, one a line");
+        untouched = new ArrayList<>(EntityDetails.print(entity));
+        boolean flags = untouched.stream().noneMatch(l -> l.startsWith("key ("));
+        List<String> lines = new ArrayList<>(entity.attributes().stream()
+                .map(a -> EntityDetails.attribute(a, flags && entity.isKey(a)))
+                .toList());
+        lines.addAll(untouched);
         replaceText(String.join("\n", lines));
         getUndoManager().forgetHistory();
         mark();
@@ -39,10 +52,11 @@ final class CardLines extends CodeArea {
      * What the lines say.
      *
      * @param attributes those of the lines that parse
-     * @param key the names of those in the key
+     * @param key the names of those that are marked as the key
+     * @param details the lines that are no attributes; those nobody typed on as they were when the card was opened
      * @param problem the first thing that is wrong, with its line, or empty
      */
-    record Read(List<Attribute> attributes, List<String> key, String problem) {}
+    record Read(List<Attribute> attributes, List<String> key, List<String> details, String problem) {}
 
     Read read() {
         return read(entity, false);
@@ -57,11 +71,17 @@ final class CardLines extends CodeArea {
         LastGood last = new LastGood(entity, now, getText());
         List<Attribute> attributes = new ArrayList<>();
         List<String> key = new ArrayList<>();
+        Details details = new Details();
         String wrong = "";
         int number = 0;
         for (String line : getText().split("\n", -1)) {
             number++;
             if (line.isBlank()) {
+                continue;
+            }
+            if (EntityDetails.isDetail(line)) {
+                Optional<Problem> problem = details.add(line);
+                wrong = wrong.isEmpty() ? problem.map(Problem::sentence).orElse("") : wrong;
                 continue;
             }
             Parsed<Optional<AttributeLine>> parsed = Notation.attribute(line);
@@ -76,12 +96,72 @@ final class CardLines extends CodeArea {
                 Optional<Attribute> good = lastGood ? last.of(line) : Optional.empty();
                 good.ifPresent(attributes::add);
                 good.filter(a -> entity.isKey(a) || now.isKey(a)).ifPresent(a -> key.add(a.name()));
+                if (good.isEmpty()) {
+                    details.broken(line);
+                }
                 wrong = wrong.isEmpty()
                         ? "Line " + number + ": " + parsed.problems().get(0).sentence()
                         : wrong;
             }
         }
-        return new Read(attributes, key, wrong);
+        return new Read(attributes, key, lastGood ? details.lastGood() : details.read, wrong);
+    }
+
+    /** The details that were read, and those that cannot be. */
+    private final class Details {
+        private final List<String> read = new ArrayList<>();
+        private final List<String> broken = new ArrayList<>();
+        private final List<String> opened = EntityDetails.print(entity);
+
+        Optional<Problem> add(String line) {
+            Optional<Problem> problem = EntityDetails.problem(line);
+            int index = untouched.indexOf(line.strip());
+            if (problem.isPresent()) {
+                broken(line);
+            } else {
+                read.add(index < 0 ? line.strip() : opened.get(index));
+            }
+            return problem;
+        }
+
+        void broken(String line) {
+            broken.add(line.strip());
+        }
+
+        /** With what broken lines were: the first that is missing and begins alike, else the first that is missing. */
+        List<String> lastGood() {
+            List<String> all = new ArrayList<>(read);
+            for (String line : broken) {
+                List<String> missing =
+                        opened.stream().filter(l -> !all.contains(l)).toList();
+                missing.stream()
+                        .filter(l -> l.charAt(0) == line.charAt(0))
+                        .findFirst()
+                        .or(() -> missing.stream().findFirst())
+                        .ifPresent(all::add);
+            }
+            return all;
+        }
+    }
+
+    /** Has details nobody typed on follow attributes to their new names. @param now what they say, by what they said at first */
+    void follow(Map<String, String> now) {
+        List<String> opened = EntityDetails.print(entity);
+        setting = true;
+        for (int i = 0; i < opened.size(); i++) {
+            String said = now.getOrDefault(opened.get(i), opened.get(i));
+            int line = List.of(getText().split("\n", -1)).indexOf(untouched.get(i));
+            if (line >= 0 && !said.equals(untouched.get(i))) {
+                replaceText(line, 0, line, getParagraphLength(line), said);
+                untouched.set(i, said);
+            }
+        }
+        setting = false;
+    }
+
+    /** Whether it is not a person that changes the text. */
+    boolean isSetting() {
+        return setting;
     }
 
     private Attribute keepComments(Attribute attribute) {
@@ -98,16 +178,20 @@ final class CardLines extends CodeArea {
         for (int i = 0; i < lines.length; i++) {
             String line = lines[i];
             int end = i < lines.length - 1 ? 1 : 0;
+            boolean detail = EntityDetails.isDetail(line);
             Optional<Problem> problem = line.isBlank()
                     ? Optional.empty()
-                    : Notation.attribute(line).problems().stream().findFirst();
+                    : detail
+                            ? EntityDetails.problem(line)
+                            : Notation.attribute(line).problems().stream().findFirst();
             if (problem.isPresent()) {
                 int from = Math.max(0, Math.min(problem.get().column() - 1, line.length() - 1));
                 spans.add(Collections.emptyList(), from);
                 spans.add(List.of("wrong-text"), line.length() - from);
                 spans.add(Collections.emptyList(), end);
             } else {
-                int name = line.indexOf(' ') < 0 ? line.length() : line.indexOf(' ');
+                int word = line.indexOf(' ') < 0 ? line.length() : line.indexOf(' ');
+                int name = detail ? 0 : word;
                 spans.add(Collections.emptyList(), name);
                 spans.add(List.of("rest-text"), line.length() - name);
                 spans.add(Collections.emptyList(), end);
@@ -136,12 +220,23 @@ final class CardLines extends CodeArea {
         requestFollowCaret();
     }
 
-    /** Begins a new line below the last one, unless that is blank. */
+    /** Begins a new line below the last attribute, unless there is a blank one. */
     void newLine() {
-        if (!getText(getParagraphs().size() - 1).isBlank()) {
-            appendText("\n");
+        String[] lines = getText().split("\n", -1);
+        int last = lines.length - 1;
+        while (last >= 0 && EntityDetails.isDetail(lines[last])) {
+            last--;
         }
-        moveTo(getLength());
+        if (last < 0) {
+            insertText(0, getText().isEmpty() ? "" : "\n");
+            moveTo(0);
+        } else if (lines[last].isBlank()) {
+            moveTo(last, 0);
+        } else {
+            insertText(last, lines[last].length(), "\n");
+            moveTo(last + 1, 0);
+        }
+        requestFollowCaret();
     }
 
     /** Takes the line the caret is on one up or down. */

@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.notation.AttributeLine;
+import jasperwing.notation.EntityDetails;
 import jasperwing.notation.Notation;
 import java.util.HashSet;
 import java.util.List;
@@ -28,6 +29,7 @@ final class LastGood {
         this.known = opened.attributes();
         this.now = now;
         text.lines()
+                .filter(l -> !EntityDetails.isDetail(l))
                 .flatMap(l -> Notation.attribute(l).value().map(AttributeLine::attribute).stream())
                 .forEach(a -> said.add(a.name()));
     }
