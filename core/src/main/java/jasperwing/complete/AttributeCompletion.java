@@ -21,7 +21,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Completes attribute lines: a name that is used elsewhere, a type, a rule, a value of an enum. */
+/**
+ * Completes the lines of an entity: an attribute's name that is used elsewhere, its type, rules, the values of an enum, a formula; and the
+ * members, areas and traits that other lines name.
+ */
 public final class AttributeCompletion {
     private static final int MOST = 9;
     private static final Pattern NAME = Pattern.compile("\\s*(`[^`]*`|[\\p{L}\\p{N}_]+)");
@@ -47,6 +50,10 @@ public final class AttributeCompletion {
     }
 
     private Proposals complete(String before) {
+        Optional<Proposals> detail = DetailCompletion.of(design, entity, before);
+        if (detail.isPresent()) {
+            return detail.get();
+        }
         Matcher name = NAME.matcher(before);
         if (!name.lookingAt() || name.end() == before.length()) {
             return names(
@@ -88,10 +95,11 @@ public final class AttributeCompletion {
                 }
             }
         }
-        List<Proposal> list = uses.entrySet().stream()
+        Stream<Proposal> names = uses.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
+                .map(e -> new Proposal(e.getKey(), "as in " + where.get(e.getKey())));
+        List<Proposal> list = Stream.concat(names, DetailCompletion.beginnings(typed).stream())
                 .limit(MOST)
-                .map(e -> new Proposal(e.getKey(), "as in " + where.get(e.getKey())))
                 .toList();
         return new Proposals(before.length() - typed.length(), list);
     }
@@ -153,6 +161,9 @@ public final class AttributeCompletion {
     }
 
     private Proposals rules(String type, String after, String before) {
+        if (after.contains("=")) {
+            return FormulaCompletion.of(design, entity, before);
+        }
         int word = after.lastIndexOf(' ') + 1;
         String typed = after.substring(word);
         String[] words = after.strip().split("\\s+");
