@@ -18,7 +18,8 @@ import java.util.regex.Pattern;
 /** Completes a formula: attributes, what roles lead to, parts of values, functions, values of an enum that is compared. */
 final class FormulaCompletion {
     private static final int MOST = 9;
-    private static final Pattern PATH = Pattern.compile("(?<path>(?:[\\p{L}_][\\p{L}\\p{N}_]*\\.)*)(?<typed>[\\p{L}\\p{N}_]*)$");
+    private static final Pattern PATH =
+            Pattern.compile("(?<path>(?:[\\p{L}_][\\p{L}\\p{N}_]*\\.)*)(?<typed>[\\p{L}\\p{N}_]*)$");
     private static final Pattern COMPARED = Pattern.compile(
             "(?<path>[\\p{L}_][\\p{L}\\p{N}_.]*)\\s*(?:=|<>|in\\s*\\((?:[^)]*,)?)\\s*(?<typed>[\"']?[\\p{L}\\p{N}_]*)$");
 
@@ -89,7 +90,8 @@ final class FormulaCompletion {
     }
 
     private static void add(List<Proposal> list, String name, String hint, String typed) {
-        if (MemberNames.starts(name, typed) && list.stream().noneMatch(p -> p.insert().equals(name))) {
+        if (MemberNames.starts(name, typed)
+                && list.stream().noneMatch(p -> p.insert().equals(name))) {
             list.add(new Proposal(Notation.name(name), hint));
         }
     }

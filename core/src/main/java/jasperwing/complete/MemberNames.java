@@ -28,8 +28,7 @@ final class MemberNames {
         return list;
     }
 
-    private static void add(
-            List<Proposal> list, String name, String hint, String typed, Collection<String> without) {
+    private static void add(List<Proposal> list, String name, String hint, String typed, Collection<String> without) {
         String insert = Notation.name(name);
         boolean known = list.stream().anyMatch(p -> p.insert().equals(insert));
         if (!known && starts(name, typed) && !without.contains(name)) {

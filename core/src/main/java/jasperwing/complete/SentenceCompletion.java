@@ -60,8 +60,7 @@ final class SentenceCompletion {
     /** The lines below a sentence. */
     static Proposals below(Design design, String sentence, String before) {
         String typed = before.stripLeading();
-        Relationship relationship =
-                Notation.sentence(sentence).value().orElse(null);
+        Relationship relationship = Notation.sentence(sentence).value().orElse(null);
         List<Proposal> list = new ArrayList<>();
         if (relationship != null) {
             Stream.concat(Stream.of(relationship.from()), relationship.targets().stream())
@@ -124,13 +123,11 @@ final class SentenceCompletion {
                     : Stream.concat(
                                     Stream.of(new Proposal("of ", "one of several kinds of thing"))
                                             .filter(p -> !many && !from.isEmpty()),
-                                    design.entities().stream()
-                                            .map(e -> new Proposal(Notation.name(e.name()), "")))
+                                    design.entities().stream().map(e -> new Proposal(Notation.name(e.name()), "")))
                             .toList();
             case MODAL -> List.of(
                     new Proposal("must ", "there is always one"), new Proposal("may ", "there may be none"));
-            case VERB -> Stream.concat(
-                            Stream.of("have", "belong to"), verbs().stream())
+            case VERB -> Stream.concat(Stream.of("have", "belong to"), verbs().stream())
                     .distinct()
                     .map(v -> new Proposal(v + " ", "a verb"))
                     .toList();

@@ -10,10 +10,12 @@ import java.util.stream.Stream;
 
 /** Completes a design's text: statements, names where they are expected, and the lines below a statement. */
 public final class TextCompletion {
-    private static final Pattern HEAD = Pattern.compile("(?<word>entity|value|trait)\\s+(?<name>`[^`]*`|[\\p{L}\\p{N}_]+)");
-    private static final Pattern FURTHER =
-            Pattern.compile("entity\\s+(?:`[^`]*`|[\\p{L}\\p{N}_]+)(?:.*?)\\s(?<rest>(?:is a kind of|in|with)\\s[^,]*)$");
-    private static final Pattern LISTED = Pattern.compile("(?:sheet\\s.*:|accept\\s+\\S+\\s+on)\\s(?:.*,\\s*)?(?<typed>[^,]*)");
+    private static final Pattern HEAD =
+            Pattern.compile("(?<word>entity|value|trait)\\s+(?<name>`[^`]*`|[\\p{L}\\p{N}_]+)");
+    private static final Pattern FURTHER = Pattern.compile(
+            "entity\\s+(?:`[^`]*`|[\\p{L}\\p{N}_]+)(?:.*?)\\s(?<rest>(?:is a kind of|in|with)\\s[^,]*)$");
+    private static final Pattern LISTED =
+            Pattern.compile("(?:sheet\\s.*:|accept\\s+\\S+\\s+on)\\s(?:.*,\\s*)?(?<typed>[^,]*)");
 
     private static final String[][] STATEMENTS = {
         {"entity ", "a kind of thing the design keeps rows of"},
@@ -82,8 +84,8 @@ public final class TextCompletion {
         if (further.matches()) {
             Matcher head = HEAD.matcher(before);
             Entity entity = head.lookingAt() ? entity(design, head.group("name")) : Entity.of("_");
-            Proposals rest = DetailCompletion.of(design, entity, further.group("rest"))
-                    .orElse(new Proposals(0, List.of()));
+            Proposals rest =
+                    DetailCompletion.of(design, entity, further.group("rest")).orElse(new Proposals(0, List.of()));
             int at = before.length() - further.group("rest").length();
             return new Proposals(at + rest.from(), rest.list());
         }

@@ -38,7 +38,8 @@ class TextCompletionTest {
         Proposals proposals = TextCompletion.of(ORCHARD, head == null ? List.of() : List.of(head), before);
         return proposals.isEmpty()
                 ? ""
-                : before.substring(0, proposals.from()) + proposals.list().get(0).insert();
+                : before.substring(0, proposals.from())
+                        + proposals.list().get(0).insert();
     }
 
     @ParameterizedTest

@@ -59,16 +59,19 @@ final class CardEditing {
         return workspace.design().entity(name).map(entity -> {
             CardEditor editor = new CardEditor(workspace, entity, sheet, new Around(), this::closed);
             open = Optional.of(editor);
+            editor.whenGrown(this::follow);
             sheet.edited().set(Optional.of(name));
             sheet.overlay().getChildren().add(editor);
             follow();
+            editor.heightProperty().addListener((o, was, is) -> follow());
             return editor;
         });
     }
 
     /** Keeps the open card over the place it stands at. */
     void follow() {
-        open.ifPresent(e -> sheet.onScreen(e.entityName()).ifPresent(e::place));
+        open.ifPresent(e ->
+                sheet.onScreen(e.entityName()).ifPresent(box -> e.place(box, sheet.getWidth(), sheet.getHeight())));
     }
 
     private void closed() {

@@ -26,8 +26,17 @@ import org.fxmisc.flowless.VirtualizedScrollPane;
 final class CardEditor extends VBox {
     private static final double LINE = 17.5;
     private static final double LEAST_WIDTH = 330;
-    private static final double MOST_WIDTH = 620;
+    private static final double MOST_WIDTH = 760;
     private static final double LETTER = 7.6;
+
+    /** What name, problem and borders take of the height, and margins of the width. */
+    private static final double AROUND = 90;
+
+    private static final double MARGINS = 40;
+    private static final int LEAST_LINES = 4;
+
+    /** What stays free between the card and the edge of the sheet. */
+    private static final double EDGE = 8;
 
     /** Where to go when a card is left by a key that leads to another. */
     interface Neighbours {
@@ -47,6 +56,7 @@ final class CardEditor extends VBox {
     private final CardLines lines;
     private final CompletionList completion;
     private final Label problem = new Label();
+    private Runnable grown = () -> {};
     private boolean warned;
     private boolean done;
 
@@ -73,11 +83,17 @@ final class CardEditor extends VBox {
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         name.setOnAction(e -> startAtLine(Integer.MAX_VALUE));
         lines.focusedProperty().addListener((o, was, is) -> completion.hide());
+        lines.currentParagraphProperty().addListener((o, was, is) -> check());
         check();
     }
 
     String entityName() {
         return entity.name();
+    }
+
+    /** @param action called when the card may need more room or less */
+    void whenGrown(Runnable action) {
+        grown = action;
     }
 
     void startAtName() {
@@ -95,12 +111,28 @@ final class CardEditor extends VBox {
         lines.requestFocus();
     }
 
-    /** Takes the card's place; never smaller than can be typed in. */
-    void place(Box onScreen) {
-        setLayoutX(onScreen.x());
-        setLayoutY(onScreen.y());
-        double longest = lines.getText().lines().mapToInt(String::length).max().orElse(0) * LETTER + 40;
-        setPrefWidth(Math.max(Math.max(LEAST_WIDTH, onScreen.width()), Math.min(MOST_WIDTH, longest)));
+    /** Takes the card's place, never smaller than can be typed in; moved so far that nothing of it is cut off. */
+    void place(Box onScreen, double width, double height) {
+        double longest = lines.getText().lines().mapToInt(String::length).max().orElse(0) * LETTER + MARGINS;
+        double wide = Math.max(Math.max(LEAST_WIDTH, onScreen.width()), Math.min(MOST_WIDTH, longest));
+        setPrefWidth(Math.min(wide, width - 2 * EDGE));
+        int most = (int) Math.max(LEAST_LINES, (height - 2 * EDGE - AROUND) / LINE);
+        lines.setPrefHeight(Math.min(most, rows(getPrefWidth())) * LINE + 10);
+        setLayoutX(within(onScreen.x(), getPrefWidth(), width));
+        setLayoutY(within(onScreen.y(), prefHeight(getPrefWidth()), height));
+    }
+
+    /** The rows that the lines take at a width, wrapped ones counted as often as they take one. */
+    private int rows(double width) {
+        double letters = Math.max(1, (width - MARGINS) / LETTER);
+        return lines.getParagraphs().stream()
+                .mapToInt(p -> Math.max(1, (int) Math.ceil(p.length() / letters)))
+                .sum();
+    }
+
+    /** Where something that long begins so that its end is seen, and its beginning in any case. */
+    private static double within(double start, double length, double all) {
+        return Math.max(EDGE, Math.min(start, all - length - EDGE));
     }
 
     private void key(KeyEvent e) {
@@ -223,8 +255,9 @@ final class CardEditor extends VBox {
 
     private void check() {
         warned = false;
-        say(nameProblem().orElse(lines.read().problem()));
-        lines.setPrefHeight(Math.min(18, lines.getParagraphs().size()) * LINE + 10);
+        CardLines.Read read = lines.read();
+        say(nameProblem().orElse(lines.isTypedOn(read.line()) ? "" : read.problem()));
+        grown.run();
     }
 
     private Optional<String> nameProblem() {

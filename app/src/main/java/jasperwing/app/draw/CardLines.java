@@ -2,10 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
-import jasperwing.notation.AttributeLine;
 import jasperwing.notation.EntityDetails;
-import jasperwing.notation.Notation;
-import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;
 import jasperwing.paste.Pasting;
 import java.util.ArrayList;
@@ -34,7 +31,7 @@ final class CardLines extends CodeArea {
         this.entity = entity;
         getStyleClass().add("card-lines");
         setId("card-lines");
-        setWrapText(false);
+        setWrapText(true);
         setAccessibleText("What " + entity.name() + " has, one a line");
         untouched = new ArrayList<>(EntityDetails.print(entity));
         boolean flags = untouched.stream().noneMatch(l -> l.startsWith("key ("));
@@ -46,6 +43,7 @@ final class CardLines extends CodeArea {
         getUndoManager().forgetHistory();
         mark();
         multiPlainChanges().subscribe(c -> mark());
+        currentParagraphProperty().addListener((o, was, is) -> mark());
     }
 
     /**
@@ -55,93 +53,22 @@ final class CardLines extends CodeArea {
      * @param key the names of those that are marked as the key
      * @param details the lines that are no attributes; those nobody typed on as they were when the card was opened
      * @param problem the first thing that is wrong, with its line, or empty
+     * @param line that it is on, counted from 0; -1 for none
      */
-    record Read(List<Attribute> attributes, List<String> key, List<String> details, String problem) {}
+    record Read(List<Attribute> attributes, List<String> key, List<String> details, String problem, int line) {}
 
     Read read() {
-        return read(entity, false);
+        return new CardReader(entity, untouched, getText()).read();
     }
 
     /** The same, where a line that does not parse says what it said before. @param now the entity as it is by then */
     Read readLastGood(Entity now) {
-        return read(now, true);
+        return new CardReader(entity, untouched, getText()).readLastGood(now);
     }
 
-    private Read read(Entity now, boolean lastGood) {
-        LastGood last = new LastGood(entity, now, getText());
-        List<Attribute> attributes = new ArrayList<>();
-        List<String> key = new ArrayList<>();
-        Details details = new Details();
-        String wrong = "";
-        int number = 0;
-        for (String line : getText().split("\n", -1)) {
-            number++;
-            if (line.isBlank()) {
-                continue;
-            }
-            if (EntityDetails.isDetail(line)) {
-                Optional<Problem> problem = details.add(line);
-                wrong = wrong.isEmpty() ? problem.map(Problem::sentence).orElse("") : wrong;
-                continue;
-            }
-            Parsed<Optional<AttributeLine>> parsed = Notation.attribute(line);
-            if (parsed.value().isPresent()) {
-                Attribute attribute = parsed.value().get().attribute();
-                attributes.add(keepComments(attribute));
-                if (parsed.value().get().key()) {
-                    key.add(attribute.name());
-                }
-                last.passed(attribute.name());
-            } else {
-                Optional<Attribute> good = lastGood ? last.of(line) : Optional.empty();
-                good.ifPresent(attributes::add);
-                good.filter(a -> entity.isKey(a) || now.isKey(a)).ifPresent(a -> key.add(a.name()));
-                if (good.isEmpty()) {
-                    details.broken(line);
-                }
-                wrong = wrong.isEmpty()
-                        ? "Line " + number + ": " + parsed.problems().get(0).sentence()
-                        : wrong;
-            }
-        }
-        return new Read(attributes, key, lastGood ? details.lastGood() : details.read, wrong);
-    }
-
-    /** The details that were read, and those that cannot be. */
-    private final class Details {
-        private final List<String> read = new ArrayList<>();
-        private final List<String> broken = new ArrayList<>();
-        private final List<String> opened = EntityDetails.print(entity);
-
-        Optional<Problem> add(String line) {
-            Optional<Problem> problem = EntityDetails.problem(line);
-            int index = untouched.indexOf(line.strip());
-            if (problem.isPresent()) {
-                broken(line);
-            } else {
-                read.add(index < 0 ? line.strip() : opened.get(index));
-            }
-            return problem;
-        }
-
-        void broken(String line) {
-            broken.add(line.strip());
-        }
-
-        /** With what broken lines were: the first that is missing and begins alike, else the first that is missing. */
-        List<String> lastGood() {
-            List<String> all = new ArrayList<>(read);
-            for (String line : broken) {
-                List<String> missing =
-                        opened.stream().filter(l -> !all.contains(l)).toList();
-                missing.stream()
-                        .filter(l -> l.charAt(0) == line.charAt(0))
-                        .findFirst()
-                        .or(() -> missing.stream().findFirst())
-                        .ifPresent(all::add);
-            }
-            return all;
-        }
+    /** Whether a line, counted from 0, is still being typed: nothing is said of it until it is left. */
+    boolean isTypedOn(int line) {
+        return isFocused() && line == getCurrentParagraph() && getCaretColumn() == getParagraphLength(line);
     }
 
     /** Has details nobody typed on follow attributes to their new names. @param now what they say, by what they said at first */
@@ -164,13 +91,6 @@ final class CardLines extends CodeArea {
         return setting;
     }
 
-    private Attribute keepComments(Attribute attribute) {
-        return entity.attribute(attribute.name())
-                .map(old -> attribute.withNotes(
-                        attribute.notes().withComments(old.notes().comments())))
-                .orElse(attribute);
-    }
-
     /** Sets names apart from what follows, and underlines what cannot be read. */
     private void mark() {
         StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
@@ -179,11 +99,7 @@ final class CardLines extends CodeArea {
             String line = lines[i];
             int end = i < lines.length - 1 ? 1 : 0;
             boolean detail = EntityDetails.isDetail(line);
-            Optional<Problem> problem = line.isBlank()
-                    ? Optional.empty()
-                    : detail
-                            ? EntityDetails.problem(line)
-                            : Notation.attribute(line).problems().stream().findFirst();
+            Optional<Problem> problem = line.isBlank() || isTypedOn(i) ? Optional.empty() : CardReader.problem(line);
             if (problem.isPresent()) {
                 int from = Math.max(0, Math.min(problem.get().column() - 1, line.length() - 1));
                 spans.add(Collections.emptyList(), from);

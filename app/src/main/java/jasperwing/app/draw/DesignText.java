@@ -43,6 +43,11 @@ final class DesignText extends CodeArea {
         }
     }
 
+    /** Whether a line, counted from 0, is still being typed: nothing is said of it until it is left. */
+    boolean isTypedOn(int line) {
+        return isFocused() && line == getCurrentParagraph() && getCaretColumn() == getParagraphLength(line);
+    }
+
     /** Sets some lines anew, counted from 0, both included. */
     void highlight(int first, int last, List<Problem> problems) {
         int end = Math.min(last, getParagraphs().size() - 1);

@@ -2,6 +2,8 @@ package jasperwing.app.draw;
 
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
+import jasperwing.complete.Proposals;
+import jasperwing.complete.TextCompletion;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.SheetEdits;
@@ -15,11 +17,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.fxmisc.flowless.VirtualizedScrollPane;
@@ -35,6 +39,8 @@ final class TextPane extends VBox {
     private final Label problem = new Label();
     private final Button take = new Button("Take the diagram's");
     private final HBox foot = new HBox(8, problem, take);
+    private final Pane overlay = new Pane();
+    private final CompletionList completion = new CompletionList(overlay, p -> take(p.insert()));
     private Workspace.Typing edits;
     private String good = "";
     private List<Problem> problems = List.of();
@@ -60,15 +66,27 @@ final class TextPane extends VBox {
         foot.getStyleClass().add("text-foot");
         VirtualizedScrollPane<DesignText> scroll = new VirtualizedScrollPane<>(area);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(scroll, foot);
+        getChildren().addAll(scroll, foot, overlay);
+        overlay.setManaged(false);
+        overlay.setPickOnBounds(false);
         edits = workspace.typing();
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::undoKeys);
         area.multiPlainChanges().subscribe(changes -> typed());
-        area.currentParagraphProperty().addListener((o, was, is) -> select());
+        area.currentParagraphProperty().addListener((o, was, is) -> {
+            select();
+            if (!problems.isEmpty() && !setting) {
+                read();
+            }
+        });
+        area.caretPositionProperty().addListener((o, was, is) -> Platform.runLater(this::propose));
+        area.addEventFilter(KeyEvent.KEY_PRESSED, this::completionKeys);
         area.focusedProperty().addListener((o, was, is) -> {
+            completion.hide();
             edits = workspace.typing();
             if (!is && problems.isEmpty()) {
                 reset();
+            } else if (!is) {
+                read();
             }
         });
         workspace.projection().addListener((o, was, is) -> changed());
@@ -148,6 +166,76 @@ final class TextPane extends VBox {
         }
     }
 
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        overlay.resizeRelocate(0, 0, getWidth(), getHeight());
+    }
+
+    private void completionKeys(KeyEvent e) {
+        boolean done =
+                switch (e.getCode()) {
+                    case TAB -> !e.isShiftDown() && take();
+                    case ENTER -> completion.isMeant() && take();
+                    case UP, DOWN -> choose(e.getCode() == KeyCode.DOWN ? 1 : -1);
+                    case ESCAPE -> hide();
+                    case SPACE -> e.isShortcutDown() && proposeNow();
+                    default -> false;
+                };
+        if (done) {
+            e.consume();
+        }
+    }
+
+    private boolean take() {
+        Optional<String> insert = completion.chosen().map(p -> p.insert());
+        insert.ifPresent(this::take);
+        return insert.isPresent();
+    }
+
+    private void take(String insert) {
+        int line = area.getCurrentParagraph();
+        area.replaceText(line, completion.from(), line, area.getCaretColumn(), insert);
+        completion.hide();
+        area.requestFocus();
+    }
+
+    private boolean choose(int by) {
+        if (completion.isOpen()) {
+            completion.choose(by);
+        }
+        return completion.isOpen();
+    }
+
+    private boolean hide() {
+        boolean open = completion.isOpen();
+        completion.hide();
+        return open;
+    }
+
+    private Proposals proposals() {
+        int line = area.getCurrentParagraph();
+        List<String> above = List.of(area.getText().split("\n", -1)).subList(0, line);
+        return TextCompletion.of(workspace.design(), above, area.getText(line).substring(0, area.getCaretColumn()));
+    }
+
+    private boolean proposeNow() {
+        completion.show(proposals(), area.getCaretBounds());
+        return true;
+    }
+
+    /** Where a word is being typed at the end of a line. */
+    private void propose() {
+        int line = area.getCurrentParagraph();
+        if (!area.isFocused() || setting || area.getCaretColumn() != area.getParagraphLength(line)) {
+            completion.hide();
+            return;
+        }
+        Proposals proposals = proposals();
+        boolean word = proposals.from() < area.getCaretColumn();
+        completion.show(word ? proposals : new Proposals(0, List.of()), area.getCaretBounds());
+    }
+
     private void typed() {
         if (setting) {
             return;
@@ -180,12 +268,14 @@ final class TextPane extends VBox {
         problems = parsed.problems();
         problems.forEach(p -> lines.add(p.line() - 1));
         lines.add(area.getCurrentParagraph());
-        lines.forEach(l -> area.highlight(l, l, problems));
+        List<Problem> left =
+                problems.stream().filter(p -> !area.isTypedOn(p.line() - 1)).toList();
+        lines.forEach(l -> area.highlight(l, l, left));
         say(
-                problems.stream()
+                left.stream()
                         .findFirst()
                         .map(p -> "Line " + p.line() + ": " + p.sentence()
-                                + (problems.size() > 1 ? "  (and " + (problems.size() - 1) + " more)" : ""))
+                                + (left.size() > 1 ? "  (and " + (left.size() - 1) + " more)" : ""))
                         .orElse(""),
                 false);
         return parsed;

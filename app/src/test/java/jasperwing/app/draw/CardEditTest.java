@@ -44,7 +44,7 @@ class CardEditTest {
                 attributes.add(Notation.attribute(line).value().orElseThrow().attribute());
             }
         }
-        return new CardLines.Read(attributes, List.of(), details, "");
+        return new CardLines.Read(attributes, List.of(), details, "", -1);
     }
 
     private static List<String> details(Design design, String entity) {
