@@ -70,6 +70,11 @@ final class TextPane extends VBox {
         overlay.setManaged(false);
         overlay.setPickOnBounds(false);
         edits = workspace.typing();
+        listen();
+        say("", false);
+    }
+
+    private void listen() {
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::undoKeys);
         area.multiPlainChanges().subscribe(changes -> typed());
         area.currentParagraphProperty().addListener((o, was, is) -> {
@@ -91,7 +96,6 @@ final class TextPane extends VBox {
         });
         workspace.projection().addListener((o, was, is) -> changed());
         workspace.selection().addListener((o, was, is) -> follow());
-        say("", false);
     }
 
     /** Catches up with what was done while it was away. */
