@@ -66,8 +66,13 @@ final class Choices {
 
     private static List<Option> count(Reading reading, Function<Reading, Relationship> with) {
         return List.of(
-                new Option("one", with.apply(reading.withMany(false)), !reading.many()),
-                new Option("many", with.apply(reading.withMany(true)), reading.many()));
+                new Option("one", counted(reading, false, with), !reading.many()),
+                new Option("many", counted(reading, true, with), reading.many()));
+    }
+
+    private static Relationship counted(Reading reading, boolean many, Function<Reading, Relationship> with) {
+        Relationship now = with.apply(reading.withMany(many));
+        return reading.many() == many ? now : Turning.sensible(now);
     }
 
     private static List<Option> sorting(

@@ -8,21 +8,13 @@ import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Typed;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.Target;
-import jasperwing.diagram.Card;
-import jasperwing.diagram.CardPlacement;
 import jasperwing.diagram.Point;
 import jasperwing.findings.Level;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
-import jasperwing.model.Edit;
 import jasperwing.model.Entity;
-import jasperwing.model.EntityEdits;
-import jasperwing.model.Place;
-import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
-import jasperwing.model.SheetEdits;
 import jasperwing.model.Type;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -42,10 +34,6 @@ import javafx.util.Duration;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
-    /** About the size of a card with a name and a key, in sheet units. */
-    private static final double NEW_WIDTH = 180;
-
-    private static final double NEW_HEIGHT = 60;
 
     /** With Ctrl, these mean the same while something is typed. */
     private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
@@ -61,9 +49,14 @@ public final class DrawStage implements Stage {
     private final Appearance appearance;
     private final SheetView sheet;
     private final CardEditing editing;
+    private final ReadingNote note;
+    private final SheetMenu menu;
+    private final DeclarationPrompt declaration;
+    private final CardCommands commands;
     private final SheetGestures gestures;
     private final Arranging arranging;
     private final PictureKeeping pictures;
+    private final SelectionBar selectionBar;
     private final SheetBar bar;
     private final FindBar find;
     private final WalkBar walking;
@@ -78,13 +71,18 @@ public final class DrawStage implements Stage {
         this.appearance = appearance;
         sheet = new SheetView(workspace, appearance);
         editing = new CardEditing(workspace, sheet);
-        gestures = new SheetGestures(workspace, sheet, editing, new ReadingNote(workspace, sheet));
+        commands = new CardCommands(workspace, sheet, editing);
+        note = new ReadingNote(workspace, sheet);
+        menu = new SheetMenu(workspace, sheet, new Actions());
+        gestures = new SheetGestures(workspace, sheet, editing, note, menu);
+        declaration = new DeclarationPrompt(workspace);
         arranging = new Arranging(workspace, sheet);
         pictures = new PictureKeeping(workspace, sheet, appearance, prompt);
+        selectionBar = new SelectionBar(workspace, sheet, arranging, pictures::copy);
         bar = new SheetBar(workspace, sheet, arranging, pictures, appearance);
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
-        roster = new Roster(workspace);
+        roster = new Roster(workspace, menu);
         panes = new Panes(workspace, appearance, prompt, view, roster, sheet);
         view.setLeft(roster);
         view.setCenter(middle());
@@ -99,19 +97,19 @@ public final class DrawStage implements Stage {
 
     /** The sheet, and over it what tells of it. */
     private StackPane middle() {
-        SelectionBar selection = new SelectionBar(workspace, sheet, arranging, pictures::copy);
         MiniMap map = new MiniMap(sheet, appearance);
         HBox toggles = panes.toggles();
-        StackPane middle = new StackPane(sheet, start, map, bar, selection, arranging, toggles, find, walking);
+        StackPane middle =
+                new StackPane(sheet, start, map, bar, selectionBar, arranging, toggles, find, walking, declaration);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(map, Pos.BOTTOM_RIGHT);
-        StackPane.setAlignment(selection, Pos.TOP_LEFT);
+        StackPane.setAlignment(selectionBar, Pos.TOP_LEFT);
         StackPane.setAlignment(arranging, Pos.CENTER);
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setAlignment(walking, Pos.TOP_CENTER);
         StackPane.setAlignment(toggles, Pos.TOP_RIGHT);
         middle.setMinSize(0, 0);
-        lowerWhereNarrow(selection, toggles, middle);
+        lowerWhereNarrow(selectionBar, toggles, middle);
         return middle;
     }
 
@@ -152,25 +150,27 @@ public final class DrawStage implements Stage {
     }
 
     private void bind() {
-        keys.plain(KeyCode.N, "A new entity", this::addEntity);
+        keys.plain(KeyCode.N, "A new entity", commands::addEntity);
         keys.plain(KeyCode.ENTER, "Type on the card", () -> single().ifPresent(editing::openEnd));
         keys.plain(KeyCode.F2, "Rename the entity", () -> single().ifPresent(editing::openName));
+        keys.shift(KeyCode.F10, "The menu of what is selected", menu::showForSelection);
+        keys.plain(KeyCode.CONTEXT_MENU, "", menu::showForSelection);
         keys.plain(KeyCode.W, "Walk along roles from the entity", walking::open);
         keys.plain(KeyCode.M, "Change the shape of what is selected", panes::toggleMoves);
         keys.plain(KeyCode.V, "Compare the ways to keep what is selected", panes::toggleWeigh);
-        keys.plain(KeyCode.DELETE, "Remove what is selected", this::remove);
-        keys.plain(KeyCode.BACK_SPACE, "", this::remove);
+        keys.plain(KeyCode.DELETE, "Remove what is selected", commands::remove);
+        keys.plain(KeyCode.BACK_SPACE, "", commands::remove);
         keys.plain(KeyCode.ESCAPE, "Select nothing; stop what is going on", this::escape);
-        keys.ctrl(KeyCode.A, "Select all cards", this::selectAll);
+        keys.ctrl(KeyCode.A, "Select all cards", commands::selectAll);
         keys.ctrl(KeyCode.F, "Find in names, notes and types", find::open);
         keys.ctrl(KeyCode.T, "The design as text, beside the diagram", panes::toggleText);
         keys.ctrl(KeyCode.R, "The design in plain sentences", panes::toggleReadings);
-        for (Step step : Step.values()) {
+        for (CardCommands.Step step : CardCommands.Step.values()) {
             keys.plain(
                     step.code(),
-                    step == Step.LEFT ? "Move the cards; Ctrl goes to the next card" : "",
-                    () -> nudge(step.dx() * 8, step.dy() * 8));
-            keys.ctrl(step.code(), "", () -> walk(step));
+                    step == CardCommands.Step.LEFT ? "Move the cards; Ctrl goes to the next card" : "",
+                    () -> commands.nudge(step.dx() * 8, step.dy() * 8));
+            keys.ctrl(step.code(), "", () -> commands.walk(step));
         }
         keys.ctrl(
                 KeyCode.L,
@@ -198,45 +198,6 @@ public final class DrawStage implements Stage {
         return keys.all();
     }
 
-    /** The ways a card can be moved, and gone to, by the arrow keys. */
-    private enum Step {
-        LEFT(KeyCode.LEFT, -1, 0),
-        RIGHT(KeyCode.RIGHT, 1, 0),
-        UP(KeyCode.UP, 0, -1),
-        DOWN(KeyCode.DOWN, 0, 1);
-
-        private final KeyCode code;
-        private final int dx;
-        private final int dy;
-
-        Step(KeyCode code, int dx, int dy) {
-            this.code = code;
-            this.dx = dx;
-            this.dy = dy;
-        }
-
-        KeyCode code() {
-            return code;
-        }
-
-        int dx() {
-            return dx;
-        }
-
-        int dy() {
-            return dy;
-        }
-    }
-
-    /** Selects the next card that way; without a selected one, the first. */
-    private void walk(Step step) {
-        Optional<Card> from = single().flatMap(sheet.scene()::card);
-        Optional<Card> next = from.isEmpty()
-                ? sheet.scene().cards().stream().findFirst()
-                : Nearest.card(sheet.scene(), from.get(), step.dx(), step.dy());
-        next.ifPresent(c -> workspace.selection().set(Selection.of(c.entity())));
-    }
-
     private Optional<String> single() {
         return workspace.selection().get().single();
     }
@@ -247,44 +208,90 @@ public final class DrawStage implements Stage {
         }
     }
 
-    private void remove() {
-        Selection selection = workspace.selection().get();
-        Edit edit = Edit.NOTHING;
-        for (String entity : selection.entities()) {
-            edit = edit.then(EntityEdits.remove(entity));
+    /** What the menu of the sheet does besides edits. */
+    private final class Actions implements SheetActions {
+        @Override
+        public void type(String entity, int row) {
+            if (row == Integer.MAX_VALUE) {
+                editing.openEnd(entity);
+            } else {
+                editing.open(entity, row);
+            }
         }
-        if (selection.relationship().isPresent()) {
-            edit = edit.then(RelationshipEdits.remove(selection.relationship().get()));
+
+        @Override
+        public void sentence() {
+            note.open();
         }
-        workspace.edit(edit, Selection.NONE);
-    }
 
-    private void selectAll() {
-        Set<String> all = new LinkedHashSet<>();
-        sheet.scene().cards().stream().map(Card::entity).forEach(all::add);
-        workspace.selection().set(Selection.of(all));
-    }
+        @Override
+        public void reshape() {
+            panes.toggleMoves();
+        }
 
-    /** In the middle of what is seen, or as near to it as nothing is covered. */
-    private void addEntity() {
-        String name = Drawing.freeName(workspace.design());
-        Point middle = sheet.viewport().toSheet(sheet.getWidth() / 2, sheet.getHeight() / 2);
-        Point free = CardPlacement.near(sheet.scene(), middle, NEW_WIDTH, NEW_HEIGHT);
-        workspace.edit(Drawing.entityAt(name, sheet.sheet().get(), free.x(), free.y()), Selection.of(name));
-        editing.openName(name);
-    }
+        @Override
+        public void compareWays() {
+            panes.toggleWeigh();
+        }
 
-    private void nudge(int dx, int dy) {
-        List<Place> places = workspace.selection().get().entities().stream()
-                .flatMap(e -> sheet.scene().card(e).stream())
-                .map(c -> new Place(
-                        c.entity(),
-                        sheet.sheet().get(),
-                        (int) c.box().x() + dx,
-                        (int) c.box().y() + dy))
-                .toList();
-        if (!places.isEmpty()) {
-            workspace.edit(SheetEdits.place(places));
+        @Override
+        public void walk() {
+            walking.open();
+        }
+
+        @Override
+        public void removeSelected() {
+            commands.remove();
+        }
+
+        @Override
+        public void newEntity(Point at) {
+            commands.addEntityAt(at);
+        }
+
+        @Override
+        public void arrange(List<String> entities) {
+            arranging.some(Set.copyOf(entities));
+        }
+
+        @Override
+        public void arrangeEverything() {
+            arranging.everything();
+        }
+
+        @Override
+        public void fit() {
+            sheet.fit();
+        }
+
+        @Override
+        public void find() {
+            find.open();
+        }
+
+        @Override
+        public void text() {
+            panes.toggleText();
+        }
+
+        @Override
+        public void copyPicture() {
+            pictures.copy();
+        }
+
+        @Override
+        public void savePicture() {
+            pictures.ask();
+        }
+
+        @Override
+        public void neighbours(String entity, int depth) {
+            selectionBar.around(entity, depth);
+        }
+
+        @Override
+        public void declaration(String name) {
+            declaration.open(name);
         }
     }
 

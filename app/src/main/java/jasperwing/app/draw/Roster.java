@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -25,7 +26,7 @@ final class Roster extends VBox {
     private final ListView<RosterLine> list = new ListView<>();
     private boolean following;
 
-    Roster(Workspace workspace) {
+    Roster(Workspace workspace, SheetMenu menu) {
         this.workspace = workspace;
         getStyleClass().add("roster");
         find.setPromptText("Find an entity\u2026");
@@ -37,7 +38,12 @@ final class Roster extends VBox {
         list.setAccessibleText("Entities");
         list.setCellFactory(l -> new RosterCell(workspace.selection()));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(is));
-        list.setOnMouseClicked(e -> showDeclaration());
+        list.setOnMouseClicked(e -> {
+            if (e.getButton() == MouseButton.PRIMARY) {
+                showDeclaration();
+            }
+        });
+        list.setOnContextMenuRequested(e -> menu(menu, e.getScreenX(), e.getScreenY()));
         list.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {
                 showDeclaration();
@@ -72,6 +78,15 @@ final class Roster extends VBox {
         if (line != null && line.kind() == RosterLine.Kind.DECLARED) {
             list.getSelectionModel().clearSelection();
             workspace.declaration().set(line.name());
+        }
+    }
+
+    private void menu(SheetMenu menu, double x, double y) {
+        RosterLine line = list.getSelectionModel().getSelectedItem();
+        if (line != null && line.kind() == RosterLine.Kind.ENTITY) {
+            menu.showForEntity(line.name(), x, y);
+        } else if (line != null && line.kind() == RosterLine.Kind.DECLARED) {
+            menu.showForDeclaration(line.name(), x, y);
         }
     }
 

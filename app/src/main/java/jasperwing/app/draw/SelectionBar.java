@@ -184,7 +184,8 @@ final class SelectionBar extends HBox {
         workspace.edit(SheetEdits.place(places));
     }
 
-    private void around(String entity, int depth) {
+    /** Shows an entity and its neighbours on a sheet of their own. */
+    void around(String entity, int depth) {
         String name = SheetNames.around(entity);
         workspace.edit(SheetEdits.show(name, Neighbours.within(workspace.design(), entity, depth)));
         sheet.sheet().set(name);

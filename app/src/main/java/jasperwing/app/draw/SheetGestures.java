@@ -29,9 +29,11 @@ final class SheetGestures {
     private Optional<Drag> drag = Optional.empty();
     private boolean spaceDown;
     private boolean ours;
+    private final SheetMenu menu;
 
-    SheetGestures(Workspace workspace, SheetView sheet, CardEditing editing, ReadingNote note) {
+    SheetGestures(Workspace workspace, SheetView sheet, CardEditing editing, ReadingNote note, SheetMenu menu) {
         this.note = note;
+        this.menu = menu;
         this.workspace = workspace;
         this.sheet = sheet;
         this.editing = editing;
@@ -65,6 +67,8 @@ final class SheetGestures {
         drag = Optional.empty();
         if (e.getButton() == MouseButton.PRIMARY) {
             select(e.isShiftDown() || e.isShortcutDown());
+        } else if (e.getButton() == MouseButton.SECONDARY && !(pressedOn instanceof Hit.Paper)) {
+            select(false);
         }
     }
 
@@ -134,8 +138,12 @@ final class SheetGestures {
     }
 
     private void released(MouseEvent e) {
+        boolean still = drag.isEmpty();
         drag.ifPresent(d -> d.end(new Point(e.getX(), e.getY()), e.isAltDown()));
         drag = Optional.empty();
+        if (ours && still && e.getButton() == MouseButton.SECONDARY) {
+            menu.show(pressedOn, sheet.viewport().toSheet(e.getX(), e.getY()), e.getScreenX(), e.getScreenY());
+        }
     }
 
     /** Ends a drag without carrying it out. @return whether there was one */

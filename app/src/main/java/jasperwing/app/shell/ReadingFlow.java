@@ -44,7 +44,7 @@ public final class ReadingFlow extends TextFlow {
         word.setId("word-" + phrase.slot() + (phrase.entity().isEmpty() ? "" : "-" + phrase.entity()));
         word.setAccessibleRole(AccessibleRole.BUTTON);
         word.setFocusTraversable(true);
-        word.setTooltip(new Tooltip(phrase.slot().isTyped() ? "Click to say it in other words" : "Click to change"));
+        word.setTooltip(new Tooltip(phrase.slot().isTyped() ? "Click to edit" : "Click to change"));
         word.setOnMouseClicked(e -> choose(phrase, word));
         word.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {

@@ -1,0 +1,98 @@
+package jasperwing.app.draw;
+
+import jasperwing.app.shell.Focus;
+import jasperwing.app.shell.Workspace;
+import jasperwing.model.Design;
+import jasperwing.notation.Parsed;
+import jasperwing.notation.Problem;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Edits the lines of an enum, value, trait or area over the sheet. What is wrong is said below; saving is one edit. */
+final class DeclarationPrompt extends StackPane {
+    private static final int MOST_ROWS = 16;
+
+    private final Workspace workspace;
+    private final Label title = new Label();
+    private final TextArea text = new TextArea();
+    private final Label problem = new Label();
+    private String name = "";
+
+    DeclarationPrompt(Workspace workspace) {
+        this.workspace = workspace;
+        getStyleClass().add("veil");
+        title.getStyleClass().add("lens-title");
+        text.setId("declaration");
+        text.getStyleClass().add("declaration-text");
+        text.textProperty().addListener((o, was, is) -> say(""));
+        problem.setId("declaration-problem");
+        problem.getStyleClass().add("say-problem");
+        problem.setWrapText(true);
+        Button save = new Button("Save");
+        save.setId("declaration-save");
+        save.getStyleClass().add("primary");
+        save.setOnAction(e -> save());
+        Button cancel = new Button("Cancel");
+        cancel.setOnAction(e -> close());
+        Label keys = new Label("Ctrl Enter saves, Esc cancels");
+        keys.getStyleClass().add("quiet");
+        HBox buttons = new HBox(8, save, cancel, keys);
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        VBox card = new VBox(12, title, text, problem, buttons);
+        card.getStyleClass().add("prompt");
+        card.setMaxSize(560, USE_PREF_SIZE);
+        getChildren().add(card);
+        setVisible(false);
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                close();
+                e.consume();
+            } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
+                save();
+                e.consume();
+            }
+        });
+    }
+
+    /** Opens what is declared under a name. */
+    void open(String declared) {
+        DeclarationText.of(workspace.design(), declared).ifPresent(lines -> {
+            name = declared;
+            title.setText(declared);
+            text.setPrefRowCount((int) Math.min(MOST_ROWS, lines.lines().count() + 2));
+            text.setText(lines);
+            say("");
+            setVisible(true);
+            Focus.take(text);
+            text.end();
+        });
+    }
+
+    private void save() {
+        Parsed<Design> parsed = DeclarationText.with(workspace.design(), name, text.getText());
+        if (parsed.isSound()) {
+            workspace.edit(d -> parsed.value());
+            close();
+        } else {
+            Problem first = parsed.problems().get(0);
+            say("Line " + first.line() + ": " + first.sentence());
+        }
+    }
+
+    private void say(String words) {
+        problem.setText(words);
+        problem.setVisible(!words.isEmpty());
+        problem.setManaged(!words.isEmpty());
+    }
+
+    private void close() {
+        setVisible(false);
+        getParent().requestFocus();
+    }
+}

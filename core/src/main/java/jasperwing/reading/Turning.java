@@ -1,0 +1,92 @@
+package jasperwing.reading;
+
+import jasperwing.model.OnDelete;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Words;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Relationships turned round: with their ends exchanged, or the same ones said from the other end. */
+public final class Turning {
+    private static final Set<String> BELONGING = Set.of("belong to", "be part of", "be owned by", "be held by");
+    private static final Set<String> HAVING = Set.of("have", "contain", "own", "hold", "include");
+
+    private Turning() {}
+
+    /**
+     * The relationship with its two entities exchanged, each reading as it was: <i>each Skipper may have many Boat, which must belong to one
+     * Skipper</i> becomes <i>each Boat may have many Skipper, which must belong to one Boat</i>. Roles that were named after an entity, and
+     * orders by its attributes, go. Empty for a one-of and a relationship of an entity with itself.
+     */
+    public static Optional<Relationship> exchanged(Relationship relationship) {
+        return relationship.match(
+                tie -> tie.isSelf() ? Optional.empty() : Optional.of(exchanged(tie)), oneOf -> Optional.empty());
+    }
+
+    private static Tie exchanged(Tie tie) {
+        List<OnDelete> deletes = tie.deletes().stream()
+                .map(d -> new OnDelete(d.entity().equals(tie.from()) ? tie.to() : tie.from(), d.rule(), d.comments()))
+                .toList();
+        return new Tie(
+                tie.to(),
+                tie.from(),
+                tie.via(),
+                unnamed(tie.forward(), tie.to()),
+                tie.back().map(b -> unnamed(b, tie.from())),
+                deletes,
+                tie.checkedAtEnd(),
+                tie.turned(),
+                tie.notes());
+    }
+
+    private static Reading unnamed(Reading reading, String entity) {
+        String one = Words.camel(entity);
+        boolean named = Set.of(one, Plurals.plural(one)).contains(reading.role());
+        return (named ? reading.withRole("") : reading).withSorting(Optional.empty());
+    }
+
+    /**
+     * The same relationship as its other end says it; nothing else changes, but that its first entity owns the pairs of a many-to-many. Empty
+     * for a one-of, and where it is not read from the other end.
+     */
+    public static Optional<Relationship> fromOtherEnd(Relationship relationship) {
+        return relationship.match(tie -> tie.back().map(b -> said(tie, b)), oneOf -> Optional.empty());
+    }
+
+    private static Relationship said(Tie tie, Reading back) {
+        Tie other = new Tie(
+                tie.to(),
+                tie.from(),
+                tie.via(),
+                back,
+                Optional.of(tie.forward()),
+                tie.deletes(),
+                tie.checkedAtEnd(),
+                tie.turned(),
+                tie.notes());
+        boolean moved = tie.shape() == Tie.Shape.ONE_TO_ONE && !other.holder().equals(tie.holder());
+        return moved ? other.withTurned(!other.turned()) : other;
+    }
+
+    /** With the verbs exchanged where many are said to be had by what they have: <i>each Skipper may belong to many Boat</i>. */
+    static Relationship sensible(Relationship relationship) {
+        Reading there = relationship.forward();
+        Optional<Reading> back = relationship.back();
+        boolean wrong = back.isPresent()
+                && there.many() != back.get().many()
+                && isAskew(there.many() ? there : back.get(), there.many() ? back.get() : there);
+        return wrong
+                ? relationship
+                        .withForward(there.withVerb(back.get().verb()))
+                        .withBack(Optional.of(back.get().withVerb(there.verb())))
+                : relationship;
+    }
+
+    private static boolean isAskew(Reading ofMany, Reading ofOne) {
+        return BELONGING.contains(ofMany.verb()) && HAVING.contains(ofOne.verb());
+    }
+}

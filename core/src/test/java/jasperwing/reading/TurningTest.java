@@ -1,0 +1,95 @@
+package jasperwing.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.WideDesigns;
+import jasperwing.model.Design;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Tie;
+import jasperwing.notation.Notation;
+import jasperwing.schema.Dialect;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class TurningTest {
+    private static Relationship of(String sentence) {
+        return Notation.sentence(sentence).value().orElseThrow();
+    }
+
+    private static String said(Optional<Relationship> relationship) {
+        return relationship.map(Notation::print).orElse("none");
+    }
+
+    @Test
+    void endsAreExchangedAndTheVerbsStayWithTheReadings() {
+        assertThat(said(Turning.exchanged(
+                        of("each Skipper may have many Boat as boats, which must belong to one Skipper as skipper"))))
+                .isEqualTo("each Boat may have many Skipper, which must belong to one Boat");
+        assertThat(said(Turning.exchanged(of("each Boat must be led by one Sailor as captain"))))
+                .isEqualTo("each Sailor must be led by one Boat as captain");
+        assertThat(said(Turning.exchanged(of("each Taxon may be under one Taxon as parent"))))
+                .isEqualTo("none");
+        assertThat(said(Turning.exchanged(of("each Note must be about one of Dive, Site"))))
+                .isEqualTo("none");
+    }
+
+    @Test
+    void aRuleForDeletingGoesWithTheOtherEnd() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id serial key",
+                "entity Sail",
+                "  id serial key",
+                "each Sail must belong to one Boat, which may have many Sail",
+                "  deleting Boat deletes Sail too");
+        assertThat(Turning.exchanged(design.relationships().get(0))
+                        .orElseThrow()
+                        .deletes())
+                .extracting(d -> d.entity() + " " + d.rule())
+                .containsExactly("Sail DELETE_TOO");
+    }
+
+    @Test
+    void aCountThatTurnsTheSenseTakesTheVerbsAlong() {
+        Relationship one = of("each Skipper may have one Boat, which must belong to one Skipper");
+        Relationship turned = Turning.sensible(one.withBack(one.back().map(b -> b.withMany(true))));
+        assertThat(Notation.print(turned))
+                .isEqualTo("each Skipper may belong to one Boat, which must have many Skipper");
+    }
+
+    /** What is said from the other end gives the same tables. */
+    @Property(tries = 200)
+    void whatIsSaidFromTheOtherEndIsTheSame(@ForAll long seed) {
+        Design design = WideDesigns.of(seed);
+        for (Relationship relationship : design.relationships()) {
+            Optional<Relationship> other = Turning.fromOtherEnd(relationship);
+            boolean plain = relationship instanceof Tie tie
+                    && tie.shape() != Tie.Shape.MANY_TO_MANY
+                    && tie.shape() != Tie.Shape.LINKED
+                    && !tie.isSelf();
+            if (other.isPresent() && plain) {
+                assertThat(Turning.fromOtherEnd(other.get())).contains(relationship);
+                Design now =
+                        RelationshipEdits.replace(relationship, other.get()).on(design);
+                assertThat(columns(now)).isEqualTo(columns(design));
+            }
+        }
+    }
+
+    private static java.util.List<String> columns(Design design) {
+        return Schema.derive(design, Dialect.POSTGRESQL).tables().stream()
+                .flatMap(t -> t.columns().stream().map(c -> qualified(t, c.name())))
+                .sorted()
+                .toList();
+    }
+
+    private static String qualified(Table table, String column) {
+        return table.name() + "." + column;
+    }
+}
