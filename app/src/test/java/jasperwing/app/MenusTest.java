@@ -126,12 +126,15 @@ class MenusTest extends WindowTest {
         push(KeyCode.SHIFT, KeyCode.F10);
         until("the menu is open", () -> sees("#sheet-menu"));
         clickOn("Turn round");
-        until("the ends are exchanged", () -> Notation.print(design().relationships().get(0))
+        until("the ends are exchanged", () -> Notation.print(
+                        design().relationships().get(0))
                 .equals("each Harbour must lie in one Boat, which may have many Harbour"));
         push(KeyCode.SHIFT, KeyCode.F10);
         until("the menu is open", () -> sees("#sheet-menu"));
         choose("Deleting Boat", "deletes what refers to it (cascade)");
-        until("the rule is there", () -> !design().relationships().get(0).deletes().isEmpty());
+        until(
+                "the rule is there",
+                () -> !design().relationships().get(0).deletes().isEmpty());
     }
 
     @Test

@@ -13,8 +13,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 
 /** What is selected, looked at three ways: how it reads, how it is stored, what it becomes. */
 public final class Lens extends SidePane {
@@ -22,6 +24,7 @@ public final class Lens extends SidePane {
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
     private boolean weighing;
+    private boolean propertiesOpen;
     private boolean stale;
 
     public Lens(Workspace workspace) {
@@ -103,7 +106,7 @@ public final class Lens extends SidePane {
                 Words.count(design.entities().size(), "entity") + ", "
                         + Words.count(design.relationships().size(), "relationship"));
         section(
-                "Ways in",
+                "How to begin",
                 List.of(
                         hint("Double-click the paper for an entity, then type its attributes."),
                         hint("Drag from a card's edge to another card to relate them."),
@@ -126,6 +129,7 @@ public final class Lens extends SidePane {
         if (!entity.notes().doc().isEmpty()) {
             nodes.add(hint(entity.notes().doc()));
         }
+        properties(entity, () -> EntityProperties.of(workspace, entity));
         findings(f -> f.subject().entity().equals(entity.name())
                 && f.subject().relationship().isEmpty());
         section(
@@ -151,6 +155,7 @@ public final class Lens extends SidePane {
                         + (relationship.forward().many()
                                 ? ""
                                 : ", drag its line to a further card for one of several"));
+        properties(relationship, () -> RelationshipProperties.of(workspace, relationship));
         findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
         if (weighing) {
             section(
@@ -164,6 +169,25 @@ public final class Lens extends SidePane {
         section("Reads as", List.of(reading(relationship, Readings.whole(workspace.design(), relationship))));
         section("Stored as", new StoredAs(workspace.projection().get(), kept).relationship(relationship));
         section("Becomes", new Becomes(workspace.projection().get(), kept).relationship(relationship));
+    }
+
+    /** A head that opens and closes the properties of what is selected; they stay open from one selection to the next. */
+    private void properties(Object of, Supplier<PropertyForm> form) {
+        nodes.add(kept.node(List.of("properties", propertiesOpen), () -> {
+            ToggleButton head = new ToggleButton(propertiesOpen ? "Properties \u25B4" : "Properties \u25BE");
+            head.setId("properties");
+            head.getStyleClass().add("disclosure");
+            head.setAccessibleText(propertiesOpen ? "Hide the properties" : "Show the properties");
+            head.setSelected(propertiesOpen);
+            head.setOnAction(e -> {
+                propertiesOpen = !propertiesOpen;
+                refresh();
+            });
+            return head;
+        }));
+        if (propertiesOpen) {
+            nodes.add(kept.node(List.of("form", of, workspace.design().areas()), form));
+        }
     }
 
     private void findings(Predicate<Finding> about) {
