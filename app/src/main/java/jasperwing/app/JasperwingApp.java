@@ -16,9 +16,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.geometry.Rectangle2D;
-import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 
 /** The window. */
 public final class JasperwingApp extends Application {
@@ -95,22 +94,22 @@ public final class JasperwingApp extends Application {
             DrawStage draw = new DrawStage(workspace, appearance, prompt);
             KeysStage keys = new KeysStage(workspace, appearance, prompt);
             Runnable[] onDraw = new Runnable[1];
-            ClassesStage classes = new ClassesStage(workspace, () -> onDraw[0].run());
+            ClassesStage classes = new ClassesStage(workspace, appearance, () -> onDraw[0].run());
             Runnable another =
                     () -> open(new Stage(), Start.with(Design.named("New design")), settings, shared, uncaught);
             uncaught.reportTo(stage, workspace.problems());
             Shell shell = new Shell(workspace, files, appearance, prompt, List.of(draw, keys, classes), another);
             onDraw[0] = () -> shell.go(draw);
             keys.whenShownOnDraw(onDraw[0]);
-            Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-            stage.setScene(Shell.scene(
-                    shell, appearance, Math.min(1280, screen.getWidth()), Math.min(800, screen.getHeight())));
+            stage.setScene(Shell.scene(shell, appearance, WindowPlace.WIDTH, WindowPlace.HEIGHT));
+            WindowPlace.give(stage, appearance);
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
             stage.setOnCloseRequest(e -> {
                 if (!files.mayClose()) {
                     e.consume();
                 }
             });
+            stage.addEventHandler(WindowEvent.WINDOW_HIDING, e -> WindowPlace.remember(stage, appearance));
             stage.setOnHidden(e -> {
                 files.close();
                 workspace.close();

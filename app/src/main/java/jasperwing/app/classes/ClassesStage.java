@@ -1,5 +1,8 @@
 package jasperwing.app.classes;
 
+import jasperwing.app.shell.Adjustable;
+import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.PaneWidth;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
@@ -47,7 +50,7 @@ public final class ClassesStage implements Stage {
     private boolean following;
 
     /** @param onDraw shows the stage with the sheet */
-    public ClassesStage(Workspace workspace, Runnable onDraw) {
+    public ClassesStage(Workspace workspace, Appearance appearance, Runnable onDraw) {
         this.workspace = workspace;
         compiling = new CompileCheck(workspace.background(), this::showOrigin);
         plan = new FilePlan(workspace, this::refresh);
@@ -56,7 +59,8 @@ public final class ClassesStage implements Stage {
         targets = new TargetsPane(workspace, this::look);
         targets.options().setOnAction(e -> showSide());
         view.getStyleClass().add("classes");
-        view.setLeft(left());
+        view.setLeft(new Adjustable(left(), PaneWidth.TARGETS, appearance, false));
+        view.setMinSize(0, 0);
         view.setCenter(code);
         code.write().setOnAction(e -> {
             targets.keep();

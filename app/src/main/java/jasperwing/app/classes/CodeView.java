@@ -19,11 +19,12 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** One file, as it will be or as what will change, and the button that writes them all. */
 final class CodeView extends BorderPane {
+    private static final double NARROW = 520;
+
     private final Label name = new Label();
     private final Label state = new Label();
     private final ToggleButton changes = new ToggleButton("What will change");
@@ -43,7 +44,8 @@ final class CodeView extends BorderPane {
     CodeView(Consumer<FileLine> chosen, BiConsumer<Integer, Choice> settle) {
         getStyleClass().add("code-view");
         name.getStyleClass().add("lens-title");
-        name.setMinWidth(Region.USE_PREF_SIZE);
+        name.setMinWidth(40);
+        setMinWidth(0);
         state.getStyleClass().add("quiet");
         changes.setId("changes");
         changes.getStyleClass().add("pill");
@@ -57,11 +59,16 @@ final class CodeView extends BorderPane {
         write.setId("write");
         write.setDisable(true);
         write.setMinWidth(Region.USE_PREF_SIZE);
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(12, name, state, space, again, changes, write);
-        head.setAlignment(Pos.CENTER_LEFT);
+        HBox titles = new HBox(12, name, state);
+        titles.setAlignment(Pos.CENTER_LEFT);
+        titles.setMinWidth(0);
+        HBox buttons = new HBox(12, again, changes, write);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        BorderPane head = new BorderPane();
         head.getStyleClass().add("code-head");
+        head.setMinWidth(0);
+        widthProperty().addListener((o, was, is) -> arrange(head, titles, buttons));
+        arrange(head, titles, buttons);
         lines.setId("code-lines");
         lines.setAccessibleText("Lines of the file");
         lines.setCellFactory(v -> new LineCell(this::isMarked, settle));
@@ -73,6 +80,19 @@ final class CodeView extends BorderPane {
         });
         setTop(head);
         setCenter(lines);
+    }
+
+    /** Beside each other, or below where there is little room; the buttons stay at the right. */
+    private void arrange(BorderPane head, HBox titles, HBox buttons) {
+        boolean narrow = getWidth() > 0 && getWidth() < NARROW;
+        head.setTop(null);
+        head.setCenter(null);
+        head.setRight(null);
+        head.setBottom(null);
+        head.setTop(narrow ? titles : null);
+        head.setCenter(narrow ? null : titles);
+        head.setRight(narrow ? null : buttons);
+        head.setBottom(narrow ? buttons : null);
     }
 
     Button write() {

@@ -1,6 +1,8 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Adjustable;
 import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.PaneWidth;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Shortcuts;
@@ -26,7 +28,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -83,8 +85,8 @@ public final class DrawStage implements Stage {
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
         roster = new Roster(workspace, menu);
-        panes = new Panes(workspace, appearance, prompt, view, roster, sheet);
-        view.setLeft(roster);
+        Adjustable list = new Adjustable(roster, PaneWidth.LIST, appearance, false);
+        panes = new Panes(workspace, appearance, prompt, view, list, sheet);
         view.setCenter(middle());
         view.setMinSize(0, 0);
         workspace.finishWith(Drawing.placing());
@@ -98,7 +100,7 @@ public final class DrawStage implements Stage {
     /** The sheet, and over it what tells of it. */
     private StackPane middle() {
         MiniMap map = new MiniMap(sheet, appearance);
-        HBox toggles = panes.toggles();
+        FlowPane toggles = panes.toggles();
         StackPane middle =
                 new StackPane(sheet, start, map, bar, selectionBar, arranging, toggles, find, walking, declaration);
         StackPane.setAlignment(bar, Pos.BOTTOM_CENTER);
@@ -293,6 +295,11 @@ public final class DrawStage implements Stage {
         public void declaration(String name) {
             declaration.open(name);
         }
+    }
+
+    /** How large the sheet is shown; 1 is its natural size. */
+    public double zoom() {
+        return sheet.viewport().zoom();
     }
 
     @Override

@@ -1,23 +1,35 @@
 package jasperwing.app.draw;
 
+import jasperwing.app.shell.Adjustable;
 import jasperwing.app.shell.Appearance;
+import jasperwing.app.shell.PaneWidth;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Workspace;
+import java.util.HashMap;
+import java.util.Map;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 
 /** What can be shown beside the sheet or in its place, one at a time; each is made when it is first shown. */
 final class Panes {
+    /** What the buttons take beside each other, and what stays free of the sheet. */
+    private static final double TOGGLES = 420;
+
+    private static final double MARGIN = 24;
+
     private final Workspace workspace;
     private final Appearance appearance;
     private final PathPrompt prompt;
     private final BorderPane view;
     private final Node roster;
-    private final Node sheet;
+    private final Region sheet;
+    private final Map<Region, Adjustable> frames = new HashMap<>();
     private Node middle;
     private TextPane text;
     private ReadingsPane readings;
@@ -25,13 +37,16 @@ final class Panes {
     private WeighPane weighing;
 
     /** @param view with the roster to the left and the sheet in the middle */
-    Panes(Workspace workspace, Appearance appearance, PathPrompt prompt, BorderPane view, Node roster, Node sheet) {
+    Panes(Workspace workspace, Appearance appearance, PathPrompt prompt, BorderPane view, Node roster, Region sheet) {
         this.workspace = workspace;
         this.appearance = appearance;
         this.prompt = prompt;
         this.view = view;
         this.roster = roster;
         this.sheet = sheet;
+        appearance.list().addListener((o, was, is) -> showList());
+        appearance.crowded().addListener((o, was, is) -> showList());
+        showList();
         workspace.declaration().addListener((o, was, is) -> {
             if (!is.isEmpty()) {
                 showDeclaration(is);
@@ -42,14 +57,14 @@ final class Panes {
 
     /** Opens the text where a name is declared. */
     private void showDeclaration(String name) {
-        if (text == null || view.getRight() != text) {
+        if (!isShown(text)) {
             toggleText();
         }
         text.showDeclaration(name);
     }
 
     /** A button for each pane. */
-    HBox toggles() {
+    FlowPane toggles() {
         ToggleButton asText =
                 pane("Text", "toggle-text", "The design as text, beside the diagram  (Ctrl T)", this::toggleText);
         ToggleButton aloud =
@@ -58,22 +73,35 @@ final class Panes {
                 pane("Reshape", "toggle-moves", "What the selection could become instead  (M)", this::toggleMoves);
         ToggleButton ways =
                 pane("Compare ways", "toggle-weigh", "The ways to keep what is selected  (V)", this::toggleWeigh);
-        HBox box = new HBox(6, shapes, ways, asText, aloud);
+        FlowPane box = new FlowPane(6, 6, shapes, ways, asText, aloud);
+        box.setAlignment(Pos.TOP_RIGHT);
+        box.prefWrapLengthProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> Math.max(MARGIN, Math.min(TOGGLES, sheet.getWidth() - MARGIN)), sheet.widthProperty()));
         box.getStyleClass().add("pane-toggles");
         box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         view.rightProperty().addListener((o, was, is) -> {
-            asText.setSelected(is != null && is == text);
-            aloud.setSelected(is != null && is == readings);
-            shapes.setSelected(is != null && is == moves);
+            asText.setSelected(isShown(text));
+            aloud.setSelected(isShown(readings));
+            shapes.setSelected(isShown(moves));
         });
         view.centerProperty().addListener((o, was, is) -> ways.setSelected(is == weighing));
         return box;
+    }
+
+    private boolean isShown(Region pane) {
+        return pane != null && view.getRight() instanceof Adjustable frame && frame.pane() == pane;
+    }
+
+    private void showList() {
+        view.setLeft(appearance.list().get() && !appearance.crowded().get() ? roster : null);
     }
 
     private ToggleButton pane(String name, String id, String tip, Runnable toggle) {
         ToggleButton button = new ToggleButton(name);
         button.setId(id);
         button.getStyleClass().add("pill");
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setTooltip(new Tooltip(tip));
         button.setOnAction(e -> toggle.run());
         return button;
@@ -83,7 +111,7 @@ final class Panes {
         if (text == null) {
             text = new TextPane(workspace);
         }
-        if (toggle(text)) {
+        if (toggle(text, PaneWidth.TEXT)) {
             text.shown();
             text.takeFocus();
         }
@@ -93,7 +121,7 @@ final class Panes {
         if (readings == null) {
             readings = new ReadingsPane(workspace, prompt);
         }
-        if (toggle(readings)) {
+        if (toggle(readings, PaneWidth.WORDS)) {
             readings.refresh();
         }
     }
@@ -102,7 +130,7 @@ final class Panes {
         if (moves == null) {
             moves = new MovesPane(workspace, this::toggleMoves);
         }
-        if (toggle(moves)) {
+        if (toggle(moves, PaneWidth.RESHAPE)) {
             moves.shown();
         }
     }
@@ -118,8 +146,7 @@ final class Panes {
         }
         view.setCenter(shows ? weighing : middle);
         view.setRight(null);
-        view.setLeft(shows ? null : roster);
-        appearance.lens().set(!shows);
+        appearance.crowded().set(shows);
         if (shows) {
             weighing.shown();
         } else {
@@ -127,12 +154,11 @@ final class Panes {
         }
     }
 
-    /** Shows a pane beside the sheet, in place of the roster and the lens, or puts it away. @return whether it is shown */
-    private boolean toggle(Region pane) {
-        boolean shows = view.getRight() != pane;
-        view.setRight(shows ? pane : null);
-        view.setLeft(shows ? null : roster);
-        appearance.lens().set(!shows);
+    /** Shows a pane beside the sheet, in place of the list and the lens, or puts it away. @return whether it is shown */
+    private boolean toggle(Region pane, PaneWidth width) {
+        boolean shows = !isShown(pane);
+        view.setRight(shows ? frames.computeIfAbsent(pane, p -> new Adjustable(p, width, appearance, true)) : null);
+        appearance.crowded().set(shows);
         if (!shows) {
             sheet.requestFocus();
         }

@@ -26,10 +26,14 @@ import javafx.scene.layout.Region;
 final class SheetBar extends HBox {
     private static final int MOST_NAMES = 3;
 
+    /** A sheet of this width has room for the whole bar, of the next for the names of sheets, of the last for zooming. */
+    private static final double ROOMY = 690;
+
+    private static final double NAMES = 560;
+    private static final double ZOOM = 430;
+
     private List<Object> seen = List.of();
     private final Workspace workspace;
-    /** A sheet of this width has room for the whole bar. */
-    private static final double ROOMY = 690;
 
     private final SheetView sheet;
     private final HBox names = new HBox(2);
@@ -48,7 +52,11 @@ final class SheetBar extends HBox {
         names.setAlignment(Pos.CENTER_LEFT);
         MenuButton ends = ends(appearance);
         MenuButton picture = picture(pictures);
-        whereRoomy(label, ends, picture);
+        Button smaller = button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2));
+        Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
+        whereRoomy(ROOMY, label, ends, picture);
+        whereRoomy(ZOOM, smaller, zoom, larger);
+        sheet.widthProperty().addListener((o, was, is) -> refresh());
         Region space = space();
         zoom.getStyleClass().add("quiet");
         zoom.setMinWidth(44);
@@ -61,9 +69,9 @@ final class SheetBar extends HBox {
                         ends,
                         arrange(arranging),
                         picture,
-                        button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2)),
+                        smaller,
                         zoom,
-                        button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2)),
+                        larger,
                         button("Fit", "Show the whole sheet  (Ctrl 0)", sheet::fit));
         workspace.projection().addListener((o, was, is) -> refresh());
         sheet.sheet().addListener((o, was, is) -> refresh());
@@ -79,10 +87,10 @@ final class SheetBar extends HBox {
     }
 
     /** What can be done without is left out where the sheet is narrow. */
-    private void whereRoomy(Node... nodes) {
+    private void whereRoomy(double width, Node... nodes) {
         sheet.widthProperty().addListener((o, was, is) -> {
             for (Node node : nodes) {
-                node.setVisible(is.doubleValue() >= ROOMY);
+                node.setVisible(is.doubleValue() >= width);
                 node.setManaged(node.isVisible());
             }
         });
@@ -176,26 +184,32 @@ final class SheetBar extends HBox {
             sheet.sheet().set("");
             return;
         }
-        List<Object> now = List.of(shown, sheets);
+        int most = most();
+        List<Object> now = List.of(shown, sheets, most);
         if (now.equals(seen)) {
             return;
         }
         seen = now;
         names.getChildren().setAll(name("Everything", ""));
-        sheets.stream().limit(MOST_NAMES).forEach(s -> names.getChildren().add(name(s.name(), s.name())));
-        if (sheets.size() > MOST_NAMES) {
+        sheets.stream().limit(most).forEach(s -> names.getChildren().add(name(s.name(), s.name())));
+        if (sheets.size() > most) {
             names.getChildren().add(more());
         }
         names.getChildren().add(button("+ sheet", "A new sheet of what is selected", this::add));
         names.getChildren().get(names.getChildren().size() - 1).setId("new-sheet");
     }
 
+    /** How many sheets are named, and not in a menu. */
+    private int most() {
+        return sheet.getWidth() > 0 && sheet.getWidth() < NAMES ? 0 : MOST_NAMES;
+    }
+
     private MenuButton more() {
-        MenuButton menu = menu("More", "more-sheets", "Further sheets");
+        MenuButton menu = menu(most() == 0 ? "Sheets" : "More", "more-sheets", "Further sheets");
         for (Sheet other : workspace
                 .design()
                 .sheets()
-                .subList(MOST_NAMES, workspace.design().sheets().size())) {
+                .subList(most(), workspace.design().sheets().size())) {
             MenuItem item = new MenuItem(other.name());
             item.setMnemonicParsing(false);
             item.setOnAction(e -> sheet.sheet().set(other.name()));

@@ -52,6 +52,11 @@ final class SheetView extends Region {
     private Optional<Relationship> previewed = Optional.empty();
     private boolean fitted;
 
+    /** Whether the whole sheet is shown, and nobody has moved or zoomed since. */
+    private boolean whole;
+
+    private boolean fitting;
+
     /** Whether the design has changed since what is shown was built, while nobody saw it. */
     private boolean stale;
 
@@ -100,7 +105,19 @@ final class SheetView extends Region {
         });
         edited.addListener((o, was, is) -> requestLayout());
         appearance.whenLookChanges(this::requestLayout);
-        viewport.view().addListener((o, was, is) -> requestLayout());
+        viewport.view().addListener((o, was, is) -> {
+            whole &= fitting;
+            requestLayout();
+        });
+        widthProperty().addListener((o, was, is) -> refit());
+        heightProperty().addListener((o, was, is) -> refit());
+    }
+
+    /** A sheet that is shown whole stays so when a pane beside it comes or goes; one that was moved or zoomed stays where it is. */
+    private void refit() {
+        if (whole && fitted) {
+            fit();
+        }
     }
 
     /** Brings what was selected to be seen; several, and the ends of a line, only when they were selected elsewhere, so that they stay put. */
@@ -183,8 +200,11 @@ final class SheetView extends Region {
     }
 
     void fit() {
+        fitting = true;
         viewport.fit(scene().bounds(), getWidth(), getHeight() - TOP - BOTTOM);
         viewport.pan(0, TOP);
+        fitting = false;
+        whole = true;
     }
 
     private void rebuild() {

@@ -5,6 +5,9 @@ import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
 import jasperwing.schema.Dialect;
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.BooleanProperty;
@@ -13,6 +16,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Rectangle2D;
 
 /** How the window looks, and the database whose tables it shows: remembered from one start to the next, alike in all windows of one start. */
 public final class Appearance {
@@ -25,6 +29,11 @@ public final class Appearance {
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
     private final BooleanProperty map = new SimpleBooleanProperty(true);
     private final BooleanProperty lens = new SimpleBooleanProperty(true);
+    private final BooleanProperty list = new SimpleBooleanProperty(true);
+    private final Map<PaneWidth, DoubleProperty> widths = new EnumMap<>(PaneWidth.class);
+    private final ObjectProperty<Optional<Rectangle2D>> bounds = new SimpleObjectProperty<>(Optional.empty());
+    private final BooleanProperty crowded = new SimpleBooleanProperty();
+    private final BooleanProperty maximized = new SimpleBooleanProperty();
     private final DoubleProperty scale = new SimpleDoubleProperty(1);
 
     /** That of one window, which no longer holds the window when that is closed. */
@@ -35,6 +44,14 @@ public final class Appearance {
         regions.bindBidirectional(of.regions);
         map.bindBidirectional(of.map);
         lens.bindBidirectional(of.lens);
+        list.bindBidirectional(of.list);
+        bounds.bindBidirectional(of.bounds);
+        maximized.bindBidirectional(of.maximized);
+        of.widths.forEach((pane, width) -> {
+            DoubleProperty own = new SimpleDoubleProperty();
+            own.bindBidirectional(width);
+            widths.put(pane, own);
+        });
         scale.bindBidirectional(of.scale);
     }
 
@@ -55,6 +72,15 @@ public final class Appearance {
                 .filter(d -> d.name().equals(remembered.getProperty("dialect")))
                 .forEach(dialect::set);
         scale.set(scale(remembered.getProperty("scale", "1")));
+        lens.set(!"false".equals(remembered.getProperty("lens")));
+        list.set(!"false".equals(remembered.getProperty("list")));
+        maximized.set("true".equals(remembered.getProperty("maximized")));
+        bounds.set(bounds(remembered.getProperty("window", "")));
+        for (PaneWidth pane : PaneWidth.values()) {
+            String width = remembered.getProperty("width-" + pane.name(), "");
+            boolean known = width.matches("\\d{1,4}");
+            widths.put(pane, new SimpleDoubleProperty(known ? pane.possible(Double.parseDouble(width)) : pane.usual()));
+        }
         InvalidationListener remember = o -> settings.rememberAppearance(properties());
         dark.addListener(remember);
         ends.addListener(remember);
@@ -62,6 +88,21 @@ public final class Appearance {
         regions.addListener(remember);
         map.addListener(remember);
         scale.addListener(remember);
+        lens.addListener(remember);
+        list.addListener(remember);
+        maximized.addListener(remember);
+        bounds.addListener(remember);
+        widths.values().forEach(w -> w.addListener(remember));
+    }
+
+    /** @param text x, y, width and height, as they are remembered */
+    private static Optional<Rectangle2D> bounds(String text) {
+        if (!text.matches("-?\\d{1,5},-?\\d{1,5},\\d{1,5},\\d{1,5}")) {
+            return Optional.empty();
+        }
+        double[] n =
+                Arrays.stream(text.split(",")).mapToDouble(Double::parseDouble).toArray();
+        return Optional.of(new Rectangle2D(n[0], n[1], n[2], n[3]));
     }
 
     private static double scale(String text) {
@@ -75,6 +116,16 @@ public final class Appearance {
         properties.setProperty("dialect", dialect.get().name());
         properties.setProperty("regions", String.valueOf(regions.get()));
         properties.setProperty("map", String.valueOf(map.get()));
+        properties.setProperty("lens", String.valueOf(lens.get()));
+        properties.setProperty("list", String.valueOf(list.get()));
+        properties.setProperty("maximized", String.valueOf(maximized.get()));
+        bounds.get()
+                .ifPresent(b -> properties.setProperty(
+                        "window",
+                        Math.round(b.getMinX()) + "," + Math.round(b.getMinY()) + "," + Math.round(b.getWidth()) + ","
+                                + Math.round(b.getHeight())));
+        widths.forEach((pane, width) ->
+                properties.setProperty("width-" + pane.name(), String.valueOf(Math.round(width.get()))));
         properties.setProperty("scale", String.valueOf(Math.round(scale.get() * 100) / 100.0));
         return properties;
     }
@@ -102,7 +153,32 @@ public final class Appearance {
         return map;
     }
 
-    /** Whether the lens is shown; not remembered. */
+    /** Whether the list of entities is shown, unless another pane needs its room. */
+    public BooleanProperty list() {
+        return list;
+    }
+
+    /** Whether another pane needs the room of the lens and the list; of this window alone, and not remembered. */
+    public BooleanProperty crowded() {
+        return crowded;
+    }
+
+    /** How wide a pane is to be. */
+    DoubleProperty width(PaneWidth pane) {
+        return widths.get(pane);
+    }
+
+    /** Where the window stood and how large it was when it was closed last; not that of a maximized one. */
+    public ObjectProperty<Optional<Rectangle2D>> bounds() {
+        return bounds;
+    }
+
+    /** Whether the window was maximized when it was closed last. */
+    public BooleanProperty maximized() {
+        return maximized;
+    }
+
+    /** Whether the lens is shown, unless another pane needs its room. */
     public BooleanProperty lens() {
         return lens;
     }

@@ -16,6 +16,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
 
 /** The window's frame: rail, top bar, the stage in the middle, lens, findings line; and the keys that work everywhere. */
 public final class Shell extends StackPane {
@@ -28,6 +29,9 @@ public final class Shell extends StackPane {
     private final Lens lens;
     private final BorderPane inner;
     private final BooleanProperty showsSide;
+    private final BooleanProperty crowded;
+    private final StackPane beside = new StackPane();
+    private final Adjustable side;
     private final StackPane middle = new StackPane();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
     private final Shortcuts keys = new Shortcuts();
@@ -50,10 +54,17 @@ public final class Shell extends StackPane {
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
         lens = new Lens(workspace);
-        inner = new BorderPane(middle, topBar, lens, new VBox(new ProblemLine(workspace.problems()), findings), null);
+        inner = new BorderPane(middle, topBar, null, new VBox(new ProblemLine(workspace.problems()), findings), null);
         middle.setMinSize(0, 0);
         showsSide = appearance.lens();
+        crowded = appearance.crowded();
         showsSide.addListener((o, was, is) -> showSide());
+        crowded.addListener((o, was, is) -> showSide());
+        side = new Adjustable(beside, PaneWidth.LENS, appearance, true);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(middle.widthProperty());
+        clip.heightProperty().bind(middle.heightProperty());
+        middle.setClip(clip);
         BorderPane frame = new BorderPane(inner, null, null, null, rail);
         files.promptWith(prompt);
         getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
@@ -77,7 +88,8 @@ public final class Shell extends StackPane {
         keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
         keys.ctrl(KeyCode.Y, "", workspace::redo);
         keys.ctrl(KeyCode.J, "Errors and warnings", findings::toggle);
-        keys.ctrl(KeyCode.B, "Show or hide the lens", () -> flip(appearance.lens()));
+        keys.ctrl(KeyCode.B, "Show or hide the side panel", this::flipSide);
+        keys.ctrlShift(KeyCode.B, "Show or hide the list of entities", () -> flip(appearance.list()));
         keys.ctrl(KeyCode.S, "Save", files::save);
         keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);
         keys.ctrl(KeyCode.O, "Open a design", files::askOpen);
@@ -112,6 +124,12 @@ public final class Shell extends StackPane {
         if (!textUndo) {
             keys.handle(event);
         }
+    }
+
+    private void flipSide() {
+        boolean shown = inner.getRight() != null;
+        crowded.set(false);
+        showsSide.set(!shown);
     }
 
     private static void flip(BooleanProperty property) {
@@ -169,7 +187,8 @@ public final class Shell extends StackPane {
     }
 
     private void showSide() {
-        inner.setRight(showsSide.get() ? current.side().orElse(lens) : null);
+        beside.getChildren().setAll(current.side().orElse(lens));
+        inner.setRight(showsSide.get() && !crowded.get() ? side : null);
     }
 
     /** Makes the bundled fonts known; before anything is set in them. */

@@ -4,9 +4,11 @@ import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.beans.property.BooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -23,6 +25,9 @@ import javafx.scene.layout.Priority;
 
 /** The design's name and whether it is saved, the Say field, undo and the file menu. */
 final class TopBar extends HBox {
+    /** What is left of the field in a narrow window. */
+    private static final double LEAST_SAY = 150;
+
     private final SayField say;
     private final Label title = new Label();
     private final Label saved = new Label();
@@ -46,7 +51,7 @@ final class TopBar extends HBox {
         title.getStyleClass().add("design-title");
         title.setTooltip(new Tooltip("Click to give the design another name"));
         title.setOnMouseClicked(e -> rename());
-        title.setMinWidth(USE_PREF_SIZE);
+        title.setMinWidth(60);
         title.setMaxWidth(300);
         saved.getStyleClass().add("quiet");
         saved.setId("saved");
@@ -60,6 +65,9 @@ final class TopBar extends HBox {
         undo.getStyleClass().add("pill");
         redo.getStyleClass().add("pill");
         getChildren().addAll(title, saved, say, undo, redo, menu(files, another), view(appearance, showKeys));
+        getChildren().stream().filter(n -> n instanceof ButtonBase).forEach(n -> ((ButtonBase) n)
+                .setMinWidth(USE_PREF_SIZE));
+        say.setMinWidth(LEAST_SAY);
         workspace.projection().addListener((o, was, is) -> refresh());
         refresh();
     }
@@ -107,9 +115,18 @@ final class TopBar extends HBox {
                         item("Everything larger", "Ctrl Shift +", () -> appearance.scaleBy(1)),
                         item("Everything smaller", "Ctrl Shift \u2212", () -> appearance.scaleBy(-1)),
                         new SeparatorMenuItem(),
+                        shown("Side panel    Ctrl B", appearance.lens()),
+                        shown("List of entities    Ctrl Shift B", appearance.list()),
+                        new SeparatorMenuItem(),
                         tablesFor(appearance),
                         item("What the keys do", "F1", showKeys));
         return menu;
+    }
+
+    private static CheckMenuItem shown(String name, BooleanProperty property) {
+        CheckMenuItem item = new CheckMenuItem(name);
+        item.selectedProperty().bindBidirectional(property);
+        return item;
     }
 
     private static Menu tablesFor(Appearance appearance) {
