@@ -59,6 +59,20 @@ final class CodeView extends BorderPane {
         write.setId("write");
         write.setDisable(true);
         write.setMinWidth(Region.USE_PREF_SIZE);
+        setTop(head());
+        lines.setId("code-lines");
+        lines.setAccessibleText("Lines of the file");
+        lines.setCellFactory(v -> new LineCell(this::isMarked, settle));
+        lines.getStyleClass().add("code-lines");
+        lines.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (is != null) {
+                chosen.accept(is);
+            }
+        });
+        setCenter(lines);
+    }
+
+    private BorderPane head() {
         HBox titles = new HBox(12, name, state);
         titles.setAlignment(Pos.CENTER_LEFT);
         titles.setMinWidth(0);
@@ -69,17 +83,7 @@ final class CodeView extends BorderPane {
         head.setMinWidth(0);
         widthProperty().addListener((o, was, is) -> arrange(head, titles, buttons));
         arrange(head, titles, buttons);
-        lines.setId("code-lines");
-        lines.setAccessibleText("Lines of the file");
-        lines.setCellFactory(v -> new LineCell(this::isMarked, settle));
-        lines.getStyleClass().add("code-lines");
-        lines.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
-            if (is != null) {
-                chosen.accept(is);
-            }
-        });
-        setTop(head);
-        setCenter(lines);
+        return head;
     }
 
     /** Beside each other, or below where there is little room; the buttons stay at the right. */

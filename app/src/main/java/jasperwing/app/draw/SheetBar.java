@@ -56,7 +56,6 @@ final class SheetBar extends HBox {
         Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
         whereRoomy(ROOMY, label, ends, picture);
         whereRoomy(ZOOM, smaller, zoom, larger);
-        sheet.widthProperty().addListener((o, was, is) -> refresh());
         Region space = space();
         zoom.getStyleClass().add("quiet");
         zoom.setMinWidth(44);
@@ -73,11 +72,16 @@ final class SheetBar extends HBox {
                         zoom,
                         larger,
                         button("Fit", "Show the whole sheet  (Ctrl 0)", sheet::fit));
+        listen();
+        refresh();
+        showZoom();
+    }
+
+    private void listen() {
+        sheet.widthProperty().addListener((o, was, is) -> refresh());
         workspace.projection().addListener((o, was, is) -> refresh());
         sheet.sheet().addListener((o, was, is) -> refresh());
         sheet.viewport().view().addListener((o, was, is) -> showZoom());
-        refresh();
-        showZoom();
     }
 
     private static Region space() {

@@ -61,10 +61,7 @@ public final class Shell extends StackPane {
         showsSide.addListener((o, was, is) -> showSide());
         crowded.addListener((o, was, is) -> showSide());
         side = new Adjustable(beside, PaneWidth.LENS, appearance, true);
-        Rectangle clip = new Rectangle();
-        clip.widthProperty().bind(middle.widthProperty());
-        clip.heightProperty().bind(middle.heightProperty());
-        middle.setClip(clip);
+        clipMiddle();
         BorderPane frame = new BorderPane(inner, null, null, null, rail);
         files.promptWith(prompt);
         getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
@@ -80,6 +77,14 @@ public final class Shell extends StackPane {
         setOnDragDropped(this::dropped);
         rail.refresh();
         go(stages.get(0));
+    }
+
+    /** What is too wide for the middle is cut off, and does not lie over what stands beside it. */
+    private void clipMiddle() {
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(middle.widthProperty());
+        clip.heightProperty().bind(middle.heightProperty());
+        middle.setClip(clip);
     }
 
     private void bind(Appearance appearance, Runnable another) {
