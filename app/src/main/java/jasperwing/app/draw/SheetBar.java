@@ -56,15 +56,11 @@ final class SheetBar extends HBox {
         Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
         whereRoomy(ROOMY, label, ends, picture);
         whereRoomy(ZOOM, smaller, zoom, larger);
-        Region space = space();
-        zoom.getStyleClass().add("quiet");
-        zoom.setMinWidth(44);
-        zoom.setAlignment(Pos.CENTER_RIGHT);
         getChildren()
                 .addAll(
                         label,
                         names,
-                        space,
+                        space(),
                         ends,
                         arrange(arranging),
                         picture,
@@ -78,6 +74,9 @@ final class SheetBar extends HBox {
     }
 
     private void listen() {
+        zoom.getStyleClass().add("quiet");
+        zoom.setMinWidth(44);
+        zoom.setAlignment(Pos.CENTER_RIGHT);
         sheet.widthProperty().addListener((o, was, is) -> refresh());
         workspace.projection().addListener((o, was, is) -> refresh());
         sheet.sheet().addListener((o, was, is) -> refresh());
