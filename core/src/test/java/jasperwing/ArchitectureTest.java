@@ -23,7 +23,7 @@ class ArchitectureTest {
 
     private static final List<Arrow> ARROWS = List.of(
             new Arrow("model"),
-            new Arrow("notation", "model"),
+            new Arrow("notation", "model", "naming"),
             new Arrow("naming", "model"),
             new Arrow("formula", "model", "naming"),
             new Arrow("reading", "model", "naming", "notation", "schema"),

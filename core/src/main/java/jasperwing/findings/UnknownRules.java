@@ -21,8 +21,7 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
-import jasperwing.notation.Notation;
-import jasperwing.notation.TypeAliases;
+import jasperwing.naming.TypeAliases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -192,7 +191,7 @@ final class UnknownRules {
                 .toList());
         List<Fix> fixes = new ArrayList<>();
         TypeAliases.nearest(design, named.name())
-                .flatMap(n -> Notation.type(n).value().map(t -> made(entity, attribute, n, t)))
+                .map(t -> made(entity, attribute, words(t), t))
                 .ifPresent(fixes::add);
         fixes.add(new Fix("Add an enum " + named.name(), add));
         fixes.add(made(entity, attribute, "text(40)", new Type.Text(40)));
@@ -203,6 +202,10 @@ final class UnknownRules {
                         + ", which is no type, no enum and no value.",
                 "Its column would take any text.",
                 fixes));
+    }
+
+    private static String words(Type type) {
+        return type.match(text -> "", decimal -> "", plain -> plain.scalar().words(), Type.Named::name);
     }
 
     private static Fix made(Entity entity, Attribute attribute, String words, Type type) {

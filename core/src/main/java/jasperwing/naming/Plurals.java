@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.atteo.evo.inflector.English;
 
@@ -15,52 +16,17 @@ public final class Plurals {
             .map(line -> line.split(" "))
             .collect(Collectors.toUnmodifiableMap(w -> w[0], w -> w[1]));
 
-    /** Words in -ses whose singular has no e at its end. */
-    private static final Set<String> WITHOUT_E = Set.of(
-            "buses",
-            "gases",
-            "lenses",
-            "statuses",
-            "viruses",
-            "campuses",
-            "bonuses",
-            "censuses",
-            "atlases",
-            "aliases",
-            "canvases",
-            "focuses",
-            "corpuses",
-            "minuses",
-            "pluses",
-            "irises",
-            "apparatuses",
-            "nexuses",
-            "syllabuses",
-            "circuses",
-            "octopuses",
-            "walruses",
-            "cactuses",
-            "biases",
-            "pancreases");
+    private static final Map<String, String> SINGULAR_OF = IRREGULAR.entrySet().stream()
+            .collect(Collectors.toUnmodifiableMap(Map.Entry::getValue, Map.Entry::getKey, (a, b) -> a));
 
-    /** The words in -o whose plural ends in -oes; all others, such as memo and photo, just add an s. */
-    private static final Set<String> OES = Set.of(
-            "cargo",
-            "domino",
-            "echo",
-            "embargo",
-            "hero",
-            "mosquito",
-            "potato",
-            "tomato",
-            "tornado",
-            "torpedo",
-            "veto",
-            "volcano");
+    private static final NounClasses NOUNS = NounClasses.read();
 
     private static final Remembered<String> PLURALS = new Remembered<>(Plurals::formPlural);
 
     private static final Remembered<String> SINGULARS = new Remembered<>(n -> onLastWord(n, Plurals::singularOf));
+
+    /** In -ses and -zes the e usually belongs to the singular: course, size; but not behind a second s or z, and not in classes. */
+    private static final Pattern SILENT_E = Pattern.compile(".*[^s]ses|.*[^zt]zes");
 
     private Plurals() {}
 
@@ -84,37 +50,39 @@ public final class Plurals {
     }
 
     private static String pluralOf(String word) {
-        String irregular = IRREGULAR.get(word);
-        if (irregular != null) {
-            return irregular;
-        }
-        return word.endsWith("o") && !OES.contains(word) ? word + "s" : English.plural(word);
+        return Optional.ofNullable(IRREGULAR.get(word))
+                .or(() -> NOUNS.plural(word))
+                .orElseGet(() -> regular(word));
     }
 
+    private static String regular(String word) {
+        if (word.endsWith("o")) {
+            return word + "s";
+        }
+        boolean person = word.endsWith("man") && word.length() > 4;
+        return person ? word.substring(0, word.length() - 2) + "en" : English.plural(word);
+    }
+
+    /** What is singular, or may be, stays as it is. */
     private static String singularOf(String word) {
-        if (IRREGULAR.containsKey(word)) {
+        if (IRREGULAR.containsKey(word) || NOUNS.isSingular(word)) {
             return word;
         }
-        for (Map.Entry<String, String> entry : IRREGULAR.entrySet()) {
-            if (entry.getValue().equals(word)) {
-                return entry.getKey();
-            }
-        }
-        return candidates(word).stream()
-                .filter(c -> c.length() > 1 && pluralOf(c).equals(word))
-                .findFirst()
-                .orElse(word);
+        return Optional.ofNullable(SINGULAR_OF.get(word))
+                .or(() -> NOUNS.singular(word))
+                .orElseGet(() -> candidates(word).stream()
+                        .filter(c -> c.length() > 1 && pluralOf(c).equals(word))
+                        .findFirst()
+                        .orElse(word));
     }
 
     private static List<String> candidates(String word) {
         List<String> all = new ArrayList<>();
-        if (word.endsWith("ss")) {
+        if (word.endsWith("ss") || word.endsWith("us") || word.endsWith("is") || word.endsWith("ics")) {
             return all;
         }
         add(all, word, "ies", "y");
-        add(all, word, "ves", "f");
-        add(all, word, "ves", "fe");
-        boolean silentE = word.matches(".*[^s]ses|.*[^zt]zes|caches|niches|aches") && !WITHOUT_E.contains(word);
+        boolean silentE = SILENT_E.matcher(word).matches();
         add(all, word, silentE ? "s" : "es", "");
         add(all, word, silentE ? "es" : "s", "");
         add(all, word, "men", "man");

@@ -15,6 +15,7 @@ import jasperwing.model.Notes;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sheet;
+import jasperwing.naming.TypeAliases;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -8,7 +8,6 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Relationship;
-import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,11 +53,6 @@ public final class Notation {
     /** Reads one attribute line; empty when it has a problem. A blank or comment line is a problem. */
     public static Parsed<Optional<AttributeLine>> attribute(String text) {
         return one(text, cursor -> new AttributeParser(cursor, Comments.NONE).read());
-    }
-
-    /** Reads a type; empty when it has a problem. */
-    public static Parsed<Optional<Type>> type(String text) {
-        return one(text, TypeParser::read);
     }
 
     /** The attribute as a line, without indentation and padding. */

@@ -2,6 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.naming.TypeAliases;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -2,11 +2,11 @@ package jasperwing.paste;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Type;
+import jasperwing.naming.TypeAliases;
 import jasperwing.naming.TypeGuess;
 import jasperwing.naming.Words;
 import jasperwing.notation.AttributeLine;
 import jasperwing.notation.Notation;
-import jasperwing.notation.TypeAliases;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

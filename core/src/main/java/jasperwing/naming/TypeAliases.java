@@ -1,11 +1,10 @@
-package jasperwing.notation;
+package jasperwing.naming;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
-import jasperwing.naming.Spelling;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -82,7 +81,7 @@ public final class TypeAliases {
             Map.entry("varchar", Scalar.LONG_TEXT));
 
     /** Aliases of several words, each as the SQL standard has it. */
-    static final List<String> OF_WORDS = List.of(
+    public static final List<String> OF_WORDS = List.of(
             "double precision",
             "timestamp without time zone",
             "timestamp with time zone",
@@ -99,7 +98,7 @@ public final class TypeAliases {
     }
 
     /** The design with every alias resolved. */
-    static Design resolved(Design design) {
+    public static Design resolved(Design design) {
         Design result = design;
         if (hasAlias(design.entities().stream().flatMap(e -> e.attributes().stream()))) {
             result = result.withEntities(design.entities().stream()
@@ -146,7 +145,7 @@ public final class TypeAliases {
     }
 
     /** What an unknown type was likely meant to be: an enum or value of the design, or a type of the notation. */
-    public static Optional<String> nearest(Design design, String name) {
+    public static Optional<Type> nearest(Design design, String name) {
         List<String> known = new ArrayList<>();
         design.enums().forEach(e -> known.add(e.name()));
         design.groups().stream().filter(g -> g.is(AttributeGroup.Kind.VALUE)).forEach(g -> known.add(g.name()));
@@ -159,7 +158,14 @@ public final class TypeAliases {
                 .filter(k -> k.equalsIgnoreCase(name))
                 .findFirst()
                 .or(() -> Spelling.nearest(name, known))
-                .map(k -> plain(k).map(Printer::type).orElse(k));
+                .map(k -> plain(k).or(() -> scalar(k)).orElseGet(() -> new Type.Named(k)));
+    }
+
+    private static Optional<Type> scalar(String words) {
+        return Arrays.stream(Scalar.values())
+                .filter(s -> s.words().equals(words))
+                .findFirst()
+                .map(Type::of);
     }
 
     /** @param arguments the numbers in the parentheses behind the type, as written */

@@ -1,4 +1,4 @@
-package jasperwing.notation;
+package jasperwing.naming;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,6 +8,8 @@ import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Type;
+import jasperwing.notation.Notation;
+import jasperwing.notation.Problem;
 import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
