@@ -2,6 +2,7 @@ package jasperwing.app;
 
 import jasperwing.app.classes.ClassesStage;
 import jasperwing.app.draw.DrawStage;
+import jasperwing.app.draw.StartCard;
 import jasperwing.app.keys.KeysStage;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Files;
@@ -17,7 +18,6 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import javafx.stage.WindowEvent;
 
 /** The window. */
 public final class JasperwingApp extends Application {
@@ -104,21 +104,38 @@ public final class JasperwingApp extends Application {
             stage.setScene(Shell.scene(shell, appearance, WindowPlace.WIDTH, WindowPlace.HEIGHT));
             WindowPlace.give(stage, appearance);
             stage.titleProperty().bind(files.state().map(s -> workspace.design().name() + " \u2013 Jasperwing"));
+            whenClosed(stage, workspace, files, appearance);
+            stage.show();
+            sayWhatIsNotOpen(start, files);
+            Platform.runLater(() -> draw.shown());
+            Window window = new Window(stage, workspace, files, shell, appearance, draw, keys, classes);
+            window.offerWaysToBegin();
+            return window;
+        }
+
+        private static void whenClosed(Stage stage, Workspace workspace, Files files, Appearance appearance) {
             stage.setOnCloseRequest(e -> {
                 if (!files.mayClose()) {
                     e.consume();
                 }
             });
-            stage.addEventHandler(WindowEvent.WINDOW_HIDING, e -> WindowPlace.remember(stage, appearance));
+            stage.setOnHiding(e -> WindowPlace.remember(stage, appearance));
             stage.setOnHidden(e -> {
                 files.close();
                 workspace.close();
             });
-            stage.show();
+        }
+
+        private static void sayWhatIsNotOpen(Start start, Files files) {
             start.notice().ifPresent(n -> files.sayNotOpened(n.file(), n.why()));
             start.file().ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
-            Platform.runLater(() -> draw.shown());
-            return new Window(stage, workspace, files, shell, appearance, draw, keys, classes);
+        }
+
+        private void offerWaysToBegin() {
+            draw.offer(new StartCard.Choices(shell::say, draw::drawFirst, files::openDemo, files::askOpen, () -> {
+                files.openDemo();
+                shell.tour(DemoTour.of(this));
+            }));
         }
     }
 }

@@ -7,8 +7,10 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.moves.Changed;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -22,9 +24,11 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -98,13 +102,77 @@ class FilesTest extends WindowTest {
             changeOutside(file, "design \"Theirs\"\n");
             window.workspace().edit(EntityEdits.add(Entity.keyed("Tide")));
         });
-        until("it is said, and kept aside", () -> state().matches("changed on disk; .*kept aside .*"));
+        until("it is said, and a draft kept", () -> state().matches("changed on disk; .*draft kept .*"));
         assertThat(file).hasContent("design \"Theirs\"\n");
         assertThat(aside()).hasValueSatisfying(d -> assertThat(d.entity("Tide")).isPresent());
         assertThat(window.files().open(folder.resolve("none.wing"))).isPresent();
         assertThat(state()).startsWith("changed on disk");
         push(KeyCode.CONTROL, KeyCode.S);
         until("it is overwritten now", () -> content(file).contains("entity Tide"));
+    }
+
+    @Test
+    void whatBothChangedIsComparedAndOneOfThemTaken() {
+        Path file = folder.resolve("both.wing");
+        say("entity Dive");
+        saveAs(file);
+        until("it is saved", () -> content(file).contains("entity Dive"));
+        changedByBoth(file);
+        clickOn("#changed-compare");
+        until("what differs is shown", () -> !lookup("#changed-lines")
+                .<ListView<Object>>query()
+                .getItems()
+                .isEmpty());
+        assertThat(lookup("#changed-lines").<ListView<Changed.Line>>query().getItems())
+                .extracting(l -> l.sign() + l.text())
+                .contains("GOESdesign \"Theirs\"", "COMESentity Tide");
+        clickOn("#changed-reload");
+        until("theirs is here", () -> design().name().equals("Theirs"));
+        assertThat(sees("#changed-line")).isFalse();
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until("mine is an undo away", () -> design().entity("Tide").isPresent());
+        until("it is saved", () -> content(file).contains("entity Tide"));
+        changedByBoth(file);
+        clickOn("#changed-keep");
+        until("mine is in the file", () -> content(file).contains("entity Tide"));
+        until("nothing is said any more", () -> !sees("#changed-line"));
+    }
+
+    private void changedByBoth(Path file) {
+        interact(() -> {
+            changeOutside(file, "design \"Theirs\"\n");
+            window.workspace()
+                    .edit(EntityEdits.add(
+                            Entity.keyed("Tide" + design().entities().size())));
+            window.workspace()
+                    .edit(EntityEdits.rename("Tide" + (design().entities().size() - 1), "Tide"));
+        });
+        until("it is said", () -> sees("#changed-line"));
+    }
+
+    @Test
+    void aFirstSaveAsksForATitleAndSuggestsAName() {
+        say("entity Dive");
+        push(KeyCode.CONTROL, KeyCode.S);
+        until("a file is asked for", () -> focused("path"));
+        assertThat(path()).endsWith("test.wing");
+        clickOn("#path-title");
+        push(KeyCode.CONTROL, KeyCode.A);
+        write("Harbour Log");
+        assertThat(path()).endsWith("harbour-log.wing");
+        clickOn("#path");
+        push(KeyCode.CONTROL, KeyCode.A);
+        write(folder.resolve("log.wing").toString());
+        push(KeyCode.ENTER);
+        until("it is saved under its title", () -> content(folder.resolve("log.wing"))
+                .contains("Harbour Log"));
+        push(KeyCode.CONTROL, KeyCode.O);
+        until("a file is asked for", () -> focused("path"));
+        assertThat(path()).isEqualTo(folder + File.separator);
+    }
+
+    private String path() {
+        return lookup("#path").<TextField>query().getText();
     }
 
     private static void changeOutside(Path file, String text) {
@@ -165,7 +233,7 @@ class FilesTest extends WindowTest {
         until("it is saved", () -> content(file).contains("entity Dive"));
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
         say("entity Tide");
-        until("it is kept aside", () -> state().matches("not saved: .*read-only.*kept aside.*"));
+        until("it is kept aside", () -> state().matches("not saved: .*read-only.*draft kept.*"));
         assertThat(aside()).hasValueSatisfying(d -> assertThat(d.entity("Tide")).isPresent());
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r--r--"));
         until("it is saved by itself", () -> content(file).contains("entity Tide"));

@@ -99,5 +99,6 @@ class PanesTest extends WindowTest {
         assertThat(window.stage().getWidth()).isEqualTo(900);
         assertThat(window.stage().getHeight()).isEqualTo(640);
         assertThat(window.stage().getMinWidth()).isEqualTo(760);
+        interact(window.stage()::close);
     }
 }

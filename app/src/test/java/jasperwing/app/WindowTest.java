@@ -50,10 +50,12 @@ abstract class WindowTest extends ApplicationTest {
                 stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")), uncaught);
     }
 
+    /** The toolkit keeps every test that was an application, and with it all it holds. */
     @AfterEach
     void releaseEverything() {
         release(new KeyCode[0]);
         release(new MouseButton[0]);
+        window = null;
     }
 
     Design design() {

@@ -1,6 +1,5 @@
 package jasperwing.cli;
 
-import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
@@ -15,7 +14,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "check", mixinStandardHelpOptions = true, description = "Holds a design against every rule.")
+@Command(name = "check", mixinStandardHelpOptions = true, description = "Checks a design against all rules.")
 final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
@@ -50,21 +49,9 @@ final class CheckCommand implements Callable<Integer> {
         } else if (form.sarif) {
             FindingsSarif.write(report, design, places, out);
         } else {
-            text(report, places, out);
+            new FindingsText(design, loaded.text(), places, Terminal.standard(), out).write(report);
         }
         out.flush();
         return report.count(Level.ERROR) > 0 ? 1 : 0;
-    }
-
-    private void text(Report report, FindingPlaces places, PrintWriter out) {
-        for (Finding finding : report.findings()) {
-            out.println(TerminalText.text(design + ":" + places.line(finding.subject()) + ": "
-                    + finding.level().word() + " " + finding.rule().code() + " "
-                    + finding.subject().text()));
-            out.println(TerminalText.text("  " + finding.message() + " " + finding.why()));
-            finding.fixes().forEach(f -> out.println(TerminalText.text("  fix: " + f.title())));
-            finding.sql().lines().forEach(l -> out.println(TerminalText.text("  sql: " + l)));
-        }
-        out.println(report.counts() + ", " + report.holding() + " rules pass");
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.cli;
 
 import jasperwing.schema.Dialect;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Reads the word for a database. */
@@ -12,7 +13,8 @@ final class DialectOption {
 
     static Dialect of(String word) throws UsageException {
         String known = Arrays.stream(Dialect.values()).map(Dialect::word).collect(Collectors.joining(", "));
-        return Dialect.of(word)
-                .orElseThrow(() -> new UsageException("--dialect " + word + " is not known; expected one of " + known));
+        return Dialect.of(word.toLowerCase(Locale.ROOT))
+                .orElseThrow(
+                        () -> new UsageException("There is no dialect '" + word + "'. Choose one of " + known + "."));
     }
 }

@@ -6,6 +6,7 @@ import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Sheet;
+import jasperwing.picture.Ends;
 import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
 import jasperwing.picture.Pictures;
@@ -14,6 +15,8 @@ import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -33,6 +36,13 @@ final class DrawCommand implements Callable<Integer> {
             defaultValue = "",
             description = "the sheet; all entities when left out")
     private String sheet;
+
+    @Option(
+            names = "--ends",
+            paramLabel = "E",
+            defaultValue = "crows-foot",
+            description = "how the ends of relationships are drawn: crows-foot, multiplicities or idef1x")
+    private String ends;
 
     @Option(names = "--tables", description = "the physical tables instead of the entities")
     private boolean tables;
@@ -61,6 +71,10 @@ final class DrawCommand implements Callable<Integer> {
         if (!(scale >= 1 && scale <= 4)) {
             throw new UsageException("--scale " + scale + ": a scale is from 1 to 4");
         }
+        if (tables && !sheet.isEmpty()) {
+            throw new UsageException("--sheet is of entities, and --tables draws tables. Leave one of them out.");
+        }
+        Ends drawn = ends();
         Design read = DesignFile.load(design);
         String sheets =
                 String.join(", ", read.sheets().stream().map(Sheet::name).toList());
@@ -68,10 +82,37 @@ final class DrawCommand implements Callable<Integer> {
             throw new UsageException(design + ": there is no sheet " + sheet + "; there is "
                     + (sheets.isEmpty() ? "only the one of all entities" : sheets));
         }
-        Look look = dark ? Look.LIGHT.withPalette(Palette.DARK) : Look.LIGHT;
+        Look look = new Look(dark ? Palette.DARK : Palette.LIGHT, drawn, true, Look.LIGHT.columns());
         System.setProperty("java.awt.headless", "true");
         SafeWrite.write(file, Pictures.draw(scene(read), format, look, scale));
         return 0;
+    }
+
+    private Ends ends() throws UsageException {
+        return Arrays.stream(Ends.values())
+                .filter(e -> e.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(ends.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(() -> new UsageException(
+                        "There are no ends '" + ends + "'. Choose crows-foot, multiplicities or idef1x."));
+    }
+
+    /** A line on a person's terminal that tells how far long work is. */
+    private Progress progress() {
+        if (!Terminal.standard().isThere()) {
+            return Progress.UNWATCHED;
+        }
+        return new Progress() {
+            @Override
+            public void at(double share) {
+                System.err.printf(
+                        Locale.ROOT, "\rArranging the tables: %3.0f %%%s", share * 100, share >= 1 ? "\n" : "");
+            }
+
+            @Override
+            public boolean cancelled() {
+                return false;
+            }
+        };
     }
 
     private Scene scene(Design read) throws UsageException {
@@ -79,6 +120,6 @@ final class DrawCommand implements Callable<Integer> {
             return SceneBuilder.build(read, sheet, Typefaces.get());
         }
         Schema schema = Schema.derive(read, DialectOption.of(dialect));
-        return Blueprint.of(read, schema, Typefaces.get(), Progress.UNWATCHED).orElseThrow();
+        return Blueprint.of(read, schema, Typefaces.get(), progress()).orElseThrow();
     }
 }

@@ -8,6 +8,8 @@ import picocli.CommandLine.Command;
         name = "jasperwing",
         mixinStandardHelpOptions = true,
         version = "Jasperwing 0.1.0",
+        footer =
+                "%nAlso: ./jasperwing install and uninstall, for an entry in the menu of applications, completion and manual pages.",
         description = "Draws entities and relationships, checks keys and join tables, generates classes and tables.",
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {
@@ -23,7 +25,9 @@ import picocli.CommandLine.Command;
             ClassesCommand.class,
             TemplatesCommand.class,
             DrawCommand.class,
-            SayCommand.class
+            SayCommand.class,
+            CompletionCommand.class,
+            ManCommand.class
         })
 final class Jasperwing implements Callable<Integer> {
     @Override

@@ -1,6 +1,7 @@
 package jasperwing.cli;
 
 import jasperwing.classes.template.TemplateProblemException;
+import jasperwing.naming.Spelling;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -8,9 +9,12 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.TypeConversionException;
+import picocli.CommandLine.UnmatchedArgumentException;
 
 /** Runs one command of the command line. */
 public final class Main {
@@ -39,8 +43,35 @@ public final class Main {
         CommandLine line = new CommandLine(new Jasperwing());
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.registerConverter(Path.class, Main::path);
+        line.setParameterExceptionHandler((problem, arguments) -> misused(problem));
         line.setExecutionExceptionHandler((problem, command, parsed) -> failed(problem, command.getErr()));
         return line;
+    }
+
+    /** What was not understood, what was likely meant, and how the command is used. */
+    private static int misused(ParameterException problem) {
+        CommandLine command = problem.getCommandLine();
+        PrintWriter err = command.getErr();
+        if (problem instanceof UnmatchedArgumentException unmatched && isCommand(unmatched)) {
+            String word = unmatched.getUnmatched().get(0);
+            Set<String> known = command.getSubcommands().keySet();
+            err.println(TerminalText.text("There is no command '" + word + "'."
+                    + Spelling.nearest(word, known)
+                            .map(n -> " Did you mean '" + n + "'?")
+                            .orElse(" The commands are " + String.join(", ", known) + ".")));
+            err.println("See jasperwing --help");
+        } else {
+            err.println(TerminalText.text(problem.getMessage()));
+            err.println("See " + command.getCommandSpec().qualifiedName(" ") + " --help");
+        }
+        return 2;
+    }
+
+    private static boolean isCommand(UnmatchedArgumentException problem) {
+        CommandLine command = problem.getCommandLine();
+        return command.getParent() == null
+                && !problem.getUnmatched().isEmpty()
+                && !problem.getUnmatched().get(0).startsWith("-");
     }
 
     private static Path path(String text) {

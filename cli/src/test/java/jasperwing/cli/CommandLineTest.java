@@ -51,6 +51,54 @@ class CommandLineTest {
     }
 
     @Test
+    void aFindingShowsItsLineWithACaretBelowTheWord() throws IOException {
+        Path design = folder.resolve("boats.wing");
+        Files.writeString(design, "design \"D\"\nentity Boat\n  id serial key\n  fee real\n");
+        assertThat(run("check", design.toString()).out())
+                .contains("    4 |   fee real\n      |   ^^^\n")
+                .doesNotContain("\u001b");
+    }
+
+    @Test
+    void whatIsNoCommandIsToldWithTheNearestOne() {
+        Ran ran = run("chek", DEMO);
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err()).isEqualTo("There is no command 'chek'. Did you mean 'check'?\nSee jasperwing --help\n");
+        assertThat(run("read", DEMO).err())
+                .startsWith("There is no command 'read'. The commands are open, demo, check");
+        assertThat(run("check", DEMO, "--jsn").err()).contains("--jsn").endsWith("See jasperwing check --help\n");
+    }
+
+    @Test
+    void aDialectIsKnownInCapitalsToo() {
+        assertThat(run("tables", DEMO, "--dialect", "H2").code()).isZero();
+        assertThat(run("tables", DEMO, "--dialect", "oracles").err()).contains("There is no dialect 'oracles'");
+    }
+
+    @Test
+    void aSheetAndTablesAreNotDrawnTogether() {
+        String file = folder.resolve("x.svg").toString();
+        assertThat(run("draw", DEMO, "-o", file, "--tables", "--sheet", "Fieldwork")
+                        .err())
+                .contains("Leave one of them out");
+        assertThat(run("draw", DEMO, "-o", file, "--ends", "IDEF1X").code()).isZero();
+        assertThat(run("draw", DEMO, "-o", file, "--ends", "arrows").err()).contains("There are no ends 'arrows'");
+    }
+
+    @Test
+    void shellsCompleteAndManualPagesAreWritten() throws IOException {
+        assertThat(run("completion", "bash").out()).contains("complete -F", "tables");
+        assertThat(run("completion", "fish").out())
+                .contains("__fish_use_subcommand -f -a check -d 'Checks a design against all rules.'", " -l dialect");
+        assertThat(run("completion", "tcsh").err()).contains("Choose bash, zsh or fish");
+        assertThat(run("man", "-o", folder.resolve("man").toString()).code()).isZero();
+        assertThat(folder.resolve("man/jasperwing-tables.1"))
+                .content()
+                .startsWith(".TH JASPERWING-TABLES 1")
+                .contains(".SH OPTIONS", "\\-\\-dialect");
+    }
+
+    @Test
     void checkWritesFindingsAsJson() throws IOException {
         Ran ran = run("check", DEMO, "--json", "--dialect", "sqlite");
         List<String> codes = new ArrayList<>();

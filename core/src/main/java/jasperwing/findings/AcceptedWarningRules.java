@@ -25,6 +25,6 @@ final class AcceptedWarningRules {
                 Subject.of(accepted.entity(), accepted.member()),
                 accepted.code() + " is accepted on " + accepted.entity() + ", and no warning has that code.",
                 "Nothing is accepted by it; errors cannot be.",
-                List.of(new Fix("Take it away", AcceptedWarningEdits.takeBack(accepted))));
+                List.of(new Fix("Remove it", AcceptedWarningEdits.takeBack(accepted))));
     }
 }

@@ -85,11 +85,12 @@ final class AttributeRules {
                 dialect.title() + " knows no order of "
                         + Words.language(attribute.form().sortedAs()) + " to sort " + entity.name() + "'s "
                         + attribute.name() + " in.",
-                "It comes in the order of the characters' numbers, capitals first, and nobody finds it where their language has it.",
+                dialect.title() + " sorts by character code, so the order will look wrong to "
+                        + Words.language(attribute.form().sortedAs()) + " readers.",
                 List.of(change(
                         entity,
                         attribute,
-                        "Leave its order to the database",
+                        "Use the database's own order",
                         a -> a.withForm(a.form().withSortedAs("")))));
     }
 
@@ -117,7 +118,7 @@ final class AttributeRules {
                 Rule.MONEY_IN_REAL,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " looks like money and is a real.",
-                "A real cannot hold a tenth exactly: sums come out a little wrong.",
+                "A binary floating-point number cannot hold 0.1 exactly, so sums are slightly wrong.",
                 List.of(change(entity, attribute, "Make it decimal(12,2)", a -> a.withType(new Type.Decimal(12, 2)))));
     }
 
@@ -126,14 +127,14 @@ final class AttributeRules {
                 Rule.OPTIONAL_BOOLEAN,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " can be true, false or empty.",
-                "A condition that forgets the third case leaves rows out.",
+                "Conditions that forget null leave rows out.",
                 List.of(decided(entity, attribute)));
     }
 
     private static Fix decided(Entity entity, Attribute attribute) {
         return attribute.defaultValue().isPresent()
-                ? change(entity, attribute, "Let it never be empty", a -> a.withOptional(false))
-                : change(entity, attribute, "Let it be false unless it is true", a -> a.withOptional(false)
+                ? change(entity, attribute, "Make it required", a -> a.withOptional(false))
+                : change(entity, attribute, "Make it required, false by default", a -> a.withOptional(false)
                         .withDefault(Optional.of(new Literal(Literal.Kind.WORD, "false"))));
     }
 
@@ -142,7 +143,7 @@ final class AttributeRules {
                 Rule.NO_ZONE,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " is a moment without a zone.",
-                "When clocks are put back an hour comes twice, and elsewhere it is another moment.",
+                "Without a time zone the value is ambiguous at clock changes and across zones.",
                 List.of(change(entity, attribute, "Make it a timestamp", a -> a.withType(Type.of(Scalar.TIMESTAMP)))));
     }
 
@@ -152,7 +153,7 @@ final class AttributeRules {
                 Rule.SECRET_IN_CLEAR,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " looks like a secret kept as it is.",
-                "Whoever reads the table, a log or a copy of it can use it.",
+                "Anyone who reads the table, a backup or a log can use it.",
                 List.of(change(entity, attribute, "Keep " + hash + " text(255) instead", a -> a.withName(hash)
                         .withType(new Type.Text(255)))));
     }
@@ -169,7 +170,7 @@ final class AttributeRules {
                     Rule.UNBOUNDED_IN_INDEX,
                     entity,
                     attribute,
-                    "An index takes some thousand bytes at most: a longer value is refused when it comes."));
+                    "An index entry holds a few thousand bytes; longer values are refused on insert."));
         }
     }
 

@@ -136,7 +136,7 @@ final class CascadeRules {
                 Subject.of(role.relationship(), role.name()),
                 "Deleting " + Articles.with(role.holder()) + " deletes all that have it as " + role.name()
                         + ", and theirs, to the end.",
-                "One delete can empty the whole table.",
+                "One delete can empty the table.",
                 List.of(refuse(role)));
     }
 
@@ -161,7 +161,7 @@ final class CascadeRules {
                     Rule.FAR_CASCADE,
                     Subject.of(first.relationship(), Roles.forward(first.relationship())),
                     "Deleting " + Articles.with(top) + " deletes " + Nouns.all(gone) + " with it.",
-                    "Whoever deletes it sees the first of them at most.",
+                    "Someone who deletes one may not expect so many rows to go.",
                     from.get(top).stream().map(this::refuse).toList()));
         }
     }

@@ -63,7 +63,7 @@ final class FormulaRules {
 
     private static Fix withoutFormula(String owner, Attribute attribute) {
         return new Fix(
-                "Let it be kept instead of computed",
+                "Store it instead of computing it",
                 EntityEdits.changeAttribute(owner, attribute.name(), a -> a.withFormula(Optional.empty())));
     }
 

@@ -121,7 +121,7 @@ final class GatheringRules {
                 Rule.NUMBERED_REPEATS,
                 Subject.of(entity.name(), names.get(0)),
                 entity.name() + " has " + Nouns.all(names) + ": one thing under numbers.",
-                "There is never room for one more, and whoever looks for a value must look in each.",
+                "There is no room for one more, and a query must search every column.",
                 fixes);
     }
 
@@ -274,7 +274,7 @@ final class GatheringRules {
                 Rule.REPEATED_GROUP,
                 Subject.of(entities.get(0), names.get(0)),
                 Nouns.all(entities) + " all have " + Nouns.all(names) + ".",
-                "Said in each, they drift apart; a trait says them once.",
+                "Copies diverge over time; declare them once in a trait.",
                 alike.size() < 2 ? List.of() : List.of(trait(design, entities, names, alike)));
     }
 

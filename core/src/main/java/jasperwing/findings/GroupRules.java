@@ -59,7 +59,7 @@ final class GroupRules {
                 Rule.VALUE_IN_ITSELF,
                 Subject.of(value.name(), part.name()),
                 "The value " + value.name() + " is a part of itself, by its " + part.name() + ".",
-                "It would need columns without end; its attributes have none.",
+                "It would need an endless number of columns; it gets none.",
                 List.of(new Fix("Take " + part.name() + " out of " + value.name(), without)));
     }
 

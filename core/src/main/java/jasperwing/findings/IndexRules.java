@@ -58,7 +58,7 @@ final class IndexRules {
 
     private static Fix without(Entity entity, Indexing index) {
         return new Fix(
-                "Take the index away",
+                "Remove the index",
                 EntityEdits.change(
                         entity.name(),
                         e -> e.withIndexes(e.indexes().stream()

@@ -120,8 +120,8 @@ final class JoinRules {
                 Rule.RELATIONSHIP_TWICE,
                 Subject.of(tie, Roles.forward(tie)),
                 "That " + tie.from() + " and " + tie.to() + " are related this way is said twice.",
-                "Each time keys are kept for it, and nothing holds them to the same rows.",
-                bare ? List.of(new Fix("Take the second one away", RelationshipEdits.remove(tie))) : List.of());
+                "Both get foreign keys, and nothing keeps the two in agreement.",
+                bare ? List.of(new Fix("Remove the second one", RelationshipEdits.remove(tie))) : List.of());
     }
 
     private static Finding twoJoins(Tie tie, Tie other) {
@@ -155,7 +155,7 @@ final class JoinRules {
                 Subject.of(tie, Roles.forward(tie)),
                 "Both ends of the many-to-many of " + tie.from() + " with itself are called " + Roles.linkFrom(tie)
                         + ".",
-                "Its table would tell the two apart by a number.",
+                "The join table would tell its two columns apart by a number.",
                 List.of(new Fix(
                         "Call the far end " + name,
                         RelationshipEdits.replace(
@@ -189,7 +189,7 @@ final class JoinRules {
                 "Every " + one + " must have at least one " + many + ".",
                 "No database holds that: " + Articles.with(one) + " is stored before the first " + many
                         + ", and keeps when the last goes.",
-                List.of(new Fix("Say that it may have many", RelationshipEdits.replace(relationship, loose))));
+                List.of(new Fix("Make it optional", RelationshipEdits.replace(relationship, loose))));
     }
 
     /** Entities that are nothing but the pairs of two others. */
@@ -239,7 +239,7 @@ final class JoinRules {
                 Rule.BARE_LINK,
                 Subject.of(entity.name()),
                 "The link " + entity.name() + " carries nothing of its own.",
-                "It costs a class and its keys for what a plain many-to-many says.",
+                "It adds a class and keys where a plain many-to-many would do.",
                 List.of(new Fix(
                         "Make it a plain many-to-many" + (alike ? "" : ", deleted with either end"),
                         RelationshipEdits.replace(tie, plain).then(EntityEdits.remove(entity.name())))));
@@ -267,7 +267,7 @@ final class JoinRules {
                 Subject.of(entity.name()),
                 entity.name() + " is nothing but the pairs of " + one.target() + " and " + other.target() + ".",
                 unique
-                        ? "A many-to-many says the same without a class of its own."
+                        ? "A many-to-many needs no class of its own."
                         : "It costs a class, and the same pair can be stored twice; a many-to-many stores it once.",
                 unique ? List.of(new Fix("Make it a many-to-many", plain)) : List.of());
     }

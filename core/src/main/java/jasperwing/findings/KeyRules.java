@@ -39,7 +39,7 @@ final class KeyRules {
                 Rule.NO_KEY,
                 Subject.of(entity.name()),
                 message,
-                "Its rows cannot be told apart, and nothing can point to one.",
+                "Its rows cannot be identified, and nothing can refer to one.",
                 fixes(entity));
     }
 

@@ -103,7 +103,7 @@ final class KeyShapeRules {
                 Rule.OPTIONAL_KEY,
                 subject,
                 entity.name() + "'s key has " + member + " in it, which may be empty.",
-                "What is empty tells no rows apart; the column is made to be filled all the same.",
+                "Key columns cannot be null; the column becomes NOT NULL.",
                 List.of(
                         new Fix("Let " + member + " be filled always", must),
                         new Fix(
@@ -123,7 +123,7 @@ final class KeyShapeRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + " is identified by its " + attribute.name()
                         + ", which is no kind of value that is the same again.",
-                "Times and measured numbers are rounded on their way, and then a row is not found by its own key.",
+                "Times and measurements may be rounded; the row is then not found by its own key.",
                 List.of(numbered(entity)));
     }
 
@@ -132,7 +132,7 @@ final class KeyShapeRules {
                 Rule.UNSTABLE_KEY,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + " is identified by its " + attribute.name() + ", which will be changed some day.",
-                "Every row that points to it would have to be changed with it.",
+                "Every row that refers to it must be updated too.",
                 List.of(numbered(entity)));
     }
 
@@ -156,7 +156,7 @@ final class KeyShapeRules {
                 Rule.WIDE_KEY,
                 Subject.of(entity.name(), enough.name()),
                 entity.name() + "'s key has more in it than " + enough.name() + ", which tells all rows apart alone.",
-                "Every row that points to it carries the whole key.",
+                "Every foreign key to it carries all columns.",
                 List.of(new Fix(
                         "Let " + enough.name() + " be the key alone",
                         EntityEdits.change(entity.name(), e -> e.withKey(Members.of(enough.name()))))));
@@ -185,7 +185,7 @@ final class KeyShapeRules {
                 Rule.REDUNDANT_UNIQUE,
                 Subject.of(entity.name(), unique.names().get(0)),
                 entity.name() + "'s unique (" + names + ") follows from what is unique already.",
-                "It costs an index that finds nothing and every write keeps up.",
+                "The extra index slows writes and is never used.",
                 List.of(new Fix("Take unique (" + names + ") out", EntityEdits.change(entity.name(), e -> {
                     List<Members> left = new ArrayList<>(e.uniques());
                     left.remove(unique);

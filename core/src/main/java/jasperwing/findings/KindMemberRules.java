@@ -117,9 +117,9 @@ final class KindMemberRules {
                 Rule.UNIQUE_APART,
                 Subject.of(kind.name(), member),
                 kind.name() + "'s unique line names " + member + ", which lies in the table of " + owner + ".",
-                "No database holds columns of two tables together; the constraint is left out.",
+                "No database can make columns of two tables unique together; the constraint is left out.",
                 List.of(
-                        new Fix("Take the unique line out", without),
+                        new Fix("Remove the unique line", without),
                         KindKeepingRules.keepIn(design, kind.name(), KindsKept.ONE_TABLE)));
     }
 }

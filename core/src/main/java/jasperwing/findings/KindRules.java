@@ -89,7 +89,7 @@ final class KindRules {
                 Rule.KINDS_IN_CIRCLE,
                 Subject.of(entity.name()),
                 entity.name() + " is a kind of itself in the end, by way of " + of + ".",
-                "None of them would have a key or a table.",
+                "None of them would get a key or a table.",
                 List.of(without));
     }
 
@@ -99,8 +99,8 @@ final class KindRules {
                 Subject.of(entity.name()),
                 entity.name() + " has a key of its own, and is a kind of "
                         + entity.kinship().of() + ".",
-                "It is known by the key of what it is a kind of; its own would be left out.",
-                List.of(new Fix("Take its own key away", KindEdits.withoutKey(entity.name()))));
+                "A kind is identified by the key of its parent; its own key would be left out.",
+                List.of(new Fix("Remove its own key", KindEdits.withoutKey(entity.name()))));
     }
 
     private static Finding noKinds(Entity entity) {
@@ -108,8 +108,8 @@ final class KindRules {
                 Rule.NO_KINDS,
                 Subject.of(entity.name()),
                 entity.name() + " is only its kinds, and there are none.",
-                "No row can ever be one.",
-                List.of(new Fix("Let it have rows of its own", KindEdits.onlyKinds(entity.name(), false))));
+                "It can never have a row.",
+                List.of(new Fix("Give it rows of its own", KindEdits.onlyKinds(entity.name(), false))));
     }
 
     private static Finding keptInVain(Design design, Entity entity, boolean isKind) {
@@ -128,7 +128,7 @@ final class KindRules {
                 Subject.of(entity.name()),
                 entity.name() + "'s kinds are kept in " + kept
                         + (isKind ? ", and it is a kind itself." : ", and it has none."),
-                isKind ? "A whole family is kept in one way, which its root says." : "It says nothing.",
+                isKind ? "A whole family is kept in one way, which its root says." : "The line has no effect.",
                 fixes);
     }
 }

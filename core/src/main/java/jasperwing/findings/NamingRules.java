@@ -83,7 +83,7 @@ final class NamingRules {
                 Rule.NAME_TOO_LONG,
                 subject,
                 what + " would have a longer name than " + dialect.title() + " takes.",
-                "It is cut off and ends in figures, which nobody will remember.",
+                "The name is truncated and gets a hash suffix.",
                 List.of(fix));
     }
 
@@ -108,7 +108,7 @@ final class NamingRules {
                 Rule.NAME_NOT_USABLE,
                 Subject.of(entity.name()),
                 "No class can be called " + entity.name() + ".",
-                "It gets a name nobody will guess.",
+                "The generated name differs from the one in the design.",
                 free ? List.of(new Fix("Rename it " + name, EntityEdits.rename(entity.name(), name))) : List.of());
     }
 
@@ -119,7 +119,7 @@ final class NamingRules {
                 Rule.NAME_NOT_USABLE,
                 Subject.of(entity.name(), attribute.name()),
                 "No property of " + entity.name() + " can be called " + attribute.name() + ".",
-                "It gets a name nobody will guess.",
+                "The generated name differs from the one in the design.",
                 free
                         ? List.of(new Fix(
                                 "Rename it " + name,

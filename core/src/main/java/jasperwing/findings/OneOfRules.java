@@ -99,7 +99,7 @@ final class OneOfRules {
                 Rule.ONE_OF_SINGLE,
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " can be one kind of thing only, " + subject + ".",
-                "An ordinary relationship says the same with less.",
+                "A plain relationship is simpler.",
                 List.of(new Fix("Let it point to " + subject, RelationshipEdits.replace(oneOf, tie))));
     }
 
@@ -120,7 +120,7 @@ final class OneOfRules {
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 subject.name() + " was " + was + ", and rows of " + oneOf.from() + " still name it so as their "
                         + Roles.forward(oneOf) + ".",
-                "They point to a kind of thing there is not any more, and the check on the kind refuses them.",
+                "Existing rows still hold the old name; the check constraint will reject them.",
                 List.of(
                         new Fix(
                                 "It is done: forget that it was " + was,
@@ -137,7 +137,7 @@ final class OneOfRules {
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 "The subjects of " + oneOf.from() + " are not keyed alike: one id column cannot hold "
                         + "all their keys as they are.",
-                "The id is kept as text and matches no key without being converted.",
+                "The id is stored as text and must be converted for every join.",
                 List.of(columnEach(oneOf)));
     }
 

@@ -61,8 +61,7 @@ final class OptionRules {
                 Subject.of(target.target(), TargetOption.CASCADE.word()),
                 "'cascade' of " + target.target() + " names " + role + ", which is no role of an entity.",
                 "Nothing is stored with what was meant.",
-                List.of(new Fix(
-                        "Take it away", CodeTargetEdits.without(target.target(), TargetOption.CASCADE.word()))));
+                List.of(new Fix("Remove it", CodeTargetEdits.without(target.target(), TargetOption.CASCADE.word()))));
     }
 
     private static Finding unknown(CodeTarget target, String word, String value, Optional<TargetOption> option) {
@@ -75,6 +74,6 @@ final class OptionRules {
                 Subject.of(target.target(), word),
                 "'" + word + "' of " + target.target() + " " + said + ".",
                 "The usual choice holds.",
-                List.of(new Fix("Take it away", CodeTargetEdits.without(target.target(), word))));
+                List.of(new Fix("Remove it", CodeTargetEdits.without(target.target(), word))));
     }
 }

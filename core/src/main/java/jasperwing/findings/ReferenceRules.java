@@ -61,7 +61,7 @@ final class ReferenceRules {
                 Rule.CHECKED_AT_ONCE,
                 Subject.of(relationship, ""),
                 checked.dialect().title() + " checks what " + relationship.from() + " points to at every statement.",
-                "What is to be checked at the end of a transaction is refused before.",
+                "Rows that only fit together at the end of the transaction are refused earlier.",
                 List.of(new Fix("Have it checked at once everywhere", checkedAtEnd(relationship, false))));
     }
 
@@ -87,7 +87,7 @@ final class ReferenceRules {
                 Subject.of(relationship, role.name()),
                 "Deleting " + target + " empties " + role.holder() + "'s " + role.name()
                         + (key ? ", which is in its key." : ", which must be filled."),
-                "The database refuses the delete when it comes to it.",
+                "The database will refuse the delete.",
                 fixes);
     }
 
@@ -96,8 +96,8 @@ final class ReferenceRules {
                 Rule.REQUIRED_SELF,
                 Subject.of(role.relationship(), role.name()),
                 "Every " + role.holder() + " must have another as " + role.name() + ".",
-                "The first one can never be stored.",
-                canLoosen(role) ? List.of(new Fix("Let the first be without one", loosen(role))) : List.of());
+                "The first row can never be stored.",
+                canLoosen(role) ? List.of(new Fix("Make the reference optional", loosen(role))) : List.of());
     }
 
     private static Finding ruleOnJoin(Tie tie) {
@@ -105,9 +105,9 @@ final class ReferenceRules {
                 Rule.RULE_ON_JOIN,
                 Subject.of(tie, ""),
                 "A rule for deleting stands on the many-to-many of " + tie.from() + " and " + tie.to() + ".",
-                "It means nothing: only the pairs go, never the rows at the other end.",
+                "It has no effect: deleting a row removes its pairs, never the rows at the other end.",
                 List.of(new Fix(
-                        "Take the rule away", RelationshipEdits.replace(tie, RelationshipEdits.withoutRules(tie)))));
+                        "Remove the rule", RelationshipEdits.replace(tie, RelationshipEdits.withoutRules(tie)))));
     }
 
     /** The references of a link entity are always filled. */

@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
@@ -23,7 +24,10 @@ final class ReservedRules {
             found.accept(table(entity, table, dialect));
         }
         for (Attribute attribute : entity.attributes()) {
-            attribute(entity, attribute, dialect).ifPresent(found);
+            boolean column = !attribute.list() && !entity.outside() && !isValue(checked, attribute);
+            (column ? column(entity, attribute, dialect) : Optional.<Finding>empty())
+                    .or(() -> property(entity, attribute))
+                    .ifPresent(found);
         }
     }
 
@@ -33,23 +37,29 @@ final class ReservedRules {
                 Rule.RESERVED_WORD,
                 Subject.of(entity.name()),
                 entity.name() + " is kept in a table " + table + ", a word " + dialect.title() + " keeps for itself.",
-                "Every statement written by hand must quote it.",
+                "It must be quoted in every hand-written statement.",
                 List.of(new Fix(
                         "Keep it in a table " + free,
                         EntityEdits.change(
                                 entity.name(), e -> e.withNotes(e.notes().withPhysical(free))))));
     }
 
-    private static Optional<Finding> attribute(Entity entity, Attribute attribute, Dialect dialect) {
+    /** Whether it is kept in columns named after the parts of its type. */
+    private static boolean isValue(Checked checked, Attribute attribute) {
+        return attribute.type() instanceof Type.Named named
+                && checked.design().value(named.name()).isPresent();
+    }
+
+    private static Optional<Finding> column(Entity entity, Attribute attribute, Dialect dialect) {
         String column = PhysicalNames.wantedColumn(attribute);
-        if (!attribute.list() && !entity.outside() && dialect.reserved().contains(column)) {
+        if (dialect.reserved().contains(column)) {
             String free = Words.snake(Plurals.singular(entity.name())) + "_" + column;
             return Optional.of(new Finding(
                     Rule.RESERVED_WORD,
                     Subject.of(entity.name(), attribute.name()),
                     entity.name() + "'s " + attribute.name() + " is kept in a column " + column + ", a word "
                             + dialect.title() + " keeps for itself.",
-                    "Every statement written by hand must quote it.",
+                    "It must be quoted in every hand-written statement.",
                     List.of(new Fix(
                             "Keep it in a column " + free,
                             EntityEdits.changeAttribute(
@@ -57,6 +67,10 @@ final class ReservedRules {
                                     attribute.name(),
                                     a -> a.withNotes(a.notes().withPhysical(free)))))));
         }
+        return Optional.empty();
+    }
+
+    private static Optional<Finding> property(Entity entity, Attribute attribute) {
         if (!Reserved.JAVA.contains(attribute.name())) {
             return Optional.empty();
         }

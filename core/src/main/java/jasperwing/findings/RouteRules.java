@@ -176,7 +176,7 @@ final class RouteRules {
                 Subject.of(shorter.get(0).relationship(), shorter.get(0).name()),
                 Words.capitalised(Articles.with(entity)) + " leads to " + Articles.with(ancestor) + " by "
                         + path(shorter) + " and by " + path(longer) + ", and they need not be the same one.",
-                "Where they must agree nothing holds them together; where they may differ, set this aside and say so.",
+                "Where they must agree nothing holds them together; where they may differ, accept this warning and say why.",
                 fixes,
                 together(shorter, longer).orElse(""));
     }

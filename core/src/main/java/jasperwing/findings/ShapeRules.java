@@ -73,7 +73,7 @@ final class ShapeRules {
                 Rule.UNTIED,
                 Subject.of(entity.name()),
                 entity.name() + " is related to nothing.",
-                "Its rows can be found, and nothing can be found from them.",
+                "Nothing refers to it and it refers to nothing.",
                 List.of());
     }
 
@@ -82,7 +82,7 @@ final class ShapeRules {
                 Rule.NO_ATTRIBUTES,
                 Subject.of(entity.name()),
                 entity.name() + " has no attributes besides its key.",
-                "Its rows say nothing about themselves.",
+                "A row has no data besides its key.",
                 List.of());
     }
 
@@ -148,7 +148,7 @@ final class ShapeRules {
                 Subject.of(areas.get(0)),
                 "The areas " + Nouns.all(areas) + " point to each other in a circle, by "
                         + examples.stream().limit(4).collect(Collectors.joining(", ")) + ".",
-                "None of them can be understood, built or released without the others.",
+                "None of them can be built or released without the others.",
                 List.of());
     }
 }

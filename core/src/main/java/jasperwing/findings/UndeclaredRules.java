@@ -25,18 +25,29 @@ import java.util.stream.Stream;
 final class UndeclaredRules {
     private static final List<String> KEY_WORDS = List.of("_id", "_key", "_ref", "_no", "_code");
 
+    private static final List<String> KINDS = List.of("_type", "_kind", "_class", "_table", "_entity");
+
     private UndeclaredRules() {}
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         for (Attribute attribute : entity.attributes()) {
             target(checked.bySnake(), attribute)
                     .filter(t -> !t.equals(entity.name()) && !entity.isKey(attribute))
-                    .filter(t -> !RepeatRules.hasRepeats(entity))
+                    .filter(t -> !RepeatRules.hasRepeats(entity) && !isKindAndId(entity, attribute))
                     .ifPresent(t -> {
                         found.accept(finding(entity, attribute, t));
                         type(checked, entity, attribute, t, found);
                     });
         }
+    }
+
+    /** Whether the attribute is the id beside a kind, as in {@code docType} and {@code docId}: which entity it refers to depends on the row. */
+    private static boolean isKindAndId(Entity entity, Attribute attribute) {
+        String snake = Words.snake(attribute.name());
+        int end = snake.lastIndexOf('_');
+        return end > 0
+                && entity.attributes().stream().map(a -> Words.snake(a.name())).anyMatch(n -> KINDS.stream()
+                        .anyMatch(k -> n.equals(snake.substring(0, end) + k)));
     }
 
     /** Whether its key follows from nothing but its own attributes, so that what is found stands as long as these do. */
@@ -62,7 +73,7 @@ final class UndeclaredRules {
                 Rule.REFERENCE_TYPE_DIFFERS,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " is of another type than the key of " + target + ".",
-                "Some keys do not fit in it, and every comparison converts one into the other.",
+                "Some keys do not fit, and every join converts one type into the other.",
                 List.of(new Fix(
                         "Make it of the type of that key",
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withType(type))))));
@@ -104,7 +115,7 @@ final class UndeclaredRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " looks like a reference to " + target
                         + " that no relationship states.",
-                "The database will not notice when it points to nothing.",
+                "The database cannot check that the row exists.",
                 saysNothingElse(entity, attribute) ? List.of(relationship(entity, attribute, target)) : List.of());
     }
 

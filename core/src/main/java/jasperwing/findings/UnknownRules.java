@@ -48,7 +48,7 @@ final class UnknownRules {
                             Rule.UNKNOWN_NAME,
                             Subject.of(relationship, ""),
                             "A relationship of " + relationship.from() + " names " + e + ", which is no entity.",
-                            "It leaves no key and no property behind.",
+                            "No foreign key and no property will be generated.",
                             List.of(new Fix("Add an entity " + e, EntityEdits.add(Entity.keyed(e)))))));
         }
     }
@@ -200,7 +200,7 @@ final class UnknownRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " is a " + named.name()
                         + ", which is no type, no enum and no value.",
-                "Its column would take any text.",
+                "Its column would accept any text.",
                 fixes));
     }
 

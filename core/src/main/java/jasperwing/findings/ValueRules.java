@@ -55,7 +55,7 @@ final class ValueRules {
                 "The default " + text + " is no value of " + entity.name() + "'s " + attribute.name() + ".",
                 "It is left out of the tables, so that they can be created.",
                 List.of(new Fix(
-                        "Take the default away",
+                        "Remove the default",
                         EntityEdits.changeAttribute(
                                 entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
     }
@@ -65,9 +65,9 @@ final class ValueRules {
                 Rule.FORM_NOT_OF_TYPE,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " has a rule for texts, but is no single text.",
-                "It is left out of the tables and classes, so that they can be created.",
+                "The rule is left out of tables and classes so that they can be created.",
                 List.of(new Fix(
-                        "Take the rules for texts away",
+                        "Remove the text rules",
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
     }
 
@@ -78,7 +78,7 @@ final class ValueRules {
                 entity.name() + "'s " + attribute.name() + " " + what + ".",
                 why,
                 List.of(new Fix(
-                        "Let it be set by hand",
+                        "Set it by hand",
                         EntityEdits.changeAttribute(
                                 entity.name(), attribute.name(), a -> a.withStamp(Optional.empty())))));
     }
@@ -88,7 +88,7 @@ final class ValueRules {
                 Rule.LIST_NOT_IN_ROW,
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " has elements that cannot lie in its row.",
-                "They are kept as rows of a table of their own.",
+                "They are stored as rows of a table of their own.",
                 List.of(new Fix(
                         "Keep them as rows",
                         EntityEdits.changeAttribute(
@@ -103,7 +103,7 @@ final class ValueRules {
                         + " does not suit its type or is upside down.",
                 "It is left out of the tables, so that they can be created.",
                 List.of(new Fix(
-                        "Take the range away",
+                        "Remove the range",
                         EntityEdits.changeAttribute(
                                 entity.name(), attribute.name(), a -> a.withRange(Optional.empty())))));
     }

@@ -37,7 +37,7 @@ public record Changed(String name, Kind kind, List<Line> lines) {
     }
 
     /** @param before empty when it is new; {@code after} when it is gone */
-    static Changed of(String name, List<String> before, List<String> after) {
+    public static Changed of(String name, List<String> before, List<String> after) {
         Kind kind = before.isEmpty() ? Kind.NEW : after.isEmpty() ? Kind.GONE : Kind.CHANGED;
         return new Changed(name, kind, shortened(lines(before, after)));
     }

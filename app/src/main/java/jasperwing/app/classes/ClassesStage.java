@@ -12,6 +12,7 @@ import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
 import jasperwing.classes.java.Compiling.Remark;
 import jasperwing.model.Relationship;
+import jasperwing.naming.Words;
 import jasperwing.output.FileLine;
 import jasperwing.output.Merged.Choice;
 import jasperwing.output.Planned;
@@ -128,7 +129,7 @@ public final class ClassesStage implements Stage {
         entry().ifPresentOrElse(
                         p -> code.show(p, plan.choices(p), marked(p)),
                         () -> code.nothing(plan.problem().isEmpty() ? "Draw an entity first" : "See at the left why"));
-        code.canWrite(plan.toWrite(), plan.canWrite());
+        code.canWrite(plan.toWrite(), plan.canWrite(), plan.unsettled());
         compiling.of(sources());
         showOrigin();
         showOptions();
@@ -253,6 +254,11 @@ public final class ClassesStage implements Stage {
     @Override
     public int waiting() {
         return (int) plan.waiting();
+    }
+
+    @Override
+    public String waitingFor() {
+        return Words.count(waiting(), "file") + " to write or to settle";
     }
 
     @Override

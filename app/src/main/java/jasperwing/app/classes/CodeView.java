@@ -2,6 +2,7 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.InPlace;
 import jasperwing.classes.Source;
+import jasperwing.naming.Words;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
 import jasperwing.output.Merged.Choice;
@@ -107,9 +108,15 @@ final class CodeView extends BorderPane {
         return again;
     }
 
-    /** @param can whether files can be written now */
-    void canWrite(long files, boolean can) {
-        write.setText(files == 0 ? "Nothing to write" : "Write " + files + (files == 1 ? " file" : " files"));
+    /**
+     * What the button says and whether it does anything.
+     *
+     * @param can whether files can be written now
+     * @param unsettled conflicts that are still to be settled; their files are not written
+     */
+    void canWrite(long files, boolean can, long unsettled) {
+        String left = unsettled == 0 ? "" : ", " + Words.count(unsettled, "conflict") + " left";
+        write.setText((files == 0 ? "Nothing to write" : "Write " + Words.count(files, "file")) + left);
         write.setDisable(files == 0 || !can);
     }
 

@@ -140,6 +140,14 @@ final class FilePlan {
         return files().stream().filter(f -> f.isChanged(choices(f))).count();
     }
 
+    /** How many places, changed by hand and by the design, are not settled yet. */
+    long unsettled() {
+        return files().stream()
+                .mapToLong(f -> f.conflicts().size()
+                        - choices(f).stream().filter(Optional::isPresent).count())
+                .sum();
+    }
+
     /** How many files wait for something: to be written or to be settled. */
     long waiting() {
         return hasFolder()

@@ -24,21 +24,19 @@ import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
 /** What is there, and how is it related? */
 public final class DrawStage implements Stage {
 
     /** With Ctrl, these mean the same while something is typed. */
-    private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P);
+    private static final Set<KeyCode> EVEN_TYPING = Set.of(KeyCode.F, KeyCode.T, KeyCode.R, KeyCode.P, KeyCode.DIGIT0);
 
     /** How far bars stand off the edge of the sheet. */
     private static final double OFF = 8;
@@ -63,7 +61,7 @@ public final class DrawStage implements Stage {
     private final FindBar find;
     private final WalkBar walking;
     private final BorderPane view = new BorderPane();
-    private final VBox start = start();
+    private final StackPane start = new StackPane();
     private final Roster roster;
     private final Panes panes;
     private final Shortcuts keys = new Shortcuts();
@@ -110,6 +108,8 @@ public final class DrawStage implements Stage {
         StackPane.setAlignment(find, Pos.TOP_CENTER);
         StackPane.setAlignment(walking, Pos.TOP_CENTER);
         StackPane.setAlignment(toggles, Pos.TOP_RIGHT);
+        start.setId("start");
+        start.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         middle.setMinSize(0, 0);
         lowerWhereNarrow(selectionBar, toggles, middle);
         return middle;
@@ -124,27 +124,14 @@ public final class DrawStage implements Stage {
                         .otherwise(OFF));
     }
 
-    private static VBox start() {
-        Label head = new Label("An empty sheet");
-        head.getStyleClass().add("start-title");
-        VBox box = new VBox(
-                8,
-                head,
-                new Label("Double-click anywhere for the first entity,"),
-                new Label("or press Ctrl K and say three sentences:"),
-                sentence("a dive has a number, startedAt timestamp and maxDepth decimal(5,1)"),
-                sentence("an expedition has many dives"),
-                sentence("a note is about a dive or an expedition"));
-        box.getStyleClass().add("start");
-        box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        box.setMouseTransparent(true);
-        return box;
+    /** Offers ways to begin on an empty sheet. */
+    public void offer(StartCard.Choices choices) {
+        start.getChildren().setAll(new StartCard(choices));
     }
 
-    private static Label sentence(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().addAll("code", "quiet-code");
-        return label;
+    /** Begins a new entity, as the key does. */
+    public void drawFirst() {
+        commands.addEntity();
     }
 
     private void refresh() {
@@ -320,6 +307,11 @@ public final class DrawStage implements Stage {
     @Override
     public int waiting() {
         return 0;
+    }
+
+    @Override
+    public String waitingFor() {
+        return "";
     }
 
     @Override

@@ -117,6 +117,6 @@ final class FindBar extends VBox {
                 .selection()
                 .set(found.relationship().map(Selection::of).orElseGet(() -> Selection.of(found.entity())));
         sheet.scene().card(found.entity()).ifPresent(c -> sheet.viewport()
-                .reveal(c.box(), sheet.getWidth(), sheet.getHeight()));
+                .center(c.box().center(), sheet.getWidth(), sheet.getHeight()));
     }
 }

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -38,6 +39,15 @@ final class Roster extends VBox {
         list.setAccessibleText("Entities");
         list.setCellFactory(l -> new RosterCell(workspace.selection()));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(is));
+        keysAndMouse(menu);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().addAll(find, list);
+        workspace.projection().addListener((o, was, is) -> refresh());
+        workspace.selection().addListener((o, was, is) -> follow());
+        refresh();
+    }
+
+    private void keysAndMouse(SheetMenu menu) {
         list.setOnMouseClicked(e -> {
             if (e.getButton() == MouseButton.PRIMARY) {
                 showDeclaration();
@@ -49,11 +59,14 @@ final class Roster extends VBox {
                 showDeclaration();
             }
         });
-        VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().addAll(find, list);
-        workspace.projection().addListener((o, was, is) -> refresh());
-        workspace.selection().addListener((o, was, is) -> follow());
-        refresh();
+        list.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        list.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (!e.isShortcutDown()
+                    && !e.isAltDown()
+                    && (e.getCode().isLetterKey() || e.getCode().isDigitKey())) {
+                e.consume();
+            }
+        });
     }
 
     private void refresh() {
@@ -81,6 +94,20 @@ final class Roster extends VBox {
         }
     }
 
+    /** What is typed on the list narrows it. */
+    private void typed(KeyEvent e) {
+        boolean text = !e.isShortcutDown()
+                && !e.isAltDown()
+                && !e.getCharacter().isEmpty()
+                && Character.isLetterOrDigit(e.getCharacter().charAt(0));
+        if (text) {
+            find.requestFocus();
+            find.appendText(e.getCharacter());
+            find.end();
+            e.consume();
+        }
+    }
+
     private void menu(SheetMenu menu, double x, double y) {
         RosterLine line = list.getSelectionModel().getSelectedItem();
         if (line != null && line.kind() == RosterLine.Kind.ENTITY) {
@@ -99,6 +126,26 @@ final class Roster extends VBox {
             list.getSelectionModel().clearSelection();
         }
         following = false;
+        selection.single().ifPresent(this::reveal);
+    }
+
+    /** Scrolls to an entity that is selected elsewhere, as far as needed for it to be seen. */
+    private void reveal(String entity) {
+        for (int i = 0; i < list.getItems().size(); i++) {
+            RosterLine line = list.getItems().get(i);
+            if (line.kind() == RosterLine.Kind.ENTITY && line.name().equals(entity) && !isShown(i)) {
+                list.scrollTo(Math.max(0, i - 2));
+            }
+        }
+    }
+
+    private boolean isShown(int index) {
+        return list.lookupAll(".list-cell").stream()
+                .filter(n -> n instanceof RosterCell && n.isVisible())
+                .map(n -> (RosterCell) n)
+                .anyMatch(c -> c.getIndex() == index
+                        && c.getBoundsInParent().getMinY() >= 0
+                        && c.getBoundsInParent().getMaxY() <= list.getHeight());
     }
 
     private static List<RosterLine> lines(Design design, String find) {

@@ -6,6 +6,7 @@ import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
 import jasperwing.findings.Level;
+import jasperwing.naming.Words;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -181,6 +182,11 @@ public final class KeysStage implements Stage {
     @Override
     public int waiting() {
         return workspace.projection().get().report().byRelationship().size();
+    }
+
+    @Override
+    public String waitingFor() {
+        return Words.count(waiting(), "relationship") + " with errors or warnings";
     }
 
     @Override

@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.concurrent.CompletionException;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
@@ -43,6 +45,8 @@ final class AutoSave {
     private Optional<FileTime> suspect = Optional.empty();
     private Optional<UnsavedDesigns.Place> aside = Optional.empty();
     private Optional<Path> origin = Optional.empty();
+    private final ReadOnlyObjectWrapper<Optional<Design>> theirs = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private Optional<FileTime> theirStamp = Optional.empty();
     private int saves;
 
     /** The file that is looked at, for the other thread. */
@@ -106,8 +110,26 @@ final class AutoSave {
         state.set(nothing ? "" : file.isPresent() ? "saved" : "not saved yet");
     }
 
+    /** What another program put into the file while there are unsaved changes here; empty when there is no such thing. */
+    ReadOnlyObjectProperty<Optional<Design>> theirs() {
+        return theirs.getReadOnlyProperty();
+    }
+
+    /** Takes what the file says now; one edit, which can be undone. */
+    void reload() {
+        theirs.get().ifPresent(design -> {
+            stamp = theirStamp;
+            theirs.set(Optional.empty());
+            workspace.edit(d -> design);
+            safe = workspace.design().equals(design) ? workspace.design() : design;
+            forgetAside();
+            state.set("read again " + CLOCK.format(LocalTime.now()));
+        });
+    }
+
     /** Lets go of the design that was open. */
     void end() {
+        theirs.set(Optional.empty());
         pause.stop();
         retry.stop();
         waitingSince = 0;
@@ -208,7 +230,7 @@ final class AutoSave {
 
     private void kept(Obstacle why, Saver.Saved saved, Throwable problem) {
         String now = problem == null
-                ? "kept aside " + CLOCK.format(LocalTime.now())
+                ? "draft kept " + CLOCK.format(LocalTime.now())
                 : Obstacle.of(problem).words();
         state.set(why.isThere() ? why.words() + "; " + now : now);
         if (problem == null && file().isEmpty()) {
@@ -233,15 +255,20 @@ final class AutoSave {
         safe = saved.design();
         stamp = saved.stamp();
         retry.stop();
+        theirs.set(Optional.empty());
+        forgetAside();
+        if (safe == workspace.design()) {
+            state.set("saved " + CLOCK.format(LocalTime.now()));
+        }
+    }
+
+    private void forgetAside() {
         aside.ifPresent(a -> {
             asides.remove(a.file());
             a.owner().close();
         });
         aside = Optional.empty();
         origin = Optional.empty();
-        if (safe == workspace.design()) {
-            state.set("saved " + CLOCK.format(LocalTime.now()));
-        }
     }
 
     /** Saves to another file, and waits for it. @throws CompletionException with what went wrong as its cause */
@@ -321,8 +348,12 @@ final class AutoSave {
                 workspace.edit(d -> loaded.design());
                 safe = workspace.design().equals(loaded.design()) ? workspace.design() : loaded.design();
                 state.set("read again " + CLOCK.format(LocalTime.now()));
-            } else if (aside.isEmpty()) {
-                keepAside(outside(file));
+            } else {
+                theirs.set(Optional.of(loaded.design()));
+                theirStamp = seen;
+                if (aside.isEmpty()) {
+                    keepAside(outside(file));
+                }
             }
         } catch (UnreadableDesignException e) {
             state.set("changed on disk to what is no design; Ctrl S overwrites it");

@@ -6,8 +6,10 @@ import jasperwing.storage.UnreadableDesignException;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletionException;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 
 /** Opening and saving designs. One window at a time writes a design. */
@@ -44,28 +46,84 @@ public final class Files {
         return keeping.state();
     }
 
+    /** What another program put into the file while there are unsaved changes here. */
+    ReadOnlyObjectProperty<Optional<Design>> changedOutside() {
+        return keeping.theirs();
+    }
+
+    /** Takes what the file says now. */
+    void reload() {
+        keeping.reload();
+    }
+
+    /** Writes the design over what the file says now. */
+    void keepMine() {
+        keeping.overwrite();
+    }
+
     public void newDesign() {
         if (flush()) {
             opened(Design.named("New design"), Optional.empty(), Optional.empty(), Optional.empty());
         }
     }
 
+    /** Opens the demo as a design without a file, so that trying things out changes nothing. */
+    public void openDemo() {
+        Path demo = Path.of(System.getProperty("jasperwing.root", "."), "demo", "saltmarsh.wing");
+        if (!flush()) {
+            return;
+        }
+        try {
+            opened(DesignFile.load(demo), Optional.empty(), Optional.empty(), Optional.empty());
+        } catch (UnreadableDesignException e) {
+            sayNotOpened(demo, e.getMessage());
+        }
+    }
+
     public void askOpen() {
-        prompt.ask("Open a design", "Open", startPath(), this::open);
+        prompt.ask("Open a design", "Open", folder(), this::open);
     }
 
     public void askSaveAs() {
         confirmed = null;
-        prompt.ask("Save the design as", "Save", startPath(), this::saveAs);
+        prompt.ask("Save the design as", "Save", suggested(), this::saveAs);
+        if (workspace.path().get().isEmpty()) {
+            String folder = folder();
+            prompt.alsoAsk(
+                    "Title",
+                    workspace.design().name(),
+                    title -> folder + named(title),
+                    title -> workspace.edit(d -> d.withName(title)));
+        }
     }
 
-    private String startPath() {
+    /** The design's own file, or one named after it in the folder worked in last. */
+    private String suggested() {
         return workspace
                 .path()
                 .get()
                 .or(keeping::origin)
                 .map(Path::toString)
-                .orElse(System.getProperty("user.home") + File.separator);
+                .orElseGet(() -> folder() + named(workspace.design().name()));
+    }
+
+    private static String named(String title) {
+        String name = title.toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                .replaceAll("^-|-$", "");
+        return (name.isEmpty() ? "design" : name) + ".wing";
+    }
+
+    /** The folder of the design that is open or was open last, with a separator at its end. */
+    private String folder() {
+        return workspace
+                        .path()
+                        .get()
+                        .or(() -> settings.recent().stream().findFirst())
+                        .map(Path::getParent)
+                        .map(Path::toString)
+                        .orElse(System.getProperty("user.home"))
+                + File.separator;
     }
 
     /** Opens a file. @return what is wrong, or empty when it is open now */

@@ -4,7 +4,9 @@ import java.io.File;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -24,6 +26,11 @@ public final class PathPrompt extends StackPane {
     private final Label problem = new Label();
     private final Button go = new Button("Save");
     private Function<Path, Optional<String>> action = p -> Optional.empty();
+    private final TextField extra = new TextField();
+    private final Label extraLabel = new Label();
+    private final HBox extraRow = new HBox(8, extraLabel, extra);
+    private Consumer<String> takeExtra = t -> {};
+    private UnaryOperator<String> pathFor = t -> t;
     private boolean saving;
     private String ending = ".wing";
 
@@ -44,7 +51,8 @@ public final class PathPrompt extends StackPane {
         leave.setOnAction(e -> close());
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox buttons = new HBox(8, go, leave);
-        card.getChildren().addAll(title, new HBox(8, field, browse), problem, buttons);
+        makeExtra();
+        card.getChildren().addAll(title, extraRow, new HBox(8, field, browse), problem, buttons);
         getChildren().add(card);
         StackPane.setAlignment(card, Pos.CENTER);
         setVisible(false);
@@ -56,6 +64,17 @@ public final class PathPrompt extends StackPane {
                 e.consume();
             }
         });
+    }
+
+    private void makeExtra() {
+        extra.setId("path-title");
+        extra.setOnAction(e -> submit());
+        extra.textProperty().addListener((o, was, is) -> extraTyped(was, is));
+        extraLabel.getStyleClass().add("quiet");
+        extraLabel.setMinWidth(USE_PREF_SIZE);
+        extraRow.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(extra, Priority.ALWAYS);
+        showExtra(false);
     }
 
     /** @param then does it, and says what is wrong; empty closes the prompt */
@@ -82,14 +101,45 @@ public final class PathPrompt extends StackPane {
         ending = end;
         field.setText(start);
         action = then;
+        showExtra(false);
         say("");
         setVisible(true);
         Focus.take(field);
         field.end();
     }
 
+    /**
+     * Also asks for a text, which is given on when the rest is done; until the prompt is shown anew.
+     *
+     * @param path that goes with a text, as long as nobody has typed another
+     */
+    void alsoAsk(String what, String value, UnaryOperator<String> path, Consumer<String> take) {
+        pathFor = t -> t;
+        extra.setText(value);
+        extra.setPromptText(what);
+        extra.setAccessibleText(what);
+        extraLabel.setText(what);
+        takeExtra = take;
+        pathFor = path;
+        showExtra(true);
+    }
+
+    private void extraTyped(String was, String is) {
+        if (extraRow.isVisible() && field.getText().equals(pathFor.apply(was))) {
+            field.setText(pathFor.apply(is));
+        }
+    }
+
+    private void showExtra(boolean shown) {
+        extraRow.setVisible(shown);
+        extraRow.setManaged(shown);
+    }
+
     private void submit() {
         try {
+            if (extraRow.isVisible() && !extra.getText().isBlank()) {
+                takeExtra.accept(extra.getText().strip());
+            }
             Optional<String> wrong =
                     action.apply(Path.of(withEnding(field.getText().strip())));
             wrong.ifPresentOrElse(this::say, this::close);

@@ -65,6 +65,10 @@ final class Rail extends VBox {
             int waiting = stages.get(i).waiting();
             count.setText(String.valueOf(waiting));
             count.setVisible(waiting > 0);
+            String said =
+                    stages.get(i).name() + (waiting > 0 ? ": " + stages.get(i).waitingFor() : "");
+            buttons.get(i).setAccessibleText(said);
+            buttons.get(i).getTooltip().setText(said + "  (Ctrl " + (i + 1) + ")");
             count.getStyleClass().setAll("rail-count", stages.get(i).hasErrors() ? "count-error" : "count-warning");
         }
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.event.EventHandler;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -17,6 +18,8 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 
 /** The window's frame: rail, top bar, the stage in the middle, lens, findings line; and the keys that work everywhere. */
 public final class Shell extends StackPane {
@@ -33,6 +36,7 @@ public final class Shell extends StackPane {
     private final StackPane beside = new StackPane();
     private final Adjustable side;
     private final StackPane middle = new StackPane();
+    private final Tour tour = new Tour();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
     private final Shortcuts keys = new Shortcuts();
     private Stage current;
@@ -54,7 +58,12 @@ public final class Shell extends StackPane {
                 workspace, files, appearance, another, this::showKeys, this::commands, () -> current.shown());
         findings = new FindingsLine(workspace);
         lens = new Lens(workspace);
-        inner = new BorderPane(middle, topBar, null, new VBox(new ProblemLine(workspace.problems()), findings), null);
+        inner = new BorderPane(
+                middle,
+                topBar,
+                null,
+                new VBox(new ChangedLine(workspace, files), new ProblemLine(workspace.problems()), findings),
+                null);
         middle.setMinSize(0, 0);
         showsSide = appearance.lens();
         crowded = appearance.crowded();
@@ -64,10 +73,19 @@ public final class Shell extends StackPane {
         clipMiddle();
         BorderPane frame = new BorderPane(inner, null, null, null, rail);
         files.promptWith(prompt);
-        getChildren().addAll(frame, topBar.preview(), prompt, shortcutSheet);
+        getChildren().addAll(frame, topBar.preview(), tour, prompt, shortcutSheet);
+        setAlignment(tour, Pos.BOTTOM_LEFT);
+        setMargin(tour, new Insets(0, 0, 60, 108));
         setAlignment(topBar.preview(), Pos.TOP_LEFT);
+        bind(appearance);
+        bindFiles(another);
+        listen();
+        rail.refresh();
+        go(stages.get(0));
+    }
+
+    private void listen() {
         workspace.projection().addListener((o, was, is) -> rail.refresh());
-        bind(appearance, another);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (!e.isConsumed() && !shortcutSheet.isVisible()) {
                 current.key(e);
@@ -75,8 +93,6 @@ public final class Shell extends StackPane {
         });
         setOnDragOver(this::dragged);
         setOnDragDropped(this::dropped);
-        rail.refresh();
-        go(stages.get(0));
     }
 
     /** What is too wide for the middle is cut off, and does not lie over what stands beside it. */
@@ -87,7 +103,7 @@ public final class Shell extends StackPane {
         middle.setClip(clip);
     }
 
-    private void bind(Appearance appearance, Runnable another) {
+    private void bind(Appearance appearance) {
         keys.ctrl(KeyCode.K, "Say something about the design, or go to an entity", topBar::sayNow);
         keys.ctrl(KeyCode.Z, "Undo", workspace::undo);
         keys.ctrlShift(KeyCode.Z, "Redo", workspace::redo);
@@ -95,11 +111,6 @@ public final class Shell extends StackPane {
         keys.ctrl(KeyCode.J, "Errors and warnings", findings::toggle);
         keys.ctrl(KeyCode.B, "Show or hide the side panel", this::flipSide);
         keys.ctrlShift(KeyCode.B, "Show or hide the list of entities", () -> flip(appearance.list()));
-        keys.ctrl(KeyCode.S, "Save", files::save);
-        keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);
-        keys.ctrl(KeyCode.O, "Open a design", files::askOpen);
-        keys.ctrl(KeyCode.N, "A new design", files::newDesign);
-        keys.ctrlShift(KeyCode.N, "Another window", another);
         KeyCode[] digits = {KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3};
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
@@ -123,12 +134,44 @@ public final class Shell extends StackPane {
         });
     }
 
+    private void bindFiles(Runnable another) {
+        keys.ctrl(KeyCode.S, "Save", files::save);
+        keys.ctrlShift(KeyCode.S, "Save as", files::askSaveAs);
+        keys.ctrl(KeyCode.O, "Open a design", files::askOpen);
+        keys.ctrl(KeyCode.N, "A new design", files::newDesign);
+        keys.ctrlShift(KeyCode.N, "Another window", another);
+        keys.ctrl(KeyCode.W, "Close the window", () -> closing(getScene().getWindow()));
+        keys.ctrl(KeyCode.Q, "Quit", Shell::quit);
+    }
+
     private void key(KeyEvent event) {
         boolean textUndo =
                 Typed.isText(event.getTarget()) && (event.getCode() == KeyCode.Z || event.getCode() == KeyCode.Y);
         if (!textUndo) {
             keys.handle(event);
         }
+    }
+
+    /** Puts the keyboard into the field where things are said. */
+    public void say() {
+        topBar.sayNow();
+    }
+
+    /** Leads through the window from stop to stop. */
+    public void tour(List<Tour.Stop> stops) {
+        tour.begin(stops);
+    }
+
+    /** Asks a window to close, as its own button does. */
+    static void closing(Window window) {
+        window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST));
+    }
+
+    /** Asks all windows to close, until one has something that cannot be saved. */
+    static void quit() {
+        List.copyOf(Window.getWindows()).stream()
+                .filter(w -> w instanceof javafx.stage.Stage && w.isShowing())
+                .forEach(Shell::closing);
     }
 
     private void flipSide() {

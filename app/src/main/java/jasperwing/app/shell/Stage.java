@@ -19,6 +19,9 @@ public interface Stage {
     /** How many things wait at it: errors first; 0 shows nothing. */
     int waiting();
 
+    /** What waits at it, in words. */
+    String waitingFor();
+
     /** Whether what waits are errors. */
     boolean hasErrors();
 

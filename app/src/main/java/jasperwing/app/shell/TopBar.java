@@ -69,6 +69,7 @@ final class TopBar extends HBox {
                 .setMinWidth(USE_PREF_SIZE));
         say.setMinWidth(LEAST_SAY);
         workspace.projection().addListener((o, was, is) -> refresh());
+        workspace.selection().addListener((o, was, is) -> refresh());
         refresh();
     }
 
@@ -86,7 +87,13 @@ final class TopBar extends HBox {
                         recent,
                         new SeparatorMenuItem(),
                         item("Save", "Ctrl S", files::save),
-                        item("Save as\u2026", "Ctrl Shift S", files::askSaveAs));
+                        item("Save as\u2026", "Ctrl Shift S", files::askSaveAs),
+                        new SeparatorMenuItem(),
+                        item(
+                                "Close the window",
+                                "Ctrl W",
+                                () -> Shell.closing(menu.getScene().getWindow())),
+                        item("Quit", "Ctrl Q", Shell::quit));
         menu.setOnShowing(e -> {
             recent.getItems()
                     .setAll(files.recent().stream().map(p -> again(p, files)).toList());

@@ -34,7 +34,7 @@ final class UnsavedMenu {
 
     private static String text(UnsavedDesigns.Aside aside) {
         String origin = aside.origin().map(o -> ", for " + o.getFileName()).orElse("");
-        return name(aside) + "   kept aside " + TIME.format(aside.changed()) + origin;
+        return name(aside) + "   draft kept " + TIME.format(aside.changed()) + origin;
     }
 
     private static String name(UnsavedDesigns.Aside aside) {

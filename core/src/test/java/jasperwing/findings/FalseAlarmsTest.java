@@ -1,0 +1,62 @@
+package jasperwing.findings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.Samples;
+import jasperwing.model.Design;
+import jasperwing.schema.Dialect;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What looks like something wrong, and is not. */
+class FalseAlarmsTest {
+    private static List<Rule> rules(Design design, Dialect dialect) {
+        return Report.of(design, dialect).findings().stream().map(Finding::rule).toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void aValueWhoseColumnsAreNamedOtherwiseIsNoReservedWord(Dialect dialect) {
+        Design design = Samples.design(
+                "value Span",
+                "  opens date",
+                "  closes date",
+                "entity Fair",
+                "  id serial key",
+                "  order Span",
+                "  group Span?");
+        assertThat(rules(design, dialect)).doesNotContain(Rule.RESERVED_WORD);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"docType", "docKind", "doc_class"})
+    void anIdBesideAKindIsNoMissingRelationship(String kind) {
+        Design design = Samples.design(
+                "entity Doc",
+                "  id serial key",
+                "entity Stamp",
+                "  id serial key",
+                "  " + kind + " text(20)",
+                "  docId big int");
+        assertThat(rules(design, Dialect.POSTGRESQL))
+                .doesNotContain(Rule.UNDECLARED_REFERENCE, Rule.REFERENCE_TYPE_DIFFERS);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"Bus", "Diagnosis", "Campus", "Lens", "Virus", "Bonus", "Alias", "Canvas", "Crisis", "Radius"})
+    void aNameInSIsNotTakenForAPlural(String name) {
+        Design design = Samples.design("entity " + name, "  id serial key");
+        assertThat(rules(design, Dialect.POSTGRESQL)).doesNotContain(Rule.PLURAL_ENTITY);
+    }
+
+    @Test
+    void anIdWithoutAKindIsOneStill() {
+        Design design =
+                Samples.design("entity Doc", "  id serial key", "entity Stamp", "  id serial key", "  docId big int");
+        assertThat(rules(design, Dialect.POSTGRESQL)).contains(Rule.UNDECLARED_REFERENCE);
+    }
+}
