@@ -81,7 +81,6 @@ final class Walk {
         step(() -> moveTo("Taxon"));
         picture("drawing");
         step(() -> robot.mouseRelease(MouseButton.PRIMARY));
-        picture("relationship");
         step(() -> window.workspace().undo());
         step(() -> moveToFan("Note"));
         step(() -> robot.mousePress(MouseButton.PRIMARY));
@@ -116,9 +115,11 @@ final class Walk {
         picture("weigh");
         step(() -> ((Button) window.shell().lookup("#weigh-done")).fire());
         step(() -> window.workspace().selection().set(Selection.of("Dive")));
+        step(() -> fire("properties"));
         step(() -> window.appearance().dark().set(true));
         picture("dark");
         step(() -> window.appearance().dark().set(false));
+        step(() -> fire("properties"));
     }
 
     private void fire(String id) {
@@ -148,6 +149,8 @@ final class Walk {
         step(() -> fire("keys-Tables"));
         until(() -> !window.shell().lookup("#save-tables").isDisabled());
         picture("tables");
+        step(() -> fire("keys-SQL"));
+        picture("sql");
         step(() -> fire("keys-Ledger"));
         step(this::mend);
     }

@@ -10,6 +10,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import jasperwing.schema.Collations;
 import jasperwing.schema.Dialect;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,16 @@ final class AttributeRules {
             "revenue",
             "tax",
             "discount",
-            "deposit");
+            "deposit",
+            "vat",
+            "rent",
+            "fare",
+            "premium",
+            "turnover",
+            "subtotal");
+
+    private static final Set<String> CURRENCIES =
+            Set.of("eur", "usd", "gbp", "chf", "sek", "nok", "dkk", "pln", "czk", "jpy", "cents", "net", "gross");
 
     private static final Set<String> SECRET = Set.of("password", "passwd", "passphrase", "pin", "secret");
     private static final Set<String> GUARDED = Set.of("hash", "hashed", "digest", "encrypted");
@@ -95,8 +105,12 @@ final class AttributeRules {
     }
 
     private static boolean isMoney(Attribute attribute) {
-        List<String> words = Words.split(attribute.name());
-        return !words.isEmpty() && MONEY.contains(words.get(words.size() - 1));
+        List<String> words = new ArrayList<>(Words.split(attribute.name()));
+        if (words.size() > 1 && CURRENCIES.contains(words.get(words.size() - 1))) {
+            words.remove(words.size() - 1);
+        }
+        String last = words.isEmpty() ? "" : words.get(words.size() - 1);
+        return MONEY.contains(last) || last.equals("limit") && words.contains("credit");
     }
 
     private static boolean isSecret(Attribute attribute) {

@@ -43,6 +43,7 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             RuleSet.of(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
             RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
+            RuleSet.of(UnusedRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.AREAS),
             RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
 
@@ -57,6 +58,8 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             EntityRules.naming(NamingRules::check),
             EntityRules.of(KeyShapeRules::check),
             EntityRules.of(AttributeRules::check),
+            EntityRules.of(
+                    SuspectRules::check, (checked, others, entity, found) -> !others.changed(Aspect.NAMES)),
             EntityRules.of(IndexRules::width),
             EntityRules.of(ReferenceRules::check),
             EntityRules.of(JoinRules::said),

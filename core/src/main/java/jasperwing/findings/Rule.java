@@ -84,6 +84,11 @@ public enum Rule {
     UNTIED("untied", Level.WARNING, "every entity is related to something"),
     NO_ATTRIBUTES("no-attributes", Level.WARNING, "every entity has attributes"),
     TANGLED_AREAS("tangled-areas", Level.WARNING, "no areas point to each other in a circle"),
+    UNUSED_DECLARATION("unused-declaration", Level.WARNING, "every enum, value, trait and area is used"),
+    TEXT_FOR_TYPE("text-for-type", Level.WARNING, "no date, number or money is kept as text"),
+    LIST_OF_IDS("list-of-ids", Level.WARNING, "no column holds a list of keys"),
+    UNIQUE_WITH_NULLS("unique-with-nulls", Level.WARNING, "what is unique together is never null"),
+    SOFT_DELETE_UNIQUE("soft-delete-unique", Level.WARNING, "no deleted row blocks what is unique"),
     UNKNOWN_OPTION("unknown-option", Level.WARNING, "every choice for a target is one there is");
 
     private final String code;

@@ -54,6 +54,28 @@ class FalseAlarmsTest {
     }
 
     @Test
+    void whatIsMarkedAsDeletedOrMayBeNullIsNotAlwaysWrong() {
+        Design design = Samples.design(
+                "entity Member",
+                "  id serial key",
+                "  email text(120) unique",
+                "  nickname text(20)? unique",
+                "  updatedOn date",
+                "  ageGroup text(10)",
+                "  deletedReason text(40)?");
+        assertThat(rules(design, Dialect.POSTGRESQL))
+                .doesNotContain(Rule.SOFT_DELETE_UNIQUE, Rule.UNIQUE_WITH_NULLS, Rule.TEXT_FOR_TYPE);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"priceEur", "creditLimit", "vat", "netPrice", "rentChf"})
+    void moneyIsKnownByItsName(String name) {
+        assertThat(rules(
+                        Samples.design("entity Lease", "  id serial key", "  " + name + " real"), Dialect.POSTGRESQL))
+                .contains(Rule.MONEY_IN_REAL);
+    }
+
+    @Test
     void anIdWithoutAKindIsOneStill() {
         Design design =
                 Samples.design("entity Doc", "  id serial key", "entity Stamp", "  id serial key", "  docId big int");

@@ -50,6 +50,8 @@ class FixesTest {
             Map.entry(Rule.FAR_CASCADE, Set.of("delete rule")),
             Map.entry(Rule.HALF_REFERENCE, Set.of("delete rule")),
             Map.entry(Rule.ONE_OF_NOT_ENFORCED, Set.of("delete rule")),
+            Map.entry(Rule.TEXT_FOR_TYPE, Set.of("type")),
+            Map.entry(Rule.UNIQUE_WITH_NULLS, Set.of("optional")),
             Map.entry(Rule.REPEATED_GROUP, Set.of()));
 
     private static Set<List<String>> facts(Design design) {
@@ -81,7 +83,10 @@ class FixesTest {
     }
 
     private static void check(Design design, Dialect dialect) {
-        for (Finding finding : Report.of(design, dialect).of(Level.WARNING)) {
+        List<Finding> warnings = Report.of(design, dialect).of(Level.WARNING).stream()
+                .filter(f -> f.rule() != Rule.UNUSED_DECLARATION) // its fix removes the whole of it, as its title says
+                .toList();
+        for (Finding finding : warnings) {
             Set<String> onPurpose = ON_PURPOSE.getOrDefault(finding.rule(), Set.of());
             for (Fix fix : finding.fixes()) {
                 Set<List<String>> lost = facts(design);
