@@ -58,8 +58,7 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             EntityRules.naming(NamingRules::check),
             EntityRules.of(KeyShapeRules::check),
             EntityRules.of(AttributeRules::check),
-            EntityRules.of(
-                    SuspectRules::check, (checked, others, entity, found) -> !others.changed(Aspect.NAMES)),
+            EntityRules.of(SuspectRules::check, (checked, others, entity, found) -> !others.changed(Aspect.NAMES)),
             EntityRules.of(IndexRules::width),
             EntityRules.of(ReferenceRules::check),
             EntityRules.of(JoinRules::said),

@@ -35,7 +35,8 @@ final class SuspectRules {
             Map.entry("qty", Type.of(Scalar.INT)),
             Map.entry("age", Type.of(Scalar.INT)));
 
-    private static final Set<String> DELETED = Set.of("deleted", "deleted_at", "deleted_on", "is_deleted", "removed_at");
+    private static final Set<String> DELETED =
+            Set.of("deleted", "deleted_at", "deleted_on", "is_deleted", "removed_at");
 
     private SuspectRules() {}
 
@@ -58,7 +59,10 @@ final class SuspectRules {
             return Optional.empty();
         }
         String meant = type.match(
-                text -> "", decimal -> "decimal(12,2)", scalar -> scalar.scalar().words(), named -> "");
+                text -> "",
+                decimal -> "decimal(12,2)",
+                scalar -> scalar.scalar().words(),
+                named -> "");
         return Optional.of(new Finding(
                 Rule.TEXT_FOR_TYPE,
                 Subject.of(entity.name(), attribute.name()),

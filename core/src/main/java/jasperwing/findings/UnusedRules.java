@@ -41,17 +41,16 @@ final class UnusedRules {
                 found.accept(unused(group.kind().word(), group.name(), GroupEdits.remove(group.kind(), group.name())));
             }
         }
-        Set<String> areas = new HashSet<>(
-                design.entities().stream().map(Entity::area).toList());
+        Set<String> areas =
+                new HashSet<>(design.entities().stream().map(Entity::area).toList());
         design.areas().stream()
                 .filter(a -> !areas.contains(a.name()))
                 .forEach(a -> found.accept(unused("area", a.name(), AreaEdits.remove(a.name()))));
     }
 
     private static Edit withoutEnum(String name) {
-        return design -> design.withEnums(design.enums().stream()
-                .filter(e -> !e.name().equals(name))
-                .toList());
+        return design -> design.withEnums(
+                design.enums().stream().filter(e -> !e.name().equals(name)).toList());
     }
 
     private static Finding unused(String word, String name, Edit without) {

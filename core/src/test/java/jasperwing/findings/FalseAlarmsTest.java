@@ -70,8 +70,7 @@ class FalseAlarmsTest {
     @ParameterizedTest
     @ValueSource(strings = {"priceEur", "creditLimit", "vat", "netPrice", "rentChf"})
     void moneyIsKnownByItsName(String name) {
-        assertThat(rules(
-                        Samples.design("entity Lease", "  id serial key", "  " + name + " real"), Dialect.POSTGRESQL))
+        assertThat(rules(Samples.design("entity Lease", "  id serial key", "  " + name + " real"), Dialect.POSTGRESQL))
                 .contains(Rule.MONEY_IN_REAL);
     }
 
