@@ -294,9 +294,13 @@ final class RelateSpeech {
         }
         String one = "guessed: each " + target + " belongs to one " + from;
         boolean many = forward.many() ? shared : !(owns(opening) && objects.counted());
-        boolean asLikely = choices.of(many ? List.of(several, one) : List.of(one, several)) == 0;
-        guesses.add(many == asLikely ? several : one);
-        return many == asLikely ? new Reading(false, "have", true, "") : new Reading(true, "belong to", false, "");
+        String optional = "guessed: " + Articles.with(target) + " may belong to one " + from;
+        List<String> ways = many ? List.of(several, one, optional) : List.of(one, several, optional);
+        String taken = ways.get(choices.of(ways));
+        guesses.add(taken);
+        return taken.equals(several)
+                ? new Reading(false, "have", true, "")
+                : new Reading(taken.equals(one), "belong to", false, "");
     }
 
     private static boolean owns(Opening opening) {

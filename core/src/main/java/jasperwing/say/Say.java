@@ -12,6 +12,7 @@ import jasperwing.naming.Spelling;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
+import jasperwing.notation.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -207,9 +208,9 @@ public final class Say {
 
     /** Names the word that is no sentence of the notation, and what could stand there. */
     private static Understanding notUnderstood(Parsed<?> parsed, String text) {
-        String problem = parsed.problems().get(0).sentence();
-        int column = Math.min(parsed.problems().get(0).column() - 1, text.length());
-        String expected = problem.replaceFirst("^found .*?; ", "");
+        Problem problem = parsed.problems().get(0);
+        int column = Math.min(problem.column() - 1, text.length());
+        String expected = problem.expected().isEmpty() ? problem.message() : "expected " + problem.expected();
         return column >= text.length()
                 ? Understanding.problem("Not finished: " + expected + " next.")
                 : Understanding.problem(
