@@ -27,8 +27,6 @@ import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Draws the tables of a schema: a table is laid out as an entity of its name would be, whose attributes are its columns. */
 public final class Blueprint {
@@ -45,7 +43,7 @@ public final class Blueprint {
         Design tables = new Blueprint(design, schema).tables();
         return Arrange.all(tables, "", metrics, progress)
                 .map(places -> SceneBuilder.build(SheetEdits.place(places).on(tables), "", metrics))
-                .map(Blueprint::plain);
+                .map(s -> plain(s, schema));
     }
 
     /** The tables as if they were entities, in the order of the schema. */
@@ -127,16 +125,24 @@ public final class Blueprint {
                         Notes.NONE));
     }
 
-    /** Types stand in it as the database writes them. */
-    private static Scene plain(Scene scene) {
-        Function<Card.Row, Card.Row> row = r -> new Card.Row(r.name(), r.type().replace("`", ""), r.mark());
+    private static Card.Row plain(Card.Row row, String table, Schema schema) {
+        boolean refers = row.mark() == Card.Mark.NONE
+                && schema.named(table).stream()
+                        .flatMap(t -> t.foreignKeys().stream())
+                        .anyMatch(k -> k.columns().contains(row.name()));
+        return new Card.Row(
+                row.name(), row.type().replace("`", ""), refers ? Card.Mark.REFERENCE : row.mark());
+    }
+
+    /** Types stand in it as the database writes them, and columns that refer to other tables are marked. */
+    private static Scene plain(Scene scene, Schema schema) {
         List<Card> cards = scene.cards().stream()
                 .map(c -> new Card(
                         c.entity(),
                         c.box(),
                         c.color(),
                         c.badge(),
-                        c.rows().stream().map(row).collect(Collectors.toList())))
+                        c.rows().stream().map(r -> plain(r, c.entity(), schema)).toList()))
                 .toList();
         return new Scene(cards, scene.lines(), scene.kinds(), scene.fans(), scene.regions());
     }

@@ -32,15 +32,19 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
         KEY,
         UNIQUE,
         COMPUTED,
+        /** A role in the key: a reference that identifies a row, alone or with others. */
+        KEY_ROLE,
+        /** A column that refers to another table. */
+        REFERENCE,
         TRAIT
     }
 
     /** How many of its rows are attributes of its own; they come first. */
     public int attributes() {
-        return (int) rows.stream().filter(r -> r.mark() != Mark.TRAIT).count();
+        return (int) rows.stream().filter(r -> r.mark() != Mark.TRAIT && r.mark() != Mark.KEY_ROLE).count();
     }
 
-    /** One attribute, or a trait that gives several. */
+    /** One attribute, a role in the key, or a trait that gives several. */
     public record Row(String name, String type, Mark mark) {}
 
     /** The same card elsewhere. */

@@ -41,9 +41,13 @@ final class Cards {
     }
 
     private Card measured(Entity entity, String badge, Optional<AreaColor> color) {
-        List<Card.Row> rows = Stream.concat(
+        List<Card.Row> rows = Stream.of(
                         entity.attributes().stream().map(a -> row(entity, a)),
+                        entity.key().names().stream()
+                                .filter(k -> entity.attribute(k).isEmpty())
+                                .map(k -> new Card.Row(k, "foreign key", Card.Mark.KEY_ROLE)),
                         entity.traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT)))
+                .flatMap(s -> s)
                 .toList();
         double head = Card.TEXT_LEFT
                 + metrics.width(entity.name(), Metrics.Face.TITLE)
@@ -56,7 +60,7 @@ final class Cards {
     }
 
     private double width(Card.Row row) {
-        Metrics.Face face = row.mark() == Card.Mark.KEY ? Metrics.Face.KEY : Metrics.Face.BODY;
+        Metrics.Face face = row.mark() == Card.Mark.KEY || row.mark() == Card.Mark.KEY_ROLE ? Metrics.Face.KEY : Metrics.Face.BODY;
         return Card.TEXT_LEFT
                 + metrics.width(row.name(), face)
                 + BETWEEN

@@ -99,8 +99,11 @@ final class CardPainter {
         double small = Math.min(8.5 / zoom, 19);
         double base = box.y() + 14 + size;
         for (Card.Row row : card.rows()) {
+            if (!isKey(row)) {
+                continue;
+            }
             base += small * 1.25;
-            if (row.mark() != Card.Mark.KEY || base > box.bottom() - 3) {
+            if (base > box.bottom() - 3) {
                 break;
             }
             g.setColor(strong);
@@ -143,7 +146,7 @@ final class CardPainter {
         Box box = card.rowBox(index);
         String column = detail == Detail.COLUMNS ? look.columns().of(card.entity(), row.name()) : "";
         double base = box.y() + (column.isEmpty() ? 13.5 : 11);
-        boolean key = row.mark() == Card.Mark.KEY;
+        boolean key = isKey(row);
         g.setColor(strong);
         if (key) {
             g.fill(new Rectangle2D.Double(box.x() + 13, box.y() + 5.5, 7, 7));
@@ -152,6 +155,8 @@ final class CardPainter {
             g.draw(new Ellipse2D.Double(box.x() + 13, box.y() + 5.5, 7, 7));
         } else if (row.mark() == Card.Mark.COMPUTED) {
             text("=", Face.CODE, palette.quiet(), box.x() + 13, base);
+        } else if (row.mark() == Card.Mark.REFERENCE) {
+            text("\u2192", Face.CODE, palette.quiet(), box.x() + 12, base);
         } else if (row.mark() == Card.Mark.TRAIT) {
             text("+", Face.CODE, palette.quiet(), box.x() + 13, base);
         }
@@ -161,6 +166,10 @@ final class CardPainter {
         if (!column.isEmpty()) {
             column(column, box);
         }
+    }
+
+    private static boolean isKey(Card.Row row) {
+        return row.mark() == Card.Mark.KEY || row.mark() == Card.Mark.KEY_ROLE;
     }
 
     /** How an attribute is stored, small below it. */

@@ -1,9 +1,11 @@
 package jasperwing.diagram;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import jasperwing.Samples;
 import jasperwing.model.AreaColor;
+import jasperwing.model.Design;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -166,5 +168,21 @@ class GeometryTest {
         assertThat(box.grown(5)).isEqualTo(new Box(-5, -5, 20, 20));
         assertThat(box.union(new Box(20, 20, 1, 1))).isEqualTo(new Box(0, 0, 21, 21));
         assertThat(Scene.EMPTY.bounds().width()).isEqualTo(1);
+    }
+
+    @Test
+    void aRoleInTheKeyHasALineOfItsOwn() {
+        Design design = Samples.design(
+                "entity Harbour",
+                "  id serial key",
+                "entity Berth",
+                "  number int",
+                "  key (harbour, number)",
+                "each Berth must lie in one Harbour as harbour");
+        Card card = SceneBuilder.build(design, "", METRICS).card("Berth").orElseThrow();
+        assertThat(card.rows())
+                .extracting(Card.Row::name, Card.Row::mark)
+                .containsExactly(tuple("number", Card.Mark.KEY), tuple("harbour", Card.Mark.KEY_ROLE));
+        assertThat(card.attributes()).isEqualTo(1);
     }
 }
