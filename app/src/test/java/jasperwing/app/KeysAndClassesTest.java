@@ -110,7 +110,7 @@ class KeysAndClassesTest extends WindowTest {
                         .replace("    private OffsetDateTime endedAt;", "    private OffsetDateTime endedAt; // mine"));
         usual("3");
         until("the conflict is told", () -> message().contains("1 conflict"));
-        assertThat(writes()).isEqualTo("Nothing to write");
+        assertThat(writes()).isEqualTo("Nothing to write, 1 conflict left");
         reveal("/Dive.java");
         clickId("#file-Dive.java");
         until("both sides are shown", () -> sees("#settle-0-generated"));

@@ -60,7 +60,8 @@ class KindsTest extends WindowTest {
 
     @Test
     void itsFamilyIsKeptAnotherWayWithOneButton() {
-        clickOn("#roster-Net").type(KeyCode.V);
+        pick("Net");
+        type(KeyCode.V);
         until("the ways are shown", () -> sees("#weigh-pane"));
         assertThat(lookup("#weigh-title").queryAs(Label.class).getText()).isEqualTo("Ways to keep the kinds of gear");
         clickOn("#use-One-table");
@@ -72,7 +73,8 @@ class KindsTest extends WindowTest {
 
     @Test
     void whatSeveralKindsHaveIsMovedUpFromTheShapePane() {
-        clickOn("#roster-Net").type(KeyCode.M);
+        pick("Net");
+        type(KeyCode.M);
         until("the moves are shown", () -> sees("#moves-pane"));
         clickOn("Move attributes up to Gear");
         until("its choices are shown", () -> sees("#choose-maker"));

@@ -100,6 +100,15 @@ class LensTest extends WindowTest {
     }
 
     @Test
+    void whatIsTypedOnTheListNarrowsIt() {
+        clickOn("#roster-Dive");
+        int entities = window.workspace().design().entities().size();
+        write("spec");
+        until("others are hidden", () -> !sees("#roster-Taxon") && sees("#roster-Specimen"));
+        assertThat(window.workspace().design().entities()).hasSize(entities);
+    }
+
+    @Test
     void sheetsShowTheirEntitiesAndKeepTheirOwnPlaces() {
         clickOn("#sheet-Collection");
         until("only its entities are shown", () -> sees("#card-Keyword") && !sees("#card-Dive"));

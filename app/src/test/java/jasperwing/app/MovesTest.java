@@ -34,7 +34,8 @@ class MovesTest extends WindowTest {
     }
 
     private void openFor(String entity) {
-        clickOn("#roster-" + entity).type(KeyCode.M);
+        pick(entity);
+        type(KeyCode.M);
         until("the moves are shown", () -> sees("#moves-pane"));
     }
 

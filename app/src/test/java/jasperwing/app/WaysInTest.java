@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.io.IOException;
@@ -12,9 +14,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -46,6 +50,20 @@ class WaysInTest extends WindowTest {
 
     private boolean isSeen(String entity) {
         return sheet().localToScreen(sheet().getBoundsInLocal()).contains(card(entity));
+    }
+
+    @Test
+    void theBeginningOfANameIsCompletedWhileSomethingIsSaid() {
+        interact(() -> window.workspace().edit(EntityEdits.add(Entity.keyed("FieldStation"))));
+        push(KeyCode.CONTROL, KeyCode.K);
+        until("the Say field has the focus", () -> focused("say"));
+        write("a boat belongs to one fie");
+        push(KeyCode.TAB);
+        until(
+                "the name is written",
+                () -> lookup("#say").<TextField>query().getText().equals("a boat belongs to one FieldStation "));
+        push(KeyCode.ENTER);
+        until("it is understood", () -> design().relationshipsOf("FieldStation").size() == 1);
     }
 
     @Test
@@ -300,6 +318,11 @@ class WaysInTest extends WindowTest {
         assertThat(design().relationships()).isEqualTo(Samples.demo().relationships());
     }
 
+    private double height(String id) {
+        Node node = lookup(id).query();
+        return node.localToScreen(node.getLayoutBounds()).getHeight();
+    }
+
     @Test
     void theKeysAreShownAndEverythingCanBeLarger() {
         push(KeyCode.F1);
@@ -309,11 +332,9 @@ class WaysInTest extends WindowTest {
                 .contains("Arrange everything", "Save", "Type on the card");
         push(KeyCode.ESCAPE);
         until("it is put away", () -> !sees("#shortcuts"));
-        double before = card("Dive").getHeight();
+        double before = height("#stage-Draw");
         push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.EQUALS);
-        until(
-                "all is larger",
-                () -> window.appearance().scale().get() > 1 && card("Dive").getHeight() > before);
+        until("all is larger", () -> window.appearance().scale().get() > 1 && height("#stage-Draw") > before);
         push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.MINUS);
         until("all is as before", () -> window.appearance().scale().get() == 1);
     }

@@ -38,7 +38,8 @@ class WeighTest extends WindowTest {
     }
 
     private void openFor(String entity) {
-        clickOn("#roster-" + entity).type(KeyCode.V);
+        pick(entity);
+        type(KeyCode.V);
         until("the ways are shown", () -> sees("#weigh-pane"));
     }
 

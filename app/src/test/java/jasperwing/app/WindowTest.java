@@ -142,6 +142,12 @@ abstract class WindowTest extends ApplicationTest {
         return n -> id.substring(1).equals(n.getId());
     }
 
+    /** Selects an entity in the list, and gives the keys to the sheet; on the list itself they narrow it. */
+    void pick(String entity) {
+        clickOn("#roster-" + entity);
+        interact(() -> sheet().requestFocus());
+    }
+
     /** Clicks a node by its id, whatever signs are in it. */
     void clickId(String id) {
         clickOn(lookup(named(id)).<Node>query());

@@ -130,8 +130,7 @@ public final class Blueprint {
                 && schema.named(table).stream()
                         .flatMap(t -> t.foreignKeys().stream())
                         .anyMatch(k -> k.columns().contains(row.name()));
-        return new Card.Row(
-                row.name(), row.type().replace("`", ""), refers ? Card.Mark.REFERENCE : row.mark());
+        return new Card.Row(row.name(), row.type().replace("`", ""), refers ? Card.Mark.REFERENCE : row.mark());
     }
 
     /** Types stand in it as the database writes them, and columns that refer to other tables are marked. */

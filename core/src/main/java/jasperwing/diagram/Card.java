@@ -41,7 +41,9 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
 
     /** How many of its rows are attributes of its own; they come first. */
     public int attributes() {
-        return (int) rows.stream().filter(r -> r.mark() != Mark.TRAIT && r.mark() != Mark.KEY_ROLE).count();
+        return (int) rows.stream()
+                .filter(r -> r.mark() != Mark.TRAIT && r.mark() != Mark.KEY_ROLE)
+                .count();
     }
 
     /** One attribute, a role in the key, or a trait that gives several. */

@@ -60,7 +60,8 @@ final class Cards {
     }
 
     private double width(Card.Row row) {
-        Metrics.Face face = row.mark() == Card.Mark.KEY || row.mark() == Card.Mark.KEY_ROLE ? Metrics.Face.KEY : Metrics.Face.BODY;
+        Metrics.Face face =
+                row.mark() == Card.Mark.KEY || row.mark() == Card.Mark.KEY_ROLE ? Metrics.Face.KEY : Metrics.Face.BODY;
         return Card.TEXT_LEFT
                 + metrics.width(row.name(), face)
                 + BETWEEN

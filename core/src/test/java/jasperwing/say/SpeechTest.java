@@ -172,7 +172,8 @@ class SpeechTest {
         assertThat(other.sentences()).containsExactly("each Library may own many Book, which may have many Library");
         assertThat(other.told().get(0))
                 .isEqualTo(new Understanding.Guess("guessed: a Book may have many Libraries", side.key(), 1, 3));
-        assertThat(Say.understand(EMPTY, "a library owns books", Map.of(side.key(), 2)).sentences())
+        assertThat(Say.understand(EMPTY, "a library owns books", Map.of(side.key(), 2))
+                        .sentences())
                 .containsExactly("each Library may own many Book, which may belong to one Library");
         Understanding.Guess type =
                 Say.understand(EMPTY, "a book has a motto").told().get(0);

@@ -7,13 +7,17 @@ import jasperwing.model.Relationship;
 import jasperwing.say.Say;
 import jasperwing.say.Understanding;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -29,6 +33,8 @@ import javafx.scene.layout.VBox;
  * taken by itself; what was not understood stays in the field.
  */
 final class SayField extends HBox {
+    private static final Pattern LAST_WORD = Pattern.compile("\\s([\\p{L}\\p{N}_]{2,})$");
+
     private final Workspace workspace;
     private final Supplier<List<Shortcuts.Shortcut>> commands;
     private final Runnable back;
@@ -114,9 +120,33 @@ final class SayField extends HBox {
             field.setText(understood().corrected());
             field.end();
             e.consume();
+        } else if (e.getCode() == KeyCode.TAB && completion().isPresent()) {
+            completion().ifPresent(this::complete);
+            e.consume();
         } else if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
             arrow(e.getCode() == KeyCode.UP ? -1 : 1);
             e.consume();
+        }
+    }
+
+    /** The name of an entity that the last word, where it is not the only one, is the beginning of. */
+    private Optional<String> completion() {
+        Matcher matcher = LAST_WORD.matcher(field.getText());
+        if (field.getCaretPosition() != field.getLength() || !matcher.find()) {
+            return Optional.empty();
+        }
+        String typed = matcher.group(1).toLowerCase(Locale.ROOT);
+        return workspace.design().entities().stream()
+                .map(Entity::name)
+                .filter(n -> n.toLowerCase(Locale.ROOT).startsWith(typed) && n.length() > typed.length())
+                .min(Comparator.comparingInt(String::length));
+    }
+
+    private void complete(String name) {
+        Matcher matcher = LAST_WORD.matcher(field.getText());
+        if (matcher.find()) {
+            field.replaceText(matcher.start(1), field.getLength(), name + " ");
+            field.end();
         }
     }
 
@@ -245,6 +275,9 @@ final class SayField extends HBox {
             List<String> choices =
                     choices(understanding).stream().map(Choice::words).toList();
             preview.show(understanding, choices, chosen);
+            if (understanding.corrected().isEmpty()) {
+                completion().ifPresent(preview::completes);
+            }
         }
         preview.below(this);
     }

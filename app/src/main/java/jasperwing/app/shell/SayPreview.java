@@ -55,6 +55,12 @@ final class SayPreview extends VBox {
         setVisible(!getChildren().isEmpty());
     }
 
+    /** Below what is shown: the name that Tab writes. */
+    void completes(String name) {
+        line("Tab writes " + name, "quiet");
+        setVisible(true);
+    }
+
     void show(List<Say.Heard> heard) {
         clear();
         long understood =

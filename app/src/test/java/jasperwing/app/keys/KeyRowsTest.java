@@ -37,14 +37,14 @@ class KeyRowsTest {
         assertThat(texts(rows.foreignKeys()))
                 .hasSize(18)
                 .contains(
-                        "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | refuse | yes",
-                        "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | delete too | yes",
+                        "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | restrict | yes",
+                        "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | cascade | yes",
                         "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | is left dangling | unique",
-                        "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | empty it | yes",
-                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | delete too | unique",
-                        "dive_hazards.dive_id | \u2192 dives.id | is in hazards of Dive | bigint | no | delete too | yes",
-                        "instrument_dives.dive_id | \u2192 dives.id | pairs Instrument and Dive | bigint | no | delete too | yes",
-                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | delete too | yes");
+                        "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | set null | yes",
+                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | cascade | unique",
+                        "dive_hazards.dive_id | \u2192 dives.id | is in hazards of Dive | bigint | no | cascade | yes",
+                        "instrument_dives.dive_id | \u2192 dives.id | pairs Instrument and Dive | bigint | no | cascade | yes",
+                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | cascade | yes");
         assertThat(texts(rows.joins()))
                 .containsExactly(
                         "assignments | Dive \u00d7 Researcher | (dive_id, researcher_id, duty) | duty, airUsed, signedAt | a class of its own",
@@ -60,7 +60,8 @@ class KeyRowsTest {
         Design design =
                 Samples.design("enum Gear kept as a table: net, trap", "entity Haul", "  id serial key", "  gear Gear");
         assertThat(texts(rows(design).foreignKeys()))
-                .containsExactly("hauls.gear | \u2192 gears.value | is one of Gear | varchar(20) | no | refuse | yes");
+                .containsExactly(
+                        "hauls.gear | \u2192 gears.value | is one of Gear | varchar(20) | no | restrict | yes");
     }
 
     @Test
@@ -91,8 +92,8 @@ class KeyRowsTest {
         KeyRows rows = rows(design);
         assertThat(texts(rows.foreignKeys()))
                 .containsExactly(
-                        "notes.about_dive_id | \u2192 dives.id | is on Dive | bigint | yes | empty it | yes",
-                        "notes.about_site_id | \u2192 sites.id | is on Site | bigint | yes | refuse | yes");
+                        "notes.about_dive_id | \u2192 dives.id | is on Dive | bigint | yes | set null | yes",
+                        "notes.about_site_id | \u2192 sites.id | is on Site | bigint | yes | restrict | yes");
         assertThat(texts(rows.oneOfs()))
                 .containsExactly(
                         "notes.about_\u2026 | Dive, Site | a column for each | bigint | yes | yes, each key and that exactly one is filled");
