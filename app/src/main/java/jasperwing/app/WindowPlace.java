@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 
 /** Where a window opens and how large: as it was closed last, where a screen still shows that; else in the middle, 1280 by 800 at most. */
 final class WindowPlace {
@@ -16,6 +17,8 @@ final class WindowPlace {
     /** So much of the window must be on a screen for it to be got hold of. */
     private static final double HELD = 120;
 
+    private static final double STEP = 28;
+
     private WindowPlace() {}
 
     static void give(Stage stage, Appearance appearance) {
@@ -25,11 +28,19 @@ final class WindowPlace {
         Rectangle2D usual = usual(screen);
         Rectangle2D place =
                 appearance.bounds().get().filter(WindowPlace::isSeen).orElse(usual);
-        stage.setX(place.getMinX());
-        stage.setY(place.getMinY());
+        double aside = STEP * others();
+        stage.setX(place.getMinX() + aside);
+        stage.setY(place.getMinY() + aside);
         stage.setWidth(Math.max(stage.getMinWidth(), place.getWidth()));
         stage.setHeight(Math.max(stage.getMinHeight(), place.getHeight()));
         stage.setMaximized(appearance.maximized().get());
+    }
+
+    /** How many windows there are besides, so that a further one does not hide them. */
+    private static long others() {
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof Stage && w.isShowing())
+                .count();
     }
 
     private static Rectangle2D usual(Rectangle2D screen) {

@@ -85,7 +85,9 @@ public final class PhysicalNames {
     private static String manyOf(Tie tie) {
         String role = Words.snake(Roles.forward(tie));
         String one = Words.snake(Plurals.singular(tie.to()));
-        if (role.isEmpty() || Plurals.isPlural(role) || Plurals.singular(role).equals(one)) {
+        if (role.isEmpty()
+                || Plurals.plural(role).equals(role)
+                || Plurals.singular(role).equals(one)) {
             return Plurals.plural(role);
         }
         return role + "_" + Plurals.plural(one);

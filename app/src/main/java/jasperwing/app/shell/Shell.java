@@ -169,9 +169,14 @@ public final class Shell extends StackPane {
 
     /** Asks all windows to close, until one has something that cannot be saved. */
     static void quit() {
-        List.copyOf(Window.getWindows()).stream()
-                .filter(w -> w instanceof javafx.stage.Stage && w.isShowing())
-                .forEach(Shell::closing);
+        for (Window window : List.copyOf(Window.getWindows())) {
+            if (window instanceof javafx.stage.Stage && window.isShowing()) {
+                closing(window);
+                if (window.isShowing()) {
+                    return;
+                }
+            }
+        }
     }
 
     private void flipSide() {
