@@ -270,7 +270,7 @@ class CommandLineTest {
     @Test
     void wordsThatAreNotKnownAreAnsweredWithThoseThatAre() {
         assertThat(run("tables", DEMO, "--dialect", "oracular").err())
-                .contains("expected one of postgresql, mariadb, sqlite");
+                .contains("Choose one of postgresql, mariadb, sqlite");
         assertThat(run("classes", DEMO, "--target", "basic", "-o", "x").err())
                 .contains("expected one of java-jakarta, java-plain");
         assertThat(run("tables", DEMO).code()).isEqualTo(2);
