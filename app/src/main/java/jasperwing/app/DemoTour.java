@@ -1,7 +1,7 @@
 package jasperwing.app;
 
+import jasperwing.app.shell.GuidedTour.Stop;
 import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Tour.Stop;
 import java.util.List;
 import java.util.stream.Stream;
 

@@ -49,7 +49,7 @@ final class CheckCommand implements Callable<Integer> {
         } else if (form.sarif) {
             FindingsSarif.write(report, design, places, out);
         } else {
-            new FindingsText(design, loaded.text(), places, Terminal.standard(), out).write(report);
+            new FindingsText(design, loaded.text(), places, TerminalColors.standard(), out).write(report);
         }
         out.flush();
         return report.count(Level.ERROR) > 0 ? 1 : 0;

@@ -98,7 +98,7 @@ final class DrawCommand implements Callable<Integer> {
 
     /** A line on a person's terminal that tells how far long work is. */
     private Progress progress() {
-        if (!Terminal.standard().isThere()) {
+        if (!TerminalColors.standard().isThere()) {
             return Progress.UNWATCHED;
         }
         return new Progress() {

@@ -12,10 +12,10 @@ final class FindingsText {
     private final Path design;
     private final FindingPlaces places;
     private final List<String> lines;
-    private final Terminal terminal;
+    private final TerminalColors terminal;
     private final PrintWriter out;
 
-    FindingsText(Path design, String text, FindingPlaces places, Terminal terminal, PrintWriter out) {
+    FindingsText(Path design, String text, FindingPlaces places, TerminalColors terminal, PrintWriter out) {
         this.design = design;
         this.places = places;
         this.lines = text.lines().toList();

@@ -15,7 +15,7 @@ public final class Handbook {
             """
             # Findings
 
-            A design is held against every rule on every edit. A *error* will not work; a *warning* works, and will hurt. Each finding names
+            Every edit is checked against all rules. An *error* will not work; a *warning* works, but causes trouble later. Each finding names
             what it is about, says why it matters, and offers fixes, each an edit that can be undone. Codes are stable. This page is made from the rules
             themselves: what stands below each example is what is said of it.
 

@@ -72,7 +72,7 @@ final class Choices {
 
     private static Relationship counted(Reading reading, boolean many, Function<Reading, Relationship> with) {
         Relationship now = with.apply(reading.withMany(many));
-        return reading.many() == many ? now : Turning.sensible(now);
+        return reading.many() == many ? now : RelationshipReversal.sensible(now);
     }
 
     private static List<Option> sorting(

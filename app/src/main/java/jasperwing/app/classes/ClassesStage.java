@@ -1,8 +1,8 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Adjustable;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.PaneWidth;
+import jasperwing.app.shell.ResizablePane;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
@@ -60,7 +60,7 @@ public final class ClassesStage implements Stage {
         targets = new TargetsPane(workspace, this::look);
         targets.options().setOnAction(e -> showSide());
         view.getStyleClass().add("classes");
-        view.setLeft(new Adjustable(left(), PaneWidth.TARGETS, appearance, false));
+        view.setLeft(new ResizablePane(left(), PaneWidth.TARGETS, appearance, false));
         view.setMinSize(0, 0);
         view.setCenter(code);
         code.write().setOnAction(e -> {

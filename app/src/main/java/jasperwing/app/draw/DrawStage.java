@@ -1,9 +1,9 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Adjustable;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.PaneWidth;
 import jasperwing.app.shell.PathPrompt;
+import jasperwing.app.shell.ResizablePane;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
@@ -83,7 +83,7 @@ public final class DrawStage implements Stage {
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
         roster = new Roster(workspace, menu);
-        Adjustable list = new Adjustable(roster, PaneWidth.LIST, appearance, false);
+        ResizablePane list = new ResizablePane(roster, PaneWidth.LIST, appearance, false);
         panes = new Panes(workspace, appearance, prompt, view, list, sheet);
         view.setCenter(middle());
         view.setMinSize(0, 0);

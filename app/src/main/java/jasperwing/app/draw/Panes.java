@@ -1,9 +1,9 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Adjustable;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.PaneWidth;
 import jasperwing.app.shell.PathPrompt;
+import jasperwing.app.shell.ResizablePane;
 import jasperwing.app.shell.Workspace;
 import java.util.HashMap;
 import java.util.Map;
@@ -29,7 +29,7 @@ final class Panes {
     private final BorderPane view;
     private final Node roster;
     private final Region sheet;
-    private final Map<Region, Adjustable> frames = new HashMap<>();
+    private final Map<Region, ResizablePane> frames = new HashMap<>();
     private Node middle;
     private TextPane text;
     private ReadingsPane readings;
@@ -90,7 +90,7 @@ final class Panes {
     }
 
     private boolean isShown(Region pane) {
-        return pane != null && view.getRight() instanceof Adjustable frame && frame.pane() == pane;
+        return pane != null && view.getRight() instanceof ResizablePane frame && frame.pane() == pane;
     }
 
     private void showList() {
@@ -157,7 +157,7 @@ final class Panes {
     /** Shows a pane beside the sheet, in place of the list and the lens, or puts it away. @return whether it is shown */
     private boolean toggle(Region pane, PaneWidth width) {
         boolean shows = !isShown(pane);
-        view.setRight(shows ? frames.computeIfAbsent(pane, p -> new Adjustable(p, width, appearance, true)) : null);
+        view.setRight(shows ? frames.computeIfAbsent(pane, p -> new ResizablePane(p, width, appearance, true)) : null);
         appearance.crowded().set(shows);
         if (!shows) {
             sheet.requestFocus();

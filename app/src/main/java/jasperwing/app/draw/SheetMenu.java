@@ -22,7 +22,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.reading.Turning;
+import jasperwing.reading.RelationshipReversal;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -207,8 +207,9 @@ final class SheetMenu {
 
     private void relationship(MenuItems items, Relationship relationship) {
         items.add("Edit the sentence", actions::sentence);
-        Turning.exchanged(relationship).ifPresent(now -> items.add("Turn round", () -> restate(relationship, now)));
-        Turning.fromOtherEnd(relationship)
+        RelationshipReversal.exchanged(relationship)
+                .ifPresent(now -> items.add("Turn round", () -> restate(relationship, now)));
+        RelationshipReversal.fromOtherEnd(relationship)
                 .ifPresent(now -> items.add(
                         isOfPairs(relationship)
                                 ? "Let " + relationship.targets().get(0) + " own it"

@@ -109,9 +109,10 @@ public final class PathPrompt extends StackPane {
     }
 
     /**
-     * Also asks for a text, which is given on when the rest is done; until the prompt is shown anew.
+     * Adds a second field to the prompt, until it is opened for something else.
      *
-     * @param path that goes with a text, as long as nobody has typed another
+     * @param path the path to suggest for a text of that field; a path the user has typed is kept
+     * @param take receives the text when the prompt is submitted
      */
     void alsoAsk(String what, String value, UnaryOperator<String> path, Consumer<String> take) {
         pathFor = t -> t;

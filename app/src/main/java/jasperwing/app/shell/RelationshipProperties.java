@@ -5,7 +5,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
-import jasperwing.reading.Turning;
+import jasperwing.reading.RelationshipReversal;
 import java.util.List;
 import java.util.Optional;
 
@@ -73,7 +73,7 @@ final class RelationshipProperties {
         if (tie.shape() == Tie.Shape.ONE_TO_ONE && tie.back().isPresent()) {
             form.choice("holder", "Key held by", ends, tie.holder(), now -> changed(tie.withTurned(!tie.turned())));
         } else if (tie.shape() == Tie.Shape.MANY_TO_MANY && tie.back().isPresent()) {
-            form.choice("owner", "Owned by", ends, tie.from(), now -> Turning.fromOtherEnd(tie)
+            form.choice("owner", "Owned by", ends, tie.from(), now -> RelationshipReversal.fromOtherEnd(tie)
                     .ifPresent(this::changed));
         }
     }

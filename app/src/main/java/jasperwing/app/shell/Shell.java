@@ -34,9 +34,9 @@ public final class Shell extends StackPane {
     private final BooleanProperty showsSide;
     private final BooleanProperty crowded;
     private final StackPane beside = new StackPane();
-    private final Adjustable side;
+    private final ResizablePane side;
     private final StackPane middle = new StackPane();
-    private final Tour tour = new Tour();
+    private final GuidedTour tour = new GuidedTour();
     private final ShortcutSheet shortcutSheet = new ShortcutSheet();
     private final Shortcuts keys = new Shortcuts();
     private Stage current;
@@ -69,7 +69,7 @@ public final class Shell extends StackPane {
         crowded = appearance.crowded();
         showsSide.addListener((o, was, is) -> showSide());
         crowded.addListener((o, was, is) -> showSide());
-        side = new Adjustable(beside, PaneWidth.LENS, appearance, true);
+        side = new ResizablePane(beside, PaneWidth.LENS, appearance, true);
         clipMiddle();
         BorderPane frame = new BorderPane(inner, null, null, null, rail);
         files.promptWith(prompt);
@@ -158,7 +158,7 @@ public final class Shell extends StackPane {
     }
 
     /** Leads through the window from stop to stop. */
-    public void tour(List<Tour.Stop> stops) {
+    public void tour(List<GuidedTour.Stop> stops) {
         tour.begin(stops);
     }
 

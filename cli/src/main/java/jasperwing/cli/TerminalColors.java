@@ -1,19 +1,19 @@
 package jasperwing.cli;
 
 /** Whether output goes to a person's terminal, and how it is coloured there. */
-final class Terminal {
+final class TerminalColors {
     private static final String RESET = "\u001b[0m";
 
     private final boolean isThere;
 
-    Terminal(boolean isThere) {
+    TerminalColors(boolean isThere) {
         this.isThere = isThere;
     }
 
     /** A terminal at both ends, which takes colours unless {@code NO_COLOR} or {@code TERM=dumb} says otherwise. */
-    static Terminal standard() {
+    static TerminalColors standard() {
         boolean wanted = System.getenv("NO_COLOR") == null && !"dumb".equals(System.getenv("TERM"));
-        return new Terminal(wanted && System.console() != null);
+        return new TerminalColors(wanted && System.console() != null);
     }
 
     boolean isThere() {

@@ -11,11 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Relationships turned round: with their ends exchanged, or the same ones said from the other end. */
-public final class Turning {
+public final class RelationshipReversal {
     private static final Set<String> BELONGING = Set.of("belong to", "be part of", "be owned by", "be held by");
     private static final Set<String> HAVING = Set.of("have", "contain", "own", "hold", "include");
 
-    private Turning() {}
+    private RelationshipReversal() {}
 
     /**
      * The relationship with its two entities exchanged, each reading as it was: <i>each Skipper may have many Boat, which must belong to one

@@ -10,7 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A few stops through the window, one note after the other; what each is about is shown beside it. It can be left at any time. */
-public final class Tour extends VBox {
+public final class GuidedTour extends VBox {
     private static final double WIDTH = 340;
 
     private final Label count = new Label();
@@ -28,7 +28,7 @@ public final class Tour extends VBox {
      */
     public record Stop(String title, String text, Runnable show) {}
 
-    Tour() {
+    GuidedTour() {
         setId("tour");
         getStyleClass().add("tour");
         setMaxSize(WIDTH, USE_PREF_SIZE);

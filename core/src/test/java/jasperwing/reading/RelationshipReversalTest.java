@@ -17,7 +17,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
-class TurningTest {
+class RelationshipReversalTest {
     private static Relationship of(String sentence) {
         return Notation.sentence(sentence).value().orElseThrow();
     }
@@ -28,14 +28,14 @@ class TurningTest {
 
     @Test
     void endsAreExchangedAndTheVerbsStayWithTheReadings() {
-        assertThat(said(Turning.exchanged(
+        assertThat(said(RelationshipReversal.exchanged(
                         of("each Skipper may have many Boat as boats, which must belong to one Skipper as skipper"))))
                 .isEqualTo("each Boat may have many Skipper, which must belong to one Boat");
-        assertThat(said(Turning.exchanged(of("each Boat must be led by one Sailor as captain"))))
+        assertThat(said(RelationshipReversal.exchanged(of("each Boat must be led by one Sailor as captain"))))
                 .isEqualTo("each Sailor must be led by one Boat as captain");
-        assertThat(said(Turning.exchanged(of("each Taxon may be under one Taxon as parent"))))
+        assertThat(said(RelationshipReversal.exchanged(of("each Taxon may be under one Taxon as parent"))))
                 .isEqualTo("none");
-        assertThat(said(Turning.exchanged(of("each Note must be about one of Dive, Site"))))
+        assertThat(said(RelationshipReversal.exchanged(of("each Note must be about one of Dive, Site"))))
                 .isEqualTo("none");
     }
 
@@ -48,7 +48,7 @@ class TurningTest {
                 "  id serial key",
                 "each Sail must belong to one Boat, which may have many Sail",
                 "  deleting Boat deletes Sail too");
-        assertThat(Turning.exchanged(design.relationships().get(0))
+        assertThat(RelationshipReversal.exchanged(design.relationships().get(0))
                         .orElseThrow()
                         .deletes())
                 .extracting(d -> d.entity() + " " + d.rule())
@@ -58,7 +58,8 @@ class TurningTest {
     @Test
     void aCountThatTurnsTheSenseTakesTheVerbsAlong() {
         Relationship one = of("each Skipper may have one Boat, which must belong to one Skipper");
-        Relationship turned = Turning.sensible(one.withBack(one.back().map(b -> b.withMany(true))));
+        Relationship turned =
+                RelationshipReversal.sensible(one.withBack(one.back().map(b -> b.withMany(true))));
         assertThat(Notation.print(turned))
                 .isEqualTo("each Skipper may belong to one Boat, which must have many Skipper");
     }
@@ -68,13 +69,13 @@ class TurningTest {
     void whatIsSaidFromTheOtherEndIsTheSame(@ForAll long seed) {
         Design design = WideDesigns.of(seed);
         for (Relationship relationship : design.relationships()) {
-            Optional<Relationship> other = Turning.fromOtherEnd(relationship);
+            Optional<Relationship> other = RelationshipReversal.fromOtherEnd(relationship);
             boolean plain = relationship instanceof Tie tie
                     && tie.shape() != Tie.Shape.MANY_TO_MANY
                     && tie.shape() != Tie.Shape.LINKED
                     && !tie.isSelf();
             if (other.isPresent() && plain) {
-                assertThat(Turning.fromOtherEnd(other.get())).contains(relationship);
+                assertThat(RelationshipReversal.fromOtherEnd(other.get())).contains(relationship);
                 Design now =
                         RelationshipEdits.replace(relationship, other.get()).on(design);
                 assertThat(columns(now)).isEqualTo(columns(design));

@@ -15,7 +15,7 @@ import javafx.scene.layout.Region;
  * A pane at a side with an edge that is dragged to make it narrower or wider; with the focus on the edge, the arrow keys do so, and a
  * double-click gives back the usual width. It takes no more than its share of the window, so that what it stands beside stays usable.
  */
-public final class Adjustable extends Region {
+public final class ResizablePane extends Region {
     private static final double EDGE = 5;
     private static final double STEP = 20;
 
@@ -28,7 +28,7 @@ public final class Adjustable extends Region {
     private double pressedWidth;
 
     /** @param atRight whether the pane stands at the right of what it narrows, so that its edge is the left one */
-    public Adjustable(Region pane, PaneWidth limits, Appearance appearance, boolean atRight) {
+    public ResizablePane(Region pane, PaneWidth limits, Appearance appearance, boolean atRight) {
         this.pane = pane;
         this.limits = limits;
         this.width = appearance.width(limits);
