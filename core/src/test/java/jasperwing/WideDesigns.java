@@ -13,7 +13,7 @@ import java.util.Random;
  */
 public final class WideDesigns {
     private static final List<String> ENTITIES =
-            List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart", "of one", "Ünit", "order");
+            List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart", "of one", "Ünit", "order", "Enrolment");
 
     private static final List<String> TYPES = List.of(
             "text(40)",
@@ -153,13 +153,26 @@ public final class WideDesigns {
             key();
         }
         for (int i = 0; i < random.nextInt(6); i++) {
-            attribute(pick(List.of("a" + i, "b" + i, "dive_id", "price", "kind", "phone" + i)));
+            attribute(pick(List.of(
+                    "a" + i,
+                    "b" + i,
+                    "dive_id",
+                    "price",
+                    "kind",
+                    "phone" + i,
+                    "sku",
+                    "boatName",
+                    "tripCount",
+                    "totalAmount")));
         }
         for (String usual : List.of("name text(40)", "amount int?", "day date", "spot Spot?", "hue Hue")) {
             if (random.nextInt(3) > 0) {
                 lines.add("  " + usual);
             }
         }
+        List.of("draft boolean", "isSent boolean", "paid boolean default true")
+                .subList(0, Math.max(0, random.nextInt(9) - 5))
+                .forEach(state -> lines.add("  " + state));
         for (int i = 0; i < random.nextInt(3); i++) {
             String formula = pick(FORMULAS).replace("%s", role());
             lines.add("  " + pick(List.of("sum" + i, "sum2")) + " " + pick(List.of("int", "int?", "text(20)", "real"))

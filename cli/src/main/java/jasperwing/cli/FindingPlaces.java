@@ -33,7 +33,7 @@ final class FindingPlaces {
         return subject.relationship()
                         .flatMap(r -> map.of(TextMap.Kind.RELATIONSHIP, relationships.getOrDefault(r, -1)))
                         .map(TextMap.Span::first)
-                        .or(() -> statement(subject).map(s -> line(s, subject.member())))
+                        .or(() -> statement(subject).map(s -> line(s, subject)))
                         .orElse(0)
                 + 1;
     }
@@ -43,9 +43,11 @@ final class FindingPlaces {
                 .or(() -> map.named(subject.entity()));
     }
 
-    private int line(TextMap.Span statement, String member) {
-        return member.isEmpty()
-                ? statement.first()
-                : map.line(statement, member).orElse(statement.first());
+    private int line(TextMap.Span statement, Subject subject) {
+        Optional<Integer> constraint =
+                subject.line().isEmpty() ? Optional.empty() : map.constraint(statement, subject.line());
+        return constraint
+                .or(() -> subject.member().isEmpty() ? Optional.empty() : map.line(statement, subject.member()))
+                .orElse(statement.first());
     }
 }

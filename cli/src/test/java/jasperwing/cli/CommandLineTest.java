@@ -47,7 +47,7 @@ class CommandLineTest {
                 .contains(
                         ":" + line("each Note must be about") + ": error one-of-keys-differ Note.subject",
                         "  fix: Keep it as a column for each")
-                .endsWith("1 error, 3 warnings, 2 accepted, 77 rules pass\n");
+                .endsWith("1 error, 3 warnings, 2 accepted, 82 rules pass\n");
     }
 
     @Test
@@ -57,6 +57,17 @@ class CommandLineTest {
         assertThat(run("check", design.toString()).out())
                 .contains("    4 |   fee real\n      |   ^^^\n")
                 .doesNotContain("\u001b");
+    }
+
+    @Test
+    void aFindingAboutAConstraintShowsTheLineOfIt() throws IOException {
+        Path design = folder.resolve("boats.wing");
+        Files.writeString(
+                design,
+                "design \"D\"\nentity Boat\n  id serial key\n  name text(9)\n  home text(9)?\n  unique (name,home)\n");
+        assertThat(run("check", design.toString()).out())
+                .contains(
+                        ":6: warning unique-with-nulls Boat.home\n    6 |   unique (name,home)\n      |                ^^^^\n");
     }
 
     @Test

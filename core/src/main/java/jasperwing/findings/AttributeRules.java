@@ -17,7 +17,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 
 /** Attributes whose type does what nobody wants of them. */
 final class AttributeRules {
@@ -64,7 +63,7 @@ final class AttributeRules {
             if (type.isText() && isSecret(attribute)) {
                 found.accept(secret(entity, attribute));
             }
-            if (isWide(type, dialect) && isIndexed(entity, attribute)) {
+            if (isWide(type, dialect) && !indexedBy(entity, attribute).isEmpty()) {
                 indexed(entity, attribute, dialect, found);
             }
             UncheckedRules.check(entity, attribute, dialect, found);
@@ -104,7 +103,7 @@ final class AttributeRules {
                         a -> a.withForm(a.form().withSortedAs("")))));
     }
 
-    private static boolean isMoney(Attribute attribute) {
+    static boolean isMoney(Attribute attribute) {
         List<String> words = new ArrayList<>(Words.split(attribute.name()));
         if (words.size() > 1 && CURRENCIES.contains(words.get(words.size() - 1))) {
             words.remove(words.size() - 1);
@@ -118,13 +117,22 @@ final class AttributeRules {
         return !Collections.disjoint(words, SECRET) && Collections.disjoint(words, GUARDED);
     }
 
-    /** Whether it is in a key, in an index or unique, by itself or with others. */
-    private static boolean isIndexed(Entity entity, Attribute attribute) {
-        return attribute.unique()
-                || entity.indexes().stream().anyMatch(i -> i.named().contains(attribute.name()))
-                || Stream.concat(Stream.of(entity.key()), entity.uniques().stream())
-                        .map(Members::names)
-                        .anyMatch(n -> n.contains(attribute.name()));
+    /** What an attribute is indexed by: {@code unique}, {@code in the key}, {@code in index (a, b)}; empty when by nothing. */
+    private static List<String> indexedBy(Entity entity, Attribute attribute) {
+        List<String> all = new ArrayList<>(0);
+        if (attribute.unique()) {
+            all.add("unique");
+        }
+        if (entity.isKey(attribute)) {
+            all.add("in the key");
+        }
+        entity.uniques().stream()
+                .filter(u -> u.names().contains(attribute.name()))
+                .forEach(u -> all.add("in " + Subject.line("unique", u)));
+        entity.indexes().stream()
+                .filter(i -> i.named().contains(attribute.name()))
+                .forEach(i -> all.add("in " + Subject.ofIndex(entity.name(), i).line()));
+        return all;
     }
 
     private static Finding money(Entity entity, Attribute attribute) {
@@ -208,15 +216,15 @@ final class AttributeRules {
         return new Finding(
                 rule,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name()
-                        + " is unique, indexed or in the key, and can be of any length.",
+                entity.name() + "'s " + attribute.name() + " is " + String.join(" and ", indexedBy(entity, attribute))
+                        + ", and can be of any length.",
                 why,
                 fixes);
     }
 
     private static Fix without(Entity entity, Attribute attribute) {
         return new Fix(
-                "Let it be neither unique nor indexed nor in the key",
+                "Let it not be " + String.join(" or ", indexedBy(entity, attribute)),
                 EntityEdits.change(entity.name(), e -> e.withKey(e.key().without(attribute.name()))
                                 .withUniques(e.uniques().stream()
                                         .filter(u -> !u.names().contains(attribute.name()))

@@ -206,7 +206,7 @@ final class GatheringRules {
                         : List.of());
     }
 
-    private static String freeGroup(Design design, String wanted) {
+    static String freeGroup(Design design, String wanted) {
         Set<String> taken = Stream.of(
                         design.entities().stream().map(Entity::name),
                         design.enums().stream().map(e -> e.name()),

@@ -50,7 +50,7 @@ final class IndexRules {
         String members = String.join(", ", index.members().names());
         return new Finding(
                 Rule.CANNOT_INDEX,
-                Subject.of(entity.name(), index.members().names().get(0)),
+                Subject.ofIndex(entity.name(), index),
                 entity.name() + "'s index on " + members + " would take more than " + KeyWidth.MOST + " bytes a row.",
                 "MariaDB refuses the index.",
                 List.of(without(entity, index)));
@@ -70,7 +70,7 @@ final class IndexRules {
         String members = String.join(", ", index.members().names());
         return new Finding(
                 Rule.INDEX_CONDITION,
-                Subject.of(entity.name(), index.members().names().get(0)),
+                Subject.ofIndex(entity.name(), index),
                 "The condition of " + entity.name() + "'s index on " + members + " " + what + ".",
                 "The index is left out of the tables, so that they can be created.",
                 List.of(without(entity, index)));

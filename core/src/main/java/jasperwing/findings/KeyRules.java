@@ -73,7 +73,7 @@ final class KeyRules {
     private static Finding keyMember(Entity entity, String member) {
         return new Finding(
                 Rule.KEY_MEMBER,
-                Subject.of(entity.name(), member),
+                Subject.ofKey(entity.name(), entity.key(), member),
                 entity.name() + "'s key names " + member + ", which is not a single value that is kept.",
                 "The key would be without it.",
                 List.of(new Fix(

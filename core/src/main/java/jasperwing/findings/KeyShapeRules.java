@@ -81,9 +81,16 @@ final class KeyShapeRules {
         }
         if (attribute.type() instanceof Type.Plain plain && INEXACT.contains(plain.scalar())) {
             found.accept(inexact(entity, attribute));
-        } else if (attribute.type().isText() && entity.key().names().size() == 1 && isChanging(attribute)) {
+        } else if (isAlone(entity, attribute) && isChanging(attribute)) {
             found.accept(unstable(entity, attribute));
         }
+    }
+
+    /** Whether it is the key, and there is more to a row than its key; a list of words is keyed by them on purpose. */
+    private static boolean isAlone(Entity entity, Attribute attribute) {
+        return attribute.type().isText()
+                && entity.key().names().size() == 1
+                && entity.attributes().size() > 1;
     }
 
     private static boolean isChanging(Attribute attribute) {
@@ -183,7 +190,7 @@ final class KeyShapeRules {
         String names = String.join(", ", unique.names());
         return new Finding(
                 Rule.REDUNDANT_UNIQUE,
-                Subject.of(entity.name(), unique.names().get(0)),
+                Subject.ofUnique(entity.name(), unique),
                 entity.name() + "'s unique (" + names + ") follows from what is unique already.",
                 "The extra index slows writes and is never used.",
                 List.of(new Fix("Take unique (" + names + ") out", EntityEdits.change(entity.name(), e -> {

@@ -115,11 +115,12 @@ final class KindMemberRules {
         });
         return new Finding(
                 Rule.UNIQUE_APART,
-                Subject.of(kind.name(), member),
-                kind.name() + "'s unique line names " + member + ", which lies in the table of " + owner + ".",
+                Subject.ofUnique(kind.name(), unique, member),
+                kind.name() + "'s " + Subject.line("unique", unique) + " names " + member
+                        + ", which lies in the table of " + owner + ".",
                 "No database can make columns of two tables unique together; the constraint is left out.",
                 List.of(
-                        new Fix("Remove the unique line", without),
+                        new Fix("Remove " + Subject.line("unique", unique), without),
                         KindKeepingRules.keepIn(design, kind.name(), KindsKept.ONE_TABLE)));
     }
 }

@@ -86,7 +86,7 @@ final class RepeatRules {
         for (Indexing index : entity.indexes()) {
             members(
                     entity,
-                    "index",
+                    index.unique() ? "unique" : "index",
                     index.members(),
                     e -> e.withIndexes(each(
                             e.indexes(), i -> new Indexing(once(i.members()), i.covered(), i.where(), i.unique()))),
@@ -99,8 +99,10 @@ final class RepeatRules {
         repeated(members.names(), Function.identity())
                 .ifPresent(i -> found.accept(new Finding(
                         Rule.DUPLICATE_NAME,
-                        Subject.of(entity.name(), members.names().get(i)),
-                        entity.name() + "'s " + what + " has " + members.names().get(i) + " in it twice.",
+                        new Subject(
+                                entity.name(), members.names().get(i), Optional.empty(), Subject.line(what, members)),
+                        entity.name() + "'s " + Subject.line(what, members) + " has "
+                                + members.names().get(i) + " in it twice.",
                         "A database refuses it.",
                         List.of(new Fix("Say it once", EntityEdits.change(entity.name(), fix))))));
     }

@@ -44,6 +44,7 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
             RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             RuleSet.of(UnusedRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.AREAS),
+            RuleSet.of(MembershipRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
             RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
 
@@ -59,6 +60,12 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             EntityRules.of(KeyShapeRules::check),
             EntityRules.of(AttributeRules::check),
             EntityRules.of(SuspectRules::check, (checked, others, entity, found) -> !others.changed(Aspect.NAMES)),
+            EntityRules.of(
+                    StateRules::check,
+                    (checked, others, entity, found) ->
+                            !others.changed(Aspect.ENTITIES) && !others.changed(Aspect.TYPES)),
+            EntityRules.of(IdentifierRules::check, IdentifierRules::stands),
+            EntityRules.of(StoredTwiceRules::check, StoredTwiceRules::stands),
             EntityRules.of(IndexRules::width),
             EntityRules.of(ReferenceRules::check),
             EntityRules.of(JoinRules::said),

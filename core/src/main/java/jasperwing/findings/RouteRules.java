@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Entity;
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
@@ -83,6 +84,15 @@ final class RouteRules {
             return List.copyOf(route);
         }
 
+        /** What is at its end is called: by the role that leads there, or that leads to what is one and the same thing. */
+        String name() {
+            Way at = this;
+            while (at.last.unique() && at.before != null) {
+                at = at.before;
+            }
+            return at.last.name();
+        }
+
         /** It and those found before, the first one first. */
         List<Way> all() {
             LinkedList<Way> all = new LinkedList<>();
@@ -135,7 +145,7 @@ final class RouteRules {
     private void compare(String entity, String ancestor, List<Way> ways) {
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
-                if (disagree(ancestor, ways.get(i), ways.get(j))) {
+                if (disagree(ways.get(i), ways.get(j))) {
                     List<Role> one = ways.get(i).route();
                     List<Role> other = ways.get(j).route();
                     boolean swap = one.size() > other.size();
@@ -146,14 +156,26 @@ final class RouteRules {
         }
     }
 
-    private static boolean disagree(String ancestor, Way one, Way other) {
+    private static boolean disagree(Way one, Way other) {
         return one.length() + other.length() > 2
-                && soundAlike(ancestor, one.last().name(), other.last().name())
+                && one.name().equals(other.name())
+                && !areDoneApart(one.last(), other.last())
                 && areApart(one.route(), other.route());
     }
 
-    private static boolean soundAlike(String ancestor, String first, String second) {
-        return first.equals(second) || first.equals(Words.camel(ancestor)) || second.equals(Words.camel(ancestor));
+    /** Whether two references tell of two deeds: who teaches a course need not be who leads its class. */
+    private static boolean areDoneApart(Role one, Role other) {
+        String first = deed(one);
+        String second = deed(other);
+        return !first.isEmpty() && !second.isEmpty() && !first.equals(second);
+    }
+
+    /** The deed a reference tells of: {@code be taught by}; empty where it only tells what belongs where. */
+    private static String deed(Role role) {
+        String verb = role.relationship()
+                .match(tie -> tie.holding().map(Reading::verb).orElse(""), oneOf -> oneOf.forward()
+                        .verb());
+        return verb.startsWith("be ") && verb.endsWith(" by") ? verb : "";
     }
 
     /** Whether they meet at the end only. */

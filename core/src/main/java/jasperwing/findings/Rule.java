@@ -89,6 +89,11 @@ public enum Rule {
     LIST_OF_IDS("list-of-ids", Level.WARNING, "no column holds a list of keys"),
     UNIQUE_WITH_NULLS("unique-with-nulls", Level.WARNING, "what is unique together is never null"),
     SOFT_DELETE_UNIQUE("soft-delete-unique", Level.WARNING, "no deleted row blocks what is unique"),
+    COPIED_ATTRIBUTE("copied-attribute", Level.WARNING, "no attribute repeats what a reference leads to"),
+    STORED_TOTAL("stored-total", Level.WARNING, "no count or sum is stored that can be computed"),
+    BOOLEANS_AS_STATE("booleans-as-state", Level.WARNING, "no state is spread over booleans"),
+    MISSING_UNIQUE("missing-unique", Level.WARNING, "what identifies a thing is unique"),
+    NO_MEMBERSHIP("no-membership", Level.WARNING, "what only members have refers to the membership"),
     UNKNOWN_OPTION("unknown-option", Level.WARNING, "every choice for a target is one there is");
 
     private final String code;

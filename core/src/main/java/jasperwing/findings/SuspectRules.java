@@ -101,8 +101,8 @@ final class SuspectRules {
         String first = nullable.get(0);
         return Optional.of(new Finding(
                 Rule.UNIQUE_WITH_NULLS,
-                Subject.of(entity.name(), first),
-                entity.name() + "'s unique (" + String.join(", ", unique.names()) + ") has "
+                Subject.ofUnique(entity.name(), unique, first),
+                entity.name() + "'s " + Subject.line("unique", unique) + " has "
                         + nullable.stream().collect(Collectors.joining(" and ")) + ", which may be null.",
                 "Null equals nothing, so rows without a value are never compared and can repeat.",
                 List.of(new Fix(

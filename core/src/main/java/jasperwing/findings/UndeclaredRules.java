@@ -130,7 +130,7 @@ final class UndeclaredRules {
     }
 
     /** Whether a relationship can say all that is said of an attribute. */
-    private static boolean saysNothingElse(Entity entity, Attribute attribute) {
+    static boolean saysNothingElse(Entity entity, Attribute attribute) {
         Attribute plain = Attribute.of(attribute.name(), attribute.type())
                 .withOptional(attribute.optional())
                 .withUnique(attribute.unique())

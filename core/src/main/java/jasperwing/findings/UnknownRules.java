@@ -23,7 +23,10 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.TypeAliases;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -235,20 +238,28 @@ final class UnknownRules {
                 .flatMap(e -> Stream.concat(
                         e.attributes().stream().map(Attribute::name),
                         checked.heldBy(e.name()).stream().map(Role::name)))
-                .collect(Collectors.toSet());
-        Stream.of(
-                        Stream.of(entity.key(), entity.shown()).flatMap(m -> m.names().stream()),
-                        entity.uniques().stream().flatMap(m -> m.names().stream()),
-                        entity.indexes().stream().flatMap(i -> i.named().stream()))
-                .flatMap(s -> s)
-                .filter(n -> !known.contains(n))
-                .distinct()
+                .collect(Collectors.toCollection(HashSet::new));
+        lines(entity).forEach((line, names) -> names.stream()
+                .filter(known::add)
                 .forEach(n -> found.accept(new Finding(
                         Rule.UNKNOWN_NAME,
-                        Subject.of(entity.name(), n),
-                        entity.name() + "'s key, unique, index or shown line names " + n
+                        new Subject(entity.name(), n, Optional.empty(), line),
+                        entity.name() + "'s line " + line + " names " + n
                                 + ", which is neither an attribute nor a role of it.",
-                        "The key or constraint would be without it.",
-                        List.of(new Fix("Take " + n + " out", EntityEdits.removeAttribute(entity.name(), n))))));
+                        "The line would be without it.",
+                        List.of(new Fix("Take " + n + " out", EntityEdits.removeAttribute(entity.name(), n)))))));
+    }
+
+    /** How the lines begin that name members of an entity, and what each names. */
+    private static Map<String, List<String>> lines(Entity entity) {
+        Map<String, List<String>> lines = new LinkedHashMap<>();
+        lines.put(Subject.line("key", entity.key()), entity.key().names());
+        entity.uniques().forEach(u -> lines.put(Subject.line("unique", u), u.names()));
+        entity.indexes()
+                .forEach(i -> lines.put(Subject.ofIndex(entity.name(), i).line(), List.copyOf(i.named())));
+        lines.put(
+                "shown as " + String.join(", ", entity.shown().names()),
+                entity.shown().names());
+        return lines;
     }
 }

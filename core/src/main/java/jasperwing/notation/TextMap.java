@@ -89,6 +89,25 @@ public final class TextMap {
         return Optional.empty();
     }
 
+    /**
+     * The line below a statement that begins as a constraint does, counted from 0.
+     *
+     * @param beginning such as {@code unique (buoy, readAt)}; blanks and the quotes around names do not matter
+     */
+    public Optional<Integer> constraint(Span span, String beginning) {
+        String sought = bare(beginning);
+        for (int i = span.first() + 1; i <= span.last(); i++) {
+            if (bare(lines.get(i)).startsWith(sought)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static String bare(String line) {
+        return line.replaceAll("[\\s`]", "");
+    }
+
     /** The last statement that gives a name to a value, trait, enum, area, sheet or target. */
     public Optional<Span> named(String name) {
         String written = Quoting.name(name);

@@ -52,6 +52,10 @@ class FixesTest {
             Map.entry(Rule.ONE_OF_NOT_ENFORCED, Set.of("delete rule")),
             Map.entry(Rule.TEXT_FOR_TYPE, Set.of("type")),
             Map.entry(Rule.UNIQUE_WITH_NULLS, Set.of("optional")),
+            Map.entry(Rule.COPIED_ATTRIBUTE, Set.of("type", "optional", "range", "default")),
+            Map.entry(Rule.STORED_TOTAL, Set.of("type", "optional", "range", "default")),
+            Map.entry(Rule.BOOLEANS_AS_STATE, Set.of("attribute", "type", "optional", "default")),
+            Map.entry(Rule.NO_MEMBERSHIP, Set.of("relationship")),
             Map.entry(Rule.REPEATED_GROUP, Set.of()));
 
     private static Set<List<String>> facts(Design design) {

@@ -48,6 +48,15 @@ class TextMapTest {
     }
 
     @Test
+    void aConstraintIsFoundHoweverItIsWritten() {
+        TextMap map = TextMap.of("entity A\n  b int\n  unique( b,`of c` ) where b > 3\n  index (b)\n");
+        TextMap.Span span = map.of(TextMap.Kind.ENTITY, 0).orElseThrow();
+        assertThat(map.constraint(span, "unique (b, of c)")).contains(2);
+        assertThat(map.constraint(span, "index (b)")).contains(3);
+        assertThat(map.constraint(span, "key (b)")).isEmpty();
+    }
+
+    @Test
     void changesOfDifferentLinesAreBroughtTogether() {
         String base = "a\nb\nc\nd\ne";
         assertThat(LineMerge.of(base, "a\nB\nc\nd\ne", "a\nb\nc\nd\nE\nf")).contains("a\nB\nc\nd\nE\nf");
