@@ -7,6 +7,7 @@ import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
+import jasperwing.model.SheetEdits;
 import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,14 +33,18 @@ public final class Arrange {
     /** On larger sheets the cards of an area are kept together. */
     private static final int MANY = 40;
 
+    private static final int TRIES = 8;
+
     private final Design design;
     private final String sheet;
+    private final Metrics metrics;
     private final Progress progress;
     private final Map<String, Box> cards = new LinkedHashMap<>();
 
     private Arrange(Design design, String sheet, Metrics metrics, Progress progress) {
         this.design = design;
         this.sheet = sheet;
+        this.metrics = metrics;
         this.progress = progress;
         SceneBuilder.cards(design, sheet, metrics).forEach(c -> cards.put(c.entity(), c.box()));
     }
@@ -91,7 +96,30 @@ public final class Arrange {
     private Block whole() {
         Set<String> areas = new LinkedHashSet<>();
         cards.keySet().forEach(c -> areas.add(area(c)));
-        return cards.size() <= MANY || areas.size() < 2 ? laidOut(cards.keySet()) : byArea(areas);
+        return areas.size() < 2 || cards.size() <= MANY ? best() : byArea(areas);
+    }
+
+    /** Of several layouts the one whose lines cross least; of equally good ones one that goes to the right. */
+    private Block best() {
+        Block best = null;
+        long least = Long.MAX_VALUE;
+        for (int seed = 1; seed <= TRIES && least > 0; seed++) {
+            for (boolean down : new boolean[] {false, true}) {
+                Block block = laidOut(cards.keySet(), down, seed);
+                long crossings = 2 * crossings(block) + (down ? 1 : 0);
+                if (crossings < least) {
+                    least = crossings;
+                    best = block;
+                }
+            }
+            report(0.9 * seed / TRIES);
+        }
+        return best;
+    }
+
+    private long crossings(Block block) {
+        return SceneBuilder.build(SheetEdits.place(places(block)).on(design), sheet, metrics)
+                .crossings();
     }
 
     private String area(String entity) {
@@ -123,8 +151,13 @@ public final class Arrange {
     }
 
     private Block laidOut(Set<String> which) {
-        Layered layered = new Layered();
-        which.forEach(c -> layered.box(c, cards.get(c).width(), cards.get(c).height()));
+        return laidOut(which, false, 1);
+    }
+
+    private Block laidOut(Set<String> which, boolean down, int seed) {
+        Layered layered = new Layered(down, seed);
+        which.forEach(
+                c -> layered.box(c, area(c), cards.get(c).width(), cards.get(c).height()));
         lines().forEach(l -> layered.line(l.from(), l.to()));
         return new Block(run(layered));
     }

@@ -28,6 +28,11 @@ public record Box(double x, double y, double width, double height) {
         return p.x() >= x && p.x() <= right() && p.y() >= y && p.y() <= bottom();
     }
 
+    /** Whether nothing of the other lies beyond. */
+    public boolean contains(Box other) {
+        return x <= other.x && y <= other.y && right() >= other.right() && bottom() >= other.bottom();
+    }
+
     /** Whether the insides have a point in common. */
     public boolean overlaps(Box other) {
         return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();

@@ -2,6 +2,7 @@ package jasperwing.diagram;
 
 import jasperwing.model.OneOf;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A one-of relationship as it is drawn: a trunk from the card, a half-round fan, and a branch to each subject.
@@ -10,6 +11,7 @@ import java.util.List;
  * @param side the way the fan opens
  * @param branches corners from the fan to each subject, in the subjects' order
  * @param label what it is labelled with
+ * @param labelAt the left end of the label's base line; empty where there is no room for it
  */
 public record Fan(
         OneOf relationship,
@@ -18,7 +20,7 @@ public record Fan(
         Side side,
         List<List<Point>> branches,
         String label,
-        Point labelAt) {
+        Optional<Point> labelAt) {
     public static final double RADIUS = 18;
 
     /** How far the flat side stands off the card. */

@@ -5,13 +5,24 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Finds places for labels beside lines, clear of cards, lines and each other. */
 final class Labels {
     private static final double HEIGHT = 14;
-    private static final double[] ALONG = {0.5, 0.35, 0.65, 0.2, 0.8};
+    private static final double[] ALONG = {0.5, 0.35, 0.65, 0.2, 0.8, 0.08, 0.92};
+
+    /** What speaks against a place that is not beside the line. */
+    private static final double FARTHER = 40;
+
+    /** What speaks against a place on a line; less, and nothing is covered. */
+    private static final double COVERED = 100;
+
+    /** How far a label may stick out beyond cards and lines. */
+    private static final double BEYOND = 24;
 
     private final Metrics metrics;
+    private final Bounds edge = new Bounds();
     private final BoxIndex cards;
     private final BoxIndex segments = new BoxIndex();
     private final BoxIndex taken = new BoxIndex();
@@ -19,6 +30,7 @@ final class Labels {
     Labels(Metrics metrics, List<Box> cards) {
         this.metrics = metrics;
         this.cards = new BoxIndex(cards);
+        cards.forEach(edge::take);
     }
 
     /** The boxes of all cards. */
@@ -27,6 +39,7 @@ final class Labels {
     }
 
     void avoid(List<Point> route) {
+        edge.take(route);
         for (int i = 1; i < route.size(); i++) {
             segments.add(Box.around(route.get(i - 1), route.get(i)));
         }
@@ -50,15 +63,15 @@ final class Labels {
     record Wanted(String label, List<Point> route) {}
 
     /**
-     * The left ends of the labels' base lines: for each the best of many places along its route; those placed count against those
-     * further down the list.
+     * The left ends of the labels' base lines: for each the best of many places along its route, or none where it would lie on a card, a line
+     * or another label; those placed count against those further down the list.
      *
      * @param changed where the sheet is not what it was when the memory's labels were placed
      */
-    List<Point> place(List<Wanted> all, BoxIndex changed, LabelMemory memory) {
+    List<Optional<Point>> place(List<Wanted> all, BoxIndex changed, LabelMemory memory) {
         List<LabelMemory.Key> keys = keys(all);
         LabelMemory.Round round = memory.begin(changed, keys);
-        List<Point> places = new ArrayList<>();
+        List<Optional<Point>> places = new ArrayList<>();
         for (LabelMemory.Key key : keys) {
             double width = metrics.width(key.label(), Metrics.Face.NOTE);
             Box reach = around(key.route()).grown(width + HEIGHT);
@@ -68,27 +81,35 @@ final class Labels {
                 return searched;
             });
             round.keep(key, place);
-            taken.add(place);
-            places.add(new Point(place.x(), place.bottom() - 4));
+            boolean clear = cost(place) < COVERED;
+            if (clear) {
+                taken.add(place);
+            }
+            places.add(clear ? Optional.of(new Point(place.x(), place.bottom() - 4)) : Optional.empty());
         }
         round.end();
         return places;
     }
 
-    /** The left end of the base line of a name under the upper edge of a box: the leftmost place that covers least. */
+    /**
+     * The left end of the base line of a name within a box: the leftmost place under its upper edge that covers nothing, or over its lower
+     * edge; where there is none, the one that covers least.
+     */
     Point along(String name, Box box) {
         double width = metrics.width(name, Metrics.Face.KEY);
-        Point best = null;
+        Box best = null;
         double least = Double.MAX_VALUE;
-        for (double x = box.x() + 10; best == null || least > 0 && x + width + 10 < box.right(); x += 12) {
-            Box place = new Box(x, box.y() + 4, width, HEIGHT);
-            double cost = cost(place);
-            if (cost < least) {
-                least = cost;
-                best = new Point(x, box.y() + 15);
+        for (double y : new double[] {box.y() + 4, box.bottom() - HEIGHT - 4}) {
+            for (double x = box.x() + 10; best == null || least > 0 && x + width + 10 < box.right(); x += 12) {
+                Box place = new Box(x, y, width, HEIGHT);
+                double cost = cost(place);
+                if (cost < least) {
+                    least = cost;
+                    best = place;
+                }
             }
         }
-        return best;
+        return new Point(best.x(), best.y() + 11);
     }
 
     private static List<LabelMemory.Key> keys(List<Wanted> all) {
@@ -134,15 +155,17 @@ final class Labels {
             for (double t : ALONG) {
                 Point on = new Point(a.x() + (b.x() - a.x()) * t, a.y() + (b.y() - a.y()) * t);
                 double dislike = Math.abs(t - 0.5) * 10 - Math.min(60, a.distance(b)) / 10;
-                around(on, width, Math.abs(a.y() - b.y()) < 0.5)
-                        .forEach(x -> candidates.add(new Candidate(x, dislike)));
+                boolean level = Math.abs(a.y() - b.y()) < 0.5;
+                near(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike)));
+                farther(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike + FARTHER)));
+                farthest(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike + 2 * FARTHER)));
             }
         }
         candidates.sort(Comparator.comparingDouble(Candidate::dislike));
         return candidates;
     }
 
-    private static List<Box> around(Point on, double width, boolean horizontal) {
+    private static List<Box> near(Point on, double width, boolean horizontal) {
         return horizontal
                 ? List.of(
                         new Box(on.x() - width / 2, on.y() - HEIGHT - 3, width, HEIGHT),
@@ -152,10 +175,36 @@ final class Labels {
                         new Box(on.x() - 8 - width, on.y() - HEIGHT / 2, width, HEIGHT));
     }
 
+    /** Not beside the line but a little off, where beside it there is no room. */
+    private static List<Box> farther(Point on, double width, boolean horizontal) {
+        return horizontal
+                ? List.of(
+                        new Box(on.x() - width / 2, on.y() - HEIGHT - 12, width, HEIGHT),
+                        new Box(on.x() - width / 2, on.y() + 13, width, HEIGHT),
+                        new Box(on.x() + 2, on.y() - HEIGHT - 3, width, HEIGHT),
+                        new Box(on.x() - width - 2, on.y() + 5, width, HEIGHT))
+                : List.of(
+                        new Box(on.x() + 18, on.y() - HEIGHT / 2, width, HEIGHT),
+                        new Box(on.x() - 18 - width, on.y() - HEIGHT / 2, width, HEIGHT));
+    }
+
+    /** As far off as a label can be and still be read as the line's. */
+    private static List<Box> farthest(Point on, double width, boolean horizontal) {
+        return horizontal
+                ? List.of(
+                        new Box(on.x() - width / 2, on.y() - HEIGHT - 24, width, HEIGHT),
+                        new Box(on.x() - width / 2, on.y() + 25, width, HEIGHT),
+                        new Box(on.x() + 12, on.y() - HEIGHT - 12, width, HEIGHT),
+                        new Box(on.x() - width - 12, on.y() + 13, width, HEIGHT))
+                : List.of(
+                        new Box(on.x() + 30, on.y() - HEIGHT / 2, width, HEIGHT),
+                        new Box(on.x() - 30 - width, on.y() - HEIGHT / 2, width, HEIGHT));
+    }
+
     private double cost(Box box) {
         double cost = 1000 * cards.count(box.grown(2));
         cost += 500 * taken.count(box.grown(2));
-        cost += 100 * segments.count(box.grown(1));
-        return cost;
+        cost += COVERED * segments.count(box.grown(1));
+        return edge.box().grown(BEYOND).contains(box) ? cost : cost + COVERED;
     }
 }

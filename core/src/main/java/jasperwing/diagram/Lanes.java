@@ -6,7 +6,7 @@ import java.util.TreeSet;
 /** Where lines may run: beside boxes, several abreast, and through the ends and the middle of a route. */
 final class Lanes {
     /** Beyond the margin. */
-    private static final double[] OFF = {4, 16, 28};
+    private static final double[] OFF = {4, 12, 20, 28};
 
     /** Lanes nearer to each other than this are one. */
     private static final double APART = 4;

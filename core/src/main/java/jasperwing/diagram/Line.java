@@ -2,6 +2,7 @@ package jasperwing.diagram;
 
 import jasperwing.model.Relationship;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A relationship, or one half of one with a link entity, as it is drawn.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param points corners from start to end; each segment is horizontal or vertical
  * @param identifying whether the key of the one that holds the reference contains it
  * @param label the role it is labelled with, or empty
- * @param labelAt the left end of the label's base line
+ * @param labelAt the left end of the label's base line; empty without a label, and where there is no room for it
  */
 public record Line(
         Relationship relationship,
@@ -20,7 +21,7 @@ public record Line(
         LineEnd end,
         boolean identifying,
         String label,
-        Point labelAt) {
+        Optional<Point> labelAt) {
     /** How far from its corners a line's ends and label are drawn at most. */
     private static final double REACH = 24;
 
@@ -37,10 +38,11 @@ public record Line(
 
     /** The box around all corners with what is drawn at the ends, and the label. */
     Box bounds() {
-        double left = labelAt.x() - REACH;
-        double top = labelAt.y() - REACH;
-        double right = labelAt.x() + (label.isEmpty() ? REACH : LABEL_WIDTH);
-        double bottom = labelAt.y() + REACH;
+        Point near = labelAt.orElse(points.get(0));
+        double left = near.x() - REACH;
+        double top = near.y() - REACH;
+        double right = near.x() + (labelAt.isEmpty() ? REACH : LABEL_WIDTH);
+        double bottom = near.y() + REACH;
         for (int i = 0; i < points.size(); i++) {
             Point p = points.get(i);
             left = Math.min(left, p.x() - REACH);

@@ -10,7 +10,12 @@ import java.util.TreeSet;
 
 /** Decides where on a card's sides lines start and end, so that they cross little and keep apart. */
 final class Ports {
+    /** Of lines that leave sideways; a label fits between. */
     private static final double APART = 24;
+
+    /** Of lines that leave upwards or downwards; most labels fit between. */
+    private static final double ABREAST = 60;
+
     private static final double CORNER = 17;
 
     /** The least distance from the end of a line that stays. */
@@ -21,7 +26,7 @@ final class Ports {
     /** One end of one line, to be given a place. */
     static final class Port {
         private final Card card;
-        private final Side side;
+        private Side side;
         private final Box other;
         private double along;
 
@@ -63,6 +68,15 @@ final class Ports {
             return Math.max(low() + CORNER, Math.min(high() - CORNER, target));
         }
 
+        /** How many ports its side has room for. */
+        private int capacity() {
+            return 1 + (int) Math.max(0, (high() - low() - 2 * CORNER) / CLEAR);
+        }
+
+        private double center() {
+            return (low() + high()) / 2;
+        }
+
         private double otherCenter() {
             return side.isHorizontal() ? other.center().y() : other.center().x();
         }
@@ -89,11 +103,36 @@ final class Ports {
 
     /** Gives every port its place: in the order of the far ends, as near to where each wants to be as they fit. */
     void settle() {
+        bySide.values().forEach(Ports::relieve);
         bySide.forEach((card, sides) -> sides.forEach((side, ports) -> {
             spread(ports);
             TreeSet<Double> taken = occupied.getOrDefault(card, Map.of()).getOrDefault(side, NONE);
             ports.forEach(p -> clear(p, taken));
         }));
+    }
+
+    /** Where a side has less room than its ports need, takes those that lead farthest up or down to the sides next to it. */
+    private static void relieve(Map<Side, List<Port>> sides) {
+        for (Side side : Side.values()) {
+            List<Port> ports = sides.getOrDefault(side, List.of());
+            while (!ports.isEmpty() && ports.size() > ports.get(0).capacity()) {
+                ports.sort(Comparator.comparingDouble(Port::otherCenter));
+                Port first = ports.get(0);
+                Port last = ports.get(ports.size() - 1);
+                Side low = side.isHorizontal() ? Side.TOP : Side.LEFT;
+                Side high = side.isHorizontal() ? Side.BOTTOM : Side.RIGHT;
+                boolean up = first.center() - first.otherCenter() > last.otherCenter() - last.center();
+                Port moved = up ? first : last;
+                List<Port> next = sides.computeIfAbsent(up ? low : high, s -> new ArrayList<>());
+                moved.side = up ? low : high;
+                if (next.size() >= moved.capacity()) {
+                    moved.side = side;
+                    return;
+                }
+                ports.remove(moved);
+                next.add(moved);
+            }
+        }
     }
 
     /** Moves a port to the nearest place that is not near one that is taken, if there is any. */
@@ -114,7 +153,8 @@ final class Ports {
         ports.sort(Comparator.comparingDouble(Port::wanted).thenComparingDouble(Port::otherCenter));
         Port first = ports.get(0);
         double room = first.high() - first.low() - 2 * CORNER;
-        double apart = Math.min(APART, ports.size() > 1 ? room / (ports.size() - 1) : APART);
+        double wanted = first.side().isHorizontal() ? APART : ABREAST;
+        double apart = Math.min(wanted, ports.size() > 1 ? room / (ports.size() - 1) : wanted);
         double[] at = ports.stream().mapToDouble(Port::wanted).toArray();
         for (int i = 1; i < at.length; i++) {
             at[i] = Math.max(at[i], at[i - 1] + apart);
@@ -127,6 +167,13 @@ final class Ports {
         for (int i = 0; i < at.length; i++) {
             ports.get(i).along = Math.rint(at[i]);
         }
+    }
+
+    /** The point this far out from the middle of a side. */
+    static Point middle(Box box, Side side, double out) {
+        Point center = box.center();
+        double half = side.isHorizontal() ? box.width() / 2 : box.height() / 2;
+        return side.out(center, half + out);
     }
 
     /** The sides two cards should be joined at: facing each other, across the wider gap when they stand askew. */

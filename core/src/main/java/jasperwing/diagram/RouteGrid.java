@@ -8,10 +8,13 @@ import java.util.Arrays;
  * row by row.
  */
 final class RouteGrid {
-    private static final double CROSSING = 90;
+    private static final double CROSSING = 180;
 
     /** Lines nearer than this run beside each other. */
     private static final double BESIDE = 7;
+
+    /** Lines nearer than this run on each other. */
+    private static final double ON = 3.5;
 
     private final double[] xs;
     private final double[] ys;
@@ -72,7 +75,8 @@ final class RouteGrid {
                 for (int x = Math.max(0, from(xs, segment.x()) - 1);
                         x + 1 < xs.length && xs[x] < segment.right();
                         x++) {
-                    raise(rightwards, y * xs.length + x, shared(xs[x], xs[x + 1], segment.x(), segment.right()));
+                    double near = Math.abs(ys[y] - segment.center().y());
+                    raise(rightwards, y * xs.length + x, shared(near, xs[x], xs[x + 1], segment.x(), segment.right()));
                 }
             }
         } else {
@@ -84,15 +88,17 @@ final class RouteGrid {
                 for (int y = Math.max(0, from(ys, segment.y()) - 1);
                         y + 1 < ys.length && ys[y] < segment.bottom();
                         y++) {
-                    raise(downwards, y * xs.length + x, shared(ys[y], ys[y + 1], segment.y(), segment.bottom()));
+                    double near = Math.abs(xs[x] - segment.center().x());
+                    raise(downwards, y * xs.length + x, shared(near, ys[y], ys[y + 1], segment.y(), segment.bottom()));
                 }
             }
         }
     }
 
-    private static double shared(double a, double b, double low, double high) {
+    /** @param near how far apart the two run */
+    private static double shared(double near, double a, double b, double low, double high) {
         double shared = Math.min(b, high) - Math.max(a, low);
-        return shared > 0 ? CROSSING / 2 + 5 * shared : 0;
+        return shared > 0 ? CROSSING / 2 + (near < ON ? 12 : 4) * shared : 0;
     }
 
     /** The first lane at or beyond a place. */

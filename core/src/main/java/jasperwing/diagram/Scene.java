@@ -1,5 +1,6 @@
 package jasperwing.diagram;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -78,6 +79,15 @@ public final class Scene {
                                 && entities.containsAll(f.relationship().subjects()))
                         .toList(),
                 List.of());
+    }
+
+    /** How often lines cross each other. */
+    public long crossings() {
+        List<List<Point>> routes = new ArrayList<>();
+        lines.forEach(l -> routes.add(l.points()));
+        kinds.forEach(k -> routes.add(k.points()));
+        fans.forEach(f -> routes.addAll(f.branches()));
+        return Crossings.of(routes);
     }
 
     /** The smallest box around everything; a small one around the origin when there is nothing. */

@@ -20,6 +20,9 @@ import java.util.stream.Stream;
 /** Lays out one sheet of a design: cards where they were put, lines around them. */
 public final class SceneBuilder {
     private final Design design;
+    /** How far a fan stays off cards. */
+    private static final double FAN_CLEAR = 16;
+
     /** As many routes as are found in a few milliseconds. */
     private static final int PATIENCE = 20;
 
@@ -179,8 +182,8 @@ public final class SceneBuilder {
         Map<Ends, List<Point>> routes = new IdentityHashMap<>();
         lines.forEach(e -> routes.put(e, found.next()));
         List<Fan> drawn = fans.stream().map(f -> fan(f, found)).toList();
-        Iterator<Point> places = places(lines, routes, drawn).iterator();
-        Map<Ends, Point> labelled = new IdentityHashMap<>();
+        Iterator<Optional<Point>> places = places(lines, routes, drawn).iterator();
+        Map<Ends, Optional<Point>> labelled = new IdentityHashMap<>();
         lines.stream().filter(SceneBuilder::isLabelled).forEach(e -> labelled.put(e, places.next()));
         Map<OneOf, Fan> fanned = new IdentityHashMap<>();
         drawn.forEach(f -> fanned.put(f.relationship(), labelled(f, places.next())));
@@ -192,7 +195,7 @@ public final class SceneBuilder {
             List<Connection> connections,
             List<Ends> ends,
             Map<Ends, List<Point>> routes,
-            Map<Ends, Point> labelled,
+            Map<Ends, Optional<Point>> labelled,
             Map<OneOf, Fan> fanned) {
         Map<Connection, Ends> made = new IdentityHashMap<>();
         ends.forEach(e -> made.put(e.connection(), e));
@@ -203,7 +206,10 @@ public final class SceneBuilder {
             if (c.relationship().isEmpty()) {
                 kinds.add(e == null ? kept.kind(c).orElseThrow() : kindLine(e, routes.get(e)));
             } else {
-                lines.add(e == null ? kept.line(c).orElseThrow() : line(e, routes.get(e), labelled.get(e)));
+                lines.add(
+                        e == null
+                                ? kept.line(c).orElseThrow()
+                                : line(e, routes.get(e), labelled.getOrDefault(e, Optional.empty())));
             }
         }
         List<Fan> fans = oneOfs().map(o -> kept.fan(o).orElse(fanned.get(o)))
@@ -239,7 +245,7 @@ public final class SceneBuilder {
             router.sign(line.end().at(), line.end().side());
             router.keep(line.points());
             labels.avoid(line.points());
-            labels.avoid(line.label(), line.labelAt());
+            line.labelAt().ifPresent(at -> labels.avoid(line.label(), at));
         }
     }
 
@@ -260,7 +266,7 @@ public final class SceneBuilder {
     }
 
     /** The places of the labels: of the labelled lines in their order, then of the fans. */
-    private List<Point> places(List<Ends> lines, Map<Ends, List<Point>> routes, List<Fan> fans) {
+    private List<Optional<Point>> places(List<Ends> lines, Map<Ends, List<Point>> routes, List<Fan> fans) {
         List<Labels.Wanted> wanted = new ArrayList<>();
         for (Ends line : lines) {
             labels.avoid(routes.get(line));
@@ -272,10 +278,19 @@ public final class SceneBuilder {
             Box box = fan.box();
             fan.branches().forEach(labels::avoid);
             labels.avoid(box);
-            wanted.add(new Labels.Wanted(
-                    fan.label(), List.of(new Point(box.x(), box.bottom()), new Point(box.right(), box.bottom()))));
+            wanted.add(new Labels.Wanted(fan.label(), around(box)));
         }
         return labels.place(wanted, router.changed(), memory.labels());
+    }
+
+    /** Below a box, above it and beside it. */
+    private static List<Point> around(Box box) {
+        return List.of(
+                new Point(box.x(), box.bottom()),
+                new Point(box.right(), box.bottom()),
+                new Point(box.right(), box.y()),
+                new Point(box.x(), box.y()),
+                new Point(box.x(), box.bottom()));
     }
 
     private Ends ends(Connection c) {
@@ -292,8 +307,7 @@ public final class SceneBuilder {
                 ports.add(c.to(), sides[1], c.from().box()));
     }
 
-    /** @param label where the label stands; null when there is none */
-    private static Line line(Ends e, List<Point> route, Point label) {
+    private static Line line(Ends e, List<Point> route, Optional<Point> label) {
         Connection c = e.connection();
         LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromHolds());
         LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), !c.fromHolds());
@@ -306,7 +320,7 @@ public final class SceneBuilder {
                 end,
                 c.identifying(),
                 c.label(),
-                label == null ? route.get(0) : label);
+                label);
     }
 
     private static KindLine kindLine(Ends e, List<Point> route) {
@@ -324,8 +338,7 @@ public final class SceneBuilder {
             return null;
         }
         Box all = subjects.stream().map(Card::box).reduce(Box::union).orElseThrow();
-        Side side = Ports.facing(
-                from.box(), all.overlaps(from.box()) ? subjects.get(0).box() : all)[0];
+        Side side = opening(from, all.overlaps(from.box()) ? subjects.get(0).box() : all);
         Ports.Port trunk = ports.add(from, side, all);
         Point hub = side.out(from.box().center(), Fan.TRUNK);
         Box hubBox = new Box(hub.x(), hub.y(), 1, 1);
@@ -333,6 +346,16 @@ public final class SceneBuilder {
                 .map(s -> ports.add(s, Ports.facing(from.box(), s.box())[1], s == from ? from.box() : hubBox))
                 .toList();
         return new Branching(oneOf, trunk, ends);
+    }
+
+    /** The side of a card a fan opens to: towards the subjects where there is room for it, else where it covers least. */
+    private Side opening(Card from, Box subjects) {
+        Side facing = Ports.facing(from.box(), subjects)[0];
+        return Stream.concat(Stream.of(facing), Stream.of(Side.values()))
+                .min(Comparator.comparingInt(s -> labels.cards()
+                        .count(Fan.box(Ports.middle(from.box(), s, Fan.TRUNK), s)
+                                .grown(FAN_CLEAR))))
+                .orElseThrow();
     }
 
     private static Point hub(Ports.Port trunk) {
@@ -348,10 +371,10 @@ public final class SceneBuilder {
         Reading back = b.oneOf().back().orElse(new Reading(false, "have", true, ""));
         LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many(), true);
         String label = b.oneOf().forward().verb().replaceFirst("^be ", "") + " one of";
-        return new Fan(b.oneOf(), start, hub, side, branches, label, hub);
+        return new Fan(b.oneOf(), start, hub, side, branches, label, Optional.empty());
     }
 
-    private static Fan labelled(Fan fan, Point at) {
+    private static Fan labelled(Fan fan, Optional<Point> at) {
         return new Fan(fan.relationship(), fan.start(), fan.hub(), fan.side(), fan.branches(), fan.label(), at);
     }
 }

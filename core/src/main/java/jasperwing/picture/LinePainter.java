@@ -189,10 +189,10 @@ final class LinePainter {
         Lettering.draw(g, count, Face.CODE, size, middle.x() - width / 2, middle.y() + 4);
     }
 
-    private void label(String text, Point at, Color color) {
-        if (!text.isEmpty() && detail.atLeast(Detail.ALL)) {
+    private void label(String text, Optional<Point> at, Color color) {
+        if (at.isPresent() && detail.atLeast(Detail.ALL)) {
             g.setColor(color);
-            Lettering.draw(g, text, Face.NOTE, at.x(), at.y());
+            Lettering.draw(g, text, Face.NOTE, at.get().x(), at.get().y());
         }
     }
 }

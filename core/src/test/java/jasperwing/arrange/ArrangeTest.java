@@ -8,6 +8,7 @@ import jasperwing.diagram.Card;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Point;
+import jasperwing.diagram.Region;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
@@ -150,5 +151,21 @@ class ArrangeTest {
                 .contains(List.of());
         assertThat(Arrange.unplaced(Design.named("Empty"), "", METRICS, Progress.UNWATCHED))
                 .contains(List.of());
+    }
+
+    @Test
+    void areasOfASmallSheetAreKeptApartEachInOnePart() {
+        Design design = large(30);
+        Design placed = SheetEdits.place(
+                        Arrange.all(design, "", METRICS, Progress.UNWATCHED).orElseThrow())
+                .on(design);
+        List<Region> regions = SceneBuilder.build(placed, "", METRICS).regions();
+        assertThat(regions).hasSize(3).allMatch(r -> r.boxes().size() == 1);
+        for (Region region : regions) {
+            assertThat(regions)
+                    .noneMatch(r -> r != region
+                            && r.boxes().get(0).overlaps(region.boxes().get(0)));
+        }
+        assertTidy(placed);
     }
 }

@@ -185,4 +185,46 @@ class GeometryTest {
                 .containsExactly(tuple("number", Card.Mark.KEY), tuple("harbour", Card.Mark.KEY_ROLE));
         assertThat(card.attributes()).isEqualTo(1);
     }
+
+    @Test
+    void aFanOpensWhereThereIsRoomForIt() {
+        Scene scene = scene(
+                "each N must be on one of A, B as about",
+                "places",
+                "  N 0,200",
+                "  C 0,290",
+                "  A 0,600",
+                "  B 40,700");
+        Fan fan = scene.fans().get(0);
+        assertThat(fan.side()).isNotEqualTo(Side.BOTTOM);
+        assertThat(scene.cards()).noneMatch(c -> c.box().overlaps(fan.box()));
+    }
+
+    @Test
+    void moreLinesThanASideHasRoomForLeaveByTheNext() {
+        String[] lines = new String[16];
+        for (int i = 0; i < 10; i++) {
+            lines[i] = "each A must be of one B as role" + i;
+        }
+        String[] places = {"places", "  A 0,0", "  B 600,0", "  C 0,900", "  N 400,900", "# end"};
+        System.arraycopy(places, 0, lines, 10, places.length);
+        Scene scene = scene(lines);
+        assertThat(scene.lines().stream().map(l -> l.start().side()).distinct()).hasSizeGreaterThan(1);
+        assertThat(scene.lines()).extracting(l -> l.start().at()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aLabelThatWouldLieOnSomethingIsLeftOut() {
+        Scene scene = scene(
+                "each A must be of one B as a_name_that_is_far_longer_than_the_gap_between_both_cards",
+                "places",
+                "  A 0,0",
+                "  B 0,130",
+                "  C 210,0",
+                "  N 210,130");
+        Line line = scene.lines().get(0);
+        assertThat(line.label()).startsWith("a_name");
+        line.labelAt().ifPresent(at -> assertThat(scene.cards()).noneMatch(c -> c.box()
+                .overlaps(new Box(at.x(), at.y() - 10, 7.0 * line.label().length(), 14))));
+    }
 }
