@@ -11,16 +11,30 @@ import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
+import jasperwing.classes.ClassMemory;
+import jasperwing.classes.Target;
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Members;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
 /** The window. */
 public final class JasperwingApp extends Application {
+    /** How long after the start what may be needed later is loaded, in milliseconds. */
+    private static final int IDLE = 1500;
+
+    /** So many classes are made once that making others is fast. */
+    private static final int FEW = 60;
+
     private static Start start = Start.with(Design.named("New design"));
 
     /**
@@ -65,6 +79,7 @@ public final class JasperwingApp extends Application {
         if (Boolean.getBoolean("jasperwing.measure")) {
             StartTime.report();
         }
+        opened.loadClassTemplates();
         start.walk().ifPresent(folder -> new Walk(opened, folder).run());
     }
 
@@ -129,6 +144,22 @@ public final class JasperwingApp extends Application {
         private static void sayWhatIsNotOpen(Start start, Files files) {
             start.notice().ifPresent(n -> files.sayNotOpened(n.file(), n.why()));
             start.file().ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
+        }
+
+        /** While nothing else is to be done after the start, so that the first look at the classes is not kept waiting. */
+        private void loadClassTemplates() {
+            Entity thing = Entity.of("Thing")
+                    .withAttributes(List.of(
+                            Attribute.of("id", Type.of(Scalar.SERIAL)), Attribute.of("name", new Type.Text(80))))
+                    .withKey(Members.of("id"));
+            Design several = Design.named("Several")
+                    .withEntities(IntStream.range(0, FEW)
+                            .mapToObj(i -> thing.withName("Thing" + i))
+                            .toList());
+            workspace
+                    .background()
+                    .worker("loading the templates of classes", Thread.MIN_PRIORITY)
+                    .runLater(IDLE, () -> new ClassMemory().files(Target.JAVA_JAKARTA, several));
         }
 
         private void offerWaysToBegin() {

@@ -90,6 +90,7 @@ record SheetFaults(
             }
             for (Fan fan : scene.fans()) {
                 routes.addAll(fan.branches());
+                routes.add(List.of(fan.start().at(), fan.hub()));
                 label(fan.label(), fan.labelAt());
             }
         }
@@ -127,7 +128,9 @@ record SheetFaults(
                     pairs(Counting::merge),
                     touching,
                     overlapping(),
-                    scene.regions().stream().mapToInt(r -> r.boxes().size() - 1).sum(),
+                    scene.regions().stream()
+                            .mapToInt(r -> r.boxes().size() - r.namesAt().size())
+                            .sum(),
                     (int) scene.regions().stream().filter(this::isCrossed).count(),
                     pairs(Counting::crossings));
         }
@@ -137,9 +140,10 @@ record SheetFaults(
         }
 
         private boolean isCrossed(Region region) {
-            Box head = box(region.name(), region.nameAt(), Metrics.Face.KEY).grown(-1);
-            return routes.stream().anyMatch(r -> crosses(r, head))
-                    || scene.cards().stream().anyMatch(c -> c.box().overlaps(head));
+            return region.namesAt().stream()
+                    .map(at -> box(region.name(), at, Metrics.Face.KEY).grown(-1))
+                    .anyMatch(head -> routes.stream().anyMatch(r -> crosses(r, head))
+                            || scene.cards().stream().anyMatch(c -> c.box().overlaps(head)));
         }
 
         private int overlapping() {

@@ -2,6 +2,7 @@ package jasperwing.cli;
 
 import jasperwing.arrange.Progress;
 import jasperwing.blueprint.Blueprint;
+import jasperwing.diagram.CardDetail;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
@@ -61,6 +62,13 @@ final class DrawCommand implements Callable<Integer> {
             description = "pixels a unit of a .png, from 1 to 4; 2 when left out")
     private double scale;
 
+    @Option(
+            names = "--cards",
+            paramLabel = "CARDS",
+            defaultValue = "attributes",
+            description = "how much cards tell: key, attributes or all; attributes when left out")
+    private String cards;
+
     @Option(names = "--dark", description = "light ink on dark paper")
     private boolean dark;
 
@@ -96,6 +104,14 @@ final class DrawCommand implements Callable<Integer> {
                         "There are no ends '" + ends + "'. Choose crows-foot, multiplicities or idef1x."));
     }
 
+    private CardDetail detail() throws UsageException {
+        return Arrays.stream(CardDetail.values())
+                .filter(d -> d.name().equalsIgnoreCase(cards))
+                .findFirst()
+                .orElseThrow(
+                        () -> new UsageException("There are no cards '" + cards + "'. Choose key, attributes or all."));
+    }
+
     /** A line on a person's terminal that tells how far long work is. */
     private Progress progress() {
         if (!TerminalColors.standard().isThere()) {
@@ -117,7 +133,7 @@ final class DrawCommand implements Callable<Integer> {
 
     private Scene scene(Design read) throws UsageException {
         if (!tables) {
-            return SceneBuilder.build(read, sheet, Typefaces.get());
+            return SceneBuilder.build(read, sheet, Typefaces.get().showing(detail()));
         }
         Schema schema = Schema.derive(read, DialectOption.of(dialect));
         return Blueprint.of(read, schema, Typefaces.get(), progress()).orElseThrow();

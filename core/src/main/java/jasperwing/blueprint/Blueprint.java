@@ -3,6 +3,7 @@ package jasperwing.blueprint;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.Card;
+import jasperwing.diagram.CardDetail;
 import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
@@ -10,6 +11,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Indexing;
 import jasperwing.model.Keeping;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -27,6 +29,7 @@ import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Draws the tables of a schema: a table is laid out as an entity of its name would be, whose attributes are its columns. */
 public final class Blueprint {
@@ -41,8 +44,9 @@ public final class Blueprint {
     /** The picture; empty when it was cancelled. */
     public static Optional<Scene> of(Design design, Schema schema, Metrics metrics, Progress progress) {
         Design tables = new Blueprint(design, schema).tables();
-        return Arrange.all(tables, "", metrics, progress)
-                .map(places -> SceneBuilder.build(SheetEdits.place(places).on(tables), "", metrics))
+        Metrics all = metrics.showing(CardDetail.ALL);
+        return Arrange.all(tables, "", all, progress)
+                .map(places -> SceneBuilder.build(SheetEdits.place(places).on(tables), "", all))
                 .map(s -> plain(s, schema));
     }
 
@@ -82,7 +86,11 @@ public final class Blueprint {
                 .withArea(area(table))
                 .withAttributes(attributes)
                 .withKey(new Members(table.primaryKey(), Comments.NONE))
-                .withUniques(uniques);
+                .withUniques(uniques)
+                .withIndexes(table.indexes().stream()
+                        .map(i -> new Indexing(
+                                new Members(i.columns(), Comments.NONE), i.covered(), Optional.empty(), i.unique()))
+                        .toList());
     }
 
     private static Attribute attribute(Table table, Column column) {
@@ -118,11 +126,15 @@ public final class Blueprint {
                 .map(t -> new OneOf(
                         t.name(),
                         subjects,
-                        new Reading(oneOf.forward().must(), "point to", false, Roles.forward(oneOf)),
+                        new Reading(oneOf.forward().must(), "point to", false, columns(t, Roles.forward(oneOf))),
                         Optional.empty(),
                         Optional.of(Keeping.KIND_AND_ID),
                         List.of(),
                         Notes.NONE));
+    }
+
+    private static String columns(Table table, String role) {
+        return table.columnsOf(role).stream().map(Column::name).collect(Collectors.joining(", "));
     }
 
     private static Card.Row plain(Card.Row row, String table, Schema schema) {
@@ -141,7 +153,8 @@ public final class Blueprint {
                         c.box(),
                         c.color(),
                         c.badge(),
-                        c.rows().stream().map(r -> plain(r, c.entity(), schema)).toList()))
+                        c.rows().stream().map(r -> plain(r, c.entity(), schema)).toList(),
+                        c.attributes()))
                 .toList();
         return new Scene(cards, scene.lines(), scene.kinds(), scene.fans(), scene.regions());
     }

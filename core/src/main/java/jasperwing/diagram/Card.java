@@ -9,8 +9,9 @@ import java.util.Optional;
  *
  * @param badge a word at the right of the name: {@code link}, {@code outside}, {@code only kinds} or empty
  * @param color of its area; empty for an entity in no area
+ * @param attributes how many rows, from the first on, are the attributes of the entity in their order; 0 where only the key is shown
  */
-public record Card(String entity, Box box, Optional<AreaColor> color, String badge, List<Row> rows) {
+public record Card(String entity, Box box, Optional<AreaColor> color, String badge, List<Row> rows, int attributes) {
     public static final double HEADER = 34;
     public static final double ROW = 19;
     public static final double FOOT = 8;
@@ -36,17 +37,12 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
         KEY_ROLE,
         /** A column that refers to another table. */
         REFERENCE,
-        TRAIT
+        TRAIT,
+        /** Uniqueness over several members, or an index. */
+        CONSTRAINT
     }
 
-    /** How many of its rows are attributes of its own; they come first. */
-    public int attributes() {
-        return (int) rows.stream()
-                .filter(r -> r.mark() != Mark.TRAIT && r.mark() != Mark.KEY_ROLE)
-                .count();
-    }
-
-    /** One attribute, a role in the key, or a trait that gives several. */
+    /** One attribute, a role, a trait that gives several, or a constraint. */
     public record Row(String name, String type, Mark mark) {}
 
     /** The same card elsewhere. */
@@ -54,7 +50,8 @@ public record Card(String entity, Box box, Optional<AreaColor> color, String bad
         if (corner.x() == box.x() && corner.y() == box.y()) {
             return this;
         }
-        return new Card(entity, new Box(corner.x(), corner.y(), box.width(), box.height()), color, badge, rows);
+        return new Card(
+                entity, new Box(corner.x(), corner.y(), box.width(), box.height()), color, badge, rows, attributes);
     }
 
     /** The box of a line, the width of the card. */

@@ -5,6 +5,7 @@ import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Optional;
@@ -23,14 +24,17 @@ final class Cards {
         this.design = design;
         this.metrics = metrics;
         this.memory = memory;
+        memory.show(metrics.detail());
     }
 
     Card of(Entity entity, Point at) {
         String badge = badge(entity);
         Optional<AreaColor> color = design.area(entity.area()).map(Area::color);
-        Optional<Card> last = memory.recall(entity, badge, color);
-        Card card = last.orElseGet(() -> measured(entity, badge, color)).at(at);
-        return last.isPresent() && last.get() == card ? card : memory.keep(entity, card);
+        List<Card.Row> references = metrics.detail() == CardDetail.ALL ? references(entity) : List.of();
+        Optional<Card> last = memory.recall(entity, references, badge, color);
+        Card card =
+                last.orElseGet(() -> measured(entity, references, badge, color)).at(at);
+        return last.isPresent() && last.get() == card ? card : memory.keep(entity, references, card);
     }
 
     private String badge(Entity entity) {
@@ -40,15 +44,62 @@ final class Cards {
         return entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";
     }
 
-    private Card measured(Entity entity, String badge, Optional<AreaColor> color) {
-        List<Card.Row> rows = Stream.of(
-                        entity.attributes().stream().map(a -> row(entity, a)),
-                        entity.key().names().stream()
-                                .filter(k -> entity.attribute(k).isEmpty())
-                                .map(k -> new Card.Row(k, "foreign key", Card.Mark.KEY_ROLE)),
-                        entity.traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT)))
+    /** The references a row holds outside its key. */
+    private List<Card.Row> references(Entity entity) {
+        return Roles.heldBy(design, entity.name()).stream()
+                .filter(r -> !entity.key().names().contains(r.name()) && !isOfAttributes(entity, r.name()))
+                .map(r -> new Card.Row(
+                        r.name(),
+                        (r.targets().size() == 1
+                                        ? r.target()
+                                        : "one of " + r.targets().size())
+                                + (r.must() ? "" : "?"),
+                        Card.Mark.REFERENCE))
+                .toList();
+    }
+
+    /** Where tables are drawn as entities a reference is named after its columns. */
+    private static boolean isOfAttributes(Entity entity, String name) {
+        return Stream.of(name.split(", ")).allMatch(n -> entity.attribute(n).isPresent());
+    }
+
+    private List<Card.Row> rows(Entity entity, List<Card.Row> references) {
+        boolean all = metrics.detail() == CardDetail.ALL;
+        Stream<Card.Row> attributes = entity.attributes().stream().map(a -> row(entity, a, all));
+        Stream<Card.Row> keys = entity.key().names().stream()
+                .filter(k -> entity.attribute(k).isEmpty())
+                .map(k -> new Card.Row(k, "foreign key", Card.Mark.KEY_ROLE));
+        if (metrics.detail() == CardDetail.KEY) {
+            return Stream.concat(attributes.filter(r -> r.mark() == Card.Mark.KEY), keys)
+                    .toList();
+        }
+        Stream<Card.Row> traits = entity.traits().stream().map(t -> new Card.Row(t, "trait", Card.Mark.TRAIT));
+        return Stream.of(
+                        attributes,
+                        keys,
+                        references.stream(),
+                        traits,
+                        all ? constraints(entity) : Stream.<Card.Row>of())
                 .flatMap(s -> s)
                 .toList();
+    }
+
+    private static Stream<Card.Row> constraints(Entity entity) {
+        return Stream.concat(
+                        entity.uniques().stream()
+                                .filter(u -> u.names().size() > 1)
+                                .map(u -> "unique (" + String.join(", ", u.names()) + ")"),
+                        entity.indexes().stream()
+                                .map(i -> (i.unique() ? "unique (" : "index (")
+                                        + String.join(", ", i.members().names()) + ")"
+                                        + (i.where().isPresent() ? " where \u2026" : "")))
+                .map(text -> new Card.Row(text, "", Card.Mark.CONSTRAINT));
+    }
+
+    private Card measured(Entity entity, List<Card.Row> references, String badge, Optional<AreaColor> color) {
+        List<Card.Row> rows = rows(entity, references);
+        int attributes =
+                metrics.detail() == CardDetail.KEY ? 0 : entity.attributes().size();
         double head = Card.TEXT_LEFT
                 + metrics.width(entity.name(), Metrics.Face.TITLE)
                 + Card.CUT
@@ -56,7 +107,7 @@ final class Cards {
                 + (badge.isEmpty() ? 0 : metrics.width(badge, Metrics.Face.NOTE) + BETWEEN);
         double width = rows.stream().mapToDouble(this::width).reduce(Math.max(head, LEAST_WIDTH), Math::max);
         double height = Card.HEADER + rows.size() * Card.ROW + (rows.isEmpty() ? 0 : Card.FOOT);
-        return new Card(entity.name(), new Box(0, 0, Math.ceil(width), height), color, badge, rows);
+        return new Card(entity.name(), new Box(0, 0, Math.ceil(width), height), color, badge, rows, attributes);
     }
 
     private double width(Card.Row row) {
@@ -69,13 +120,20 @@ final class Cards {
                 + Card.TEXT_RIGHT;
     }
 
-    private static Card.Row row(Entity entity, Attribute attribute) {
+    private static Card.Row row(Entity entity, Attribute attribute, boolean all) {
         Card.Mark mark = entity.isKey(attribute)
                 ? Card.Mark.KEY
                 : attribute.isComputed()
                         ? Card.Mark.COMPUTED
                         : attribute.unique() || isAloneUnique(entity, attribute) ? Card.Mark.UNIQUE : Card.Mark.NONE;
-        return new Card.Row(attribute.name(), Notation.type(attribute), mark);
+        String type = Notation.type(attribute) + (all ? byItself(attribute) : "");
+        return new Card.Row(attribute.name(), type, mark);
+    }
+
+    /** What a column is filled with when nothing is said. */
+    private static String byItself(Attribute attribute) {
+        return attribute.stamp().map(s -> " on " + s.word()).orElse("")
+                + attribute.defaultValue().map(d -> " = " + d.text()).orElse("");
     }
 
     private static boolean isAloneUnique(Entity entity, Attribute attribute) {

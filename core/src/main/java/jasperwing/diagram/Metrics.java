@@ -1,6 +1,6 @@
 package jasperwing.diagram;
 
-/** How wide texts are; the only thing a diagram must know of fonts. */
+/** What a diagram must know to tell how large a card is: how wide texts are, and how much cards tell. */
 public interface Metrics {
     /** The faces texts on a card are set in. */
     enum Face {
@@ -13,4 +13,25 @@ public interface Metrics {
 
     /** The width in sheet units of a text of one line. */
     double width(String text, Face face);
+
+    /** How much cards tell. */
+    default CardDetail detail() {
+        return CardDetail.ATTRIBUTES;
+    }
+
+    /** The same texts on cards that tell more or less. */
+    default Metrics showing(CardDetail detail) {
+        Metrics texts = this;
+        return new Metrics() {
+            @Override
+            public double width(String text, Face face) {
+                return texts.width(text, face);
+            }
+
+            @Override
+            public CardDetail detail() {
+                return detail;
+            }
+        };
+    }
 }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.TreeSet;
 
 /** Decides where on a card's sides lines start and end, so that they cross little and keep apart. */
@@ -18,8 +19,11 @@ final class Ports {
 
     private static final double CORNER = 17;
 
-    /** The least distance from the end of a line that stays. */
+    /** The least distance from the end of another line. */
     private static final double CLEAR = 13;
+
+    /** A jog this small is taken out of a line. */
+    private static final double JOG = 20;
 
     private static final TreeSet<Double> NONE = new TreeSet<>();
 
@@ -109,6 +113,28 @@ final class Ports {
             TreeSet<Double> taken = occupied.getOrDefault(card, Map.of()).getOrDefault(side, NONE);
             ports.forEach(p -> clear(p, taken));
         }));
+    }
+
+    /** Makes a line straight that would have a small jog, where one of its ends can move without coming near another. */
+    void straighten(Port one, Port other) {
+        boolean facing = one.side.dx() == -other.side.dx() && one.side.dy() == -other.side.dy();
+        double off = Math.abs(one.along - other.along);
+        if (facing && off > 0 && off < JOG && !move(one, other.along)) {
+            move(other, one.along);
+        }
+    }
+
+    private boolean move(Port port, double along) {
+        boolean fits = along >= port.low() + CORNER && along <= port.high() - CORNER;
+        boolean clear = bySide.get(port.card.entity()).get(port.side).stream()
+                .allMatch(p -> p == port || Math.abs(p.along - along) >= CLEAR);
+        NavigableSet<Double> taken =
+                occupied.getOrDefault(port.card.entity(), Map.of()).getOrDefault(port.side, NONE);
+        if (fits && clear && taken.subSet(along - CLEAR, along + CLEAR).isEmpty()) {
+            port.along = along;
+            return true;
+        }
+        return false;
     }
 
     /** Where a side has less room than its ports need, takes those that lead farthest up or down to the sides next to it. */

@@ -6,11 +6,12 @@ import java.util.List;
 /**
  * The ground of an area: boxes that together hold its cards and no other.
  *
- * @param boxes the one that bears the name first
- * @param nameAt the left end of the name's base line
+ * @param boxes the largest first
+ * @param namesAt for each box the left end of the base line of the name
  */
-public record Region(String name, AreaColor color, List<Box> boxes, Point nameAt) {
+public record Region(String name, AreaColor color, List<Box> boxes, List<Point> namesAt) {
     public Region {
         boxes = List.copyOf(boxes);
+        namesAt = List.copyOf(namesAt);
     }
 }

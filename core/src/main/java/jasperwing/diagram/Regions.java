@@ -37,7 +37,9 @@ final class Regions {
             if (!own.isEmpty()) {
                 List<Box> boxes = round.recall(own).orElseGet(() -> joined(own, labels.cards()));
                 round.keep(own, boxes);
-                regions.add(new Region(area.name(), area.color(), boxes, labels.along(area.name(), boxes.get(0))));
+                List<Point> names =
+                        boxes.stream().map(b -> labels.along(area.name(), b)).toList();
+                regions.add(new Region(area.name(), area.color(), boxes, names));
             }
         }
         round.end();

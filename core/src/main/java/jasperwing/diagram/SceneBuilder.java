@@ -173,6 +173,7 @@ public final class SceneBuilder {
                 .toList();
         minding(ends, fans);
         ports.settle();
+        ends.forEach(e -> ports.straighten(e.from(), e.to()));
         keepClear(ends, fans);
         List<Ends> lines = ends.stream().sorted(BY_LENGTH).toList();
         List<Router.Ends> wanted = new ArrayList<>();
@@ -277,6 +278,7 @@ public final class SceneBuilder {
         for (Fan fan : fans) {
             Box box = fan.box();
             fan.branches().forEach(labels::avoid);
+            labels.avoid(List.of(fan.start().at(), fan.hub()));
             labels.avoid(box);
             wanted.add(new Labels.Wanted(fan.label(), around(box)));
         }

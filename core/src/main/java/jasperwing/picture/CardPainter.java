@@ -10,6 +10,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
 import java.util.Optional;
 
 /** Paints cards: a spine and a cut corner in the area's colour, a name, a line for each attribute. */
@@ -17,10 +18,10 @@ final class CardPainter {
     private static final BasicStroke HAIR = new BasicStroke(1.2f);
     private static final BasicStroke STRONG = new BasicStroke(2f);
 
-    private static final double TITLE = 16;
+    static final double TITLE = 16;
 
-    /** How large a name should be at least, in pixels. */
-    private static final double LEGIBLE = 10.5;
+    /** How large letters must be at least to be drawn, in pixels. */
+    private static final double LEAST = 8;
 
     private final Graphics2D g;
     private final Look look;
@@ -68,7 +69,7 @@ final class CardPainter {
         }
     }
 
-    /** A card from afar: its ground, its spine and, while it can be read, its name. */
+    /** A card from afar: its ground and its spine. */
     private void block(Card card) {
         Box box = card.box();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_OFF);
@@ -77,26 +78,29 @@ final class CardPainter {
         g.setColor(palette.area(card.color()));
         g.fill(new Rectangle2D.Double(box.x(), box.y(), Math.max(Card.SPINE, 2 / zoom), box.height()));
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        fromAfar(card, palette.area(card.color()));
     }
 
-    /** The name as large as it need be to be read and, unless from very far, the key. */
+    /** The cards whose names are not drawn with them. */
+    List<Card> nameless(List<Card> cards) {
+        return detail == Detail.NAMES
+                ? cards
+                : cards.stream().filter(c -> !NamesAfar.fits(c, zoom)).toList();
+    }
+
+    /** The name, where it can be read within the card, and as many members of the key as can be read. */
     private void fromAfar(Card card, Color strong) {
         Box box = card.box();
-        double room = box.width() - Card.SPINE - 16;
-        double natural = faces.width(card.entity(), Face.TITLE);
-        double size = Math.max(TITLE * 0.7, Math.min(LEGIBLE / zoom, TITLE * room / natural));
-        if (size * zoom < 4) {
+        double size = NamesAfar.size(card, zoom);
+        if (detail == Detail.NAMES || !NamesAfar.fits(card, zoom)) {
             return;
         }
         g.setColor(palette.ink());
         double x = box.x() + Card.SPINE + 8;
-        if (detail == Detail.NAMES) {
-            Lettering.draw(g, card.entity(), Face.TITLE, size, x, box.center().y() + size * 0.35);
-            return;
-        }
         Lettering.draw(g, card.entity(), Face.TITLE, size, x, box.y() + 6 + size);
         double small = Math.min(8.5 / zoom, 19);
+        if (small * zoom < LEAST) {
+            return;
+        }
         double base = box.y() + 14 + size;
         for (Card.Row row : card.rows()) {
             if (!isKey(row)) {
@@ -135,10 +139,18 @@ final class CardPainter {
 
     private void head(Card card) {
         Box box = card.box();
-        text(card.entity(), Face.TITLE, palette.ink(), box.x() + 16, box.y() + 22);
+        g.setColor(palette.ink());
+        Lettering.draw(g, card.entity(), Face.TITLE, titleSize(card), box.x() + 16, box.y() + 22);
         if (!card.badge().isEmpty()) {
             ending(card.badge(), Face.NOTE, palette.quiet(), box.right() - Card.CUT - 8, box.y() + 22);
         }
+    }
+
+    /** A little larger than life where it would be too small to be read, and there is room. */
+    private double titleSize(Card card) {
+        double room = card.box().width() - 16 - Card.CUT - (card.badge().isEmpty() ? 0 : 60);
+        double fits = TITLE * room / faces.width(card.entity(), Face.TITLE);
+        return Math.max(TITLE, Math.min(9.5 / zoom, fits));
     }
 
     private void row(Card card, int index, Color strong) {
@@ -160,7 +172,8 @@ final class CardPainter {
         } else if (row.mark() == Card.Mark.TRAIT) {
             text("+", Face.CODE, palette.quiet(), box.x() + 13, base);
         }
-        Color ink = row.mark() == Card.Mark.TRAIT ? palette.quiet() : palette.ink();
+        boolean aside = row.mark() == Card.Mark.TRAIT || row.mark() == Card.Mark.CONSTRAINT;
+        Color ink = aside ? palette.quiet() : palette.ink();
         text(row.name(), key ? Face.KEY : Face.BODY, ink, box.x() + Card.TEXT_LEFT, base);
         ending(row.type(), Face.CODE, palette.quiet(), box.right() - Card.TEXT_RIGHT, base);
         if (!column.isEmpty()) {

@@ -6,7 +6,6 @@ import jasperwing.diagram.Fan;
 import jasperwing.diagram.KindLine;
 import jasperwing.diagram.Line;
 import jasperwing.diagram.Metrics;
-import jasperwing.diagram.Point;
 import jasperwing.diagram.Region;
 import jasperwing.diagram.Scene;
 import java.awt.Graphics2D;
@@ -14,6 +13,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
+import java.util.List;
 import java.util.Optional;
 
 /** Paints scenes. */
@@ -79,10 +79,26 @@ public final class Painter {
         g.translate(-view.x(), -view.y());
         Box seen = new Box(view.x(), view.y(), width / view.zoom(), height / view.zoom()).grown(40);
         Detail detail = Detail.at(view.zoom());
+        NamesAfar names = new NamesAfar(g, look, view.zoom());
         if (look.regions()) {
             regions(g, scene, seen, view.zoom());
+            if (!detail.atLeast(Detail.ALL)) {
+                names.areas(scene.regions());
+            }
         }
-        LinePainter lines = new LinePainter(g, look, detail);
+        lines(new LinePainter(g, look, detail), scene, emphasis, seen);
+        CardPainter cards = new CardPainter(g, look, detail, view.zoom());
+        List<Card> visible =
+                scene.cards().stream().filter(c -> c.box().overlaps(seen)).toList();
+        visible.forEach(c -> cards.paint(
+                c, emphasis.entities().contains(c.entity()), emphasis.hidden().contains(c.entity())));
+        if (!detail.atLeast(Detail.ALL)) {
+            names.cards(scene, cards.nameless(visible), emphasis.entities());
+        }
+        g.setTransform(before);
+    }
+
+    private static void lines(LinePainter lines, Scene scene, Emphasis emphasis, Box seen) {
         for (Line line : scene.linesIn(seen)) {
             lines.line(line, emphasis.relationships().contains(line.relationship()));
         }
@@ -94,16 +110,6 @@ public final class Painter {
         for (Fan fan : scene.fans()) {
             lines.fan(fan, emphasis.relationships().contains(fan.relationship()));
         }
-        CardPainter cards = new CardPainter(g, look, detail, view.zoom());
-        for (Card card : scene.cards()) {
-            if (card.box().overlaps(seen)) {
-                cards.paint(
-                        card,
-                        emphasis.entities().contains(card.entity()),
-                        emphasis.hidden().contains(card.entity()));
-            }
-        }
-        g.setTransform(before);
     }
 
     private static void hints(Graphics2D g) {
@@ -121,7 +127,10 @@ public final class Painter {
                     ground(g, box, zoom);
                 }
             }
-            regionName(g, region, zoom);
+            if (Detail.at(zoom).atLeast(Detail.ALL)) {
+                g.setColor(look.palette().area(Optional.of(region.color())));
+                region.namesAt().forEach(at -> Lettering.draw(g, region.name(), Metrics.Face.KEY, 12, at.x(), at.y()));
+            }
         }
     }
 
@@ -131,16 +140,5 @@ public final class Painter {
                 ROUND * zoom < 5
                         ? new Rectangle2D.Double(box.x(), box.y(), box.width(), box.height())
                         : new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), ROUND, ROUND));
-    }
-
-    /** From afar the name stands above the largest box, larger than life, so that it can be read. */
-    private void regionName(Graphics2D g, Region region, double zoom) {
-        Box box = region.boxes().get(0);
-        boolean afar = zoom < 0.5;
-        double size =
-                afar ? Math.min(12 / zoom, box.width() / (0.62 * region.name().length() + 2)) : 12;
-        g.setColor(look.palette().area(Optional.of(region.color())));
-        Point at = afar ? new Point(box.x() + 10, box.y() - size * 0.3) : region.nameAt();
-        Lettering.draw(g, region.name(), Metrics.Face.KEY, size, at.x(), at.y());
     }
 }

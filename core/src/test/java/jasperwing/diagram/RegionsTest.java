@@ -36,7 +36,10 @@ class RegionsTest {
         Scene scene = SceneBuilder.build(Samples.demo(), "", METRICS);
         for (Region region : scene.regions()) {
             Box name = new Box(
-                    region.nameAt().x(), region.nameAt().y() - 10, region.name().length() * 7.0, 12);
+                    region.namesAt().get(0).x(),
+                    region.namesAt().get(0).y() - 10,
+                    region.name().length() * 7.0,
+                    12);
             for (Line line : scene.lines()) {
                 for (int i = 1; i < line.points().size(); i++) {
                     Box segment =

@@ -189,4 +189,40 @@ class SceneTest {
         Fan fan = scene.fans().get(0);
         assertThat(Hit.at(scene, fan.box().center(), 6)).isEqualTo(new Hit.OnRelationship(fan.relationship(), true));
     }
+
+    private static List<String> rows(Metrics metrics, String... lines) {
+        return SceneBuilder.cards(Samples.design(lines), "", metrics).get(0).rows().stream()
+                .map(r -> (r.name() + " " + r.type()).strip())
+                .toList();
+    }
+
+    @Test
+    void cardsTellMoreOrLess() {
+        Metrics texts = (text, face) -> text.length() * 7.0;
+        String[] lines = {
+            "entity Bird",
+            "  name text(40)",
+            "  state text(9) default \"seen\"",
+            "  seenAt timestamp set on insert",
+            "  key (name, flock)",
+            "  unique (state, seenAt)",
+            "  index (seenAt)",
+            "entity Flock",
+            "  id serial key",
+            "each Bird must be in one Flock",
+            "each Bird may be ringed by one Flock as ringers"
+        };
+        assertThat(rows(texts.showing(CardDetail.KEY), lines)).containsExactly("name text(40)", "flock foreign key");
+        assertThat(rows(texts, lines))
+                .containsExactly("name text(40)", "state text(9)", "seenAt timestamp", "flock foreign key");
+        assertThat(rows(texts.showing(CardDetail.ALL), lines))
+                .containsExactly(
+                        "name text(40)",
+                        "state text(9) = seen",
+                        "seenAt timestamp on insert",
+                        "flock foreign key",
+                        "ringers Flock?",
+                        "unique (state, seenAt)",
+                        "index (seenAt)");
+    }
 }

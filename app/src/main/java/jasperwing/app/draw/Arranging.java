@@ -11,7 +11,6 @@ import jasperwing.diagram.Scene;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.SheetEdits;
-import jasperwing.picture.Typefaces;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -100,10 +99,11 @@ final class Arranging extends HBox {
         cancelled = stop;
         Design design = workspace.design();
         String name = sheet.sheet().get();
+        Metrics metrics = sheet.metrics();
         thread.run(() -> {
             Optional<List<Place>> places = Optional.empty();
             try {
-                places = work.places(design, name, Typefaces.get(), new Watched(stop));
+                places = work.places(design, name, metrics, new Watched(stop));
             } finally {
                 Optional<List<Place>> found = stop.get() ? Optional.empty() : places;
                 Platform.runLater(() -> arranged(design, found));

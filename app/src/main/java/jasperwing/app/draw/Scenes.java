@@ -3,16 +3,17 @@ package jasperwing.app.draw;
 import jasperwing.app.shell.Background;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
+import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneMemory;
 import jasperwing.model.Design;
-import jasperwing.picture.Typefaces;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /**
@@ -28,6 +29,7 @@ final class Scenes {
     private static final int QUIET = 150;
 
     private final Background.Worker thread;
+    private final Supplier<Metrics> metrics;
     private final Consumer<Scene> show;
 
     /** What the window's thread found last; what is found in the other thread is copied to it. */
@@ -49,9 +51,13 @@ final class Scenes {
     private volatile int asked;
     private int waiting;
 
-    /** @param show called on the window's thread with every scene that is to be seen */
-    Scenes(Background background, Consumer<Scene> show) {
+    /**
+     * @param metrics asked for on the window's thread at every build
+     * @param show called on the window's thread with every scene that is to be seen
+     */
+    Scenes(Background background, Supplier<Metrics> metrics, Consumer<Scene> show) {
         this.thread = background.worker("routing lines");
+        this.metrics = metrics;
         this.show = show;
     }
 
@@ -62,7 +68,8 @@ final class Scenes {
 
     void build(Design design, String sheet) {
         asked++;
-        List<Card> cards = SceneBuilder.cards(design, sheet, Typefaces.get(), here);
+        Metrics texts = metrics.get();
+        List<Card> cards = SceneBuilder.cards(design, sheet, texts, here);
         int moved = moved(cards);
         if (bare || moved > MANY) {
             bare = true;
@@ -85,13 +92,13 @@ final class Scenes {
         if (design.relationships().size() < LARGE || shown.lines().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Scene> scene = SceneBuilder.patched(shown, design, cards, Typefaces.get(), here);
+        Optional<Scene> scene = SceneBuilder.patched(shown, design, cards, metrics.get(), here);
         hasty |= scene.isPresent();
         return scene;
     }
 
     private Scene soon(Design design, List<Card> cards) {
-        Scene scene = SceneBuilder.soon(design, cards, Typefaces.get(), here);
+        Scene scene = SceneBuilder.soon(design, cards, metrics.get(), here);
         hasty |= here.hasty() > 0;
         return scene;
     }
@@ -100,14 +107,15 @@ final class Scenes {
     private void follow(Design design, List<Card> cards, int delay) {
         int number = asked;
         waiting++;
-        thread.runLater(delay, () -> find(number, design, cards));
+        Metrics texts = metrics.get();
+        thread.runLater(delay, () -> find(number, design, cards, texts));
     }
 
-    private void find(int number, Design design, List<Card> cards) {
+    private void find(int number, Design design, List<Card> cards, Metrics texts) {
         boolean done = false;
         try {
             if (number == asked) {
-                Scene scene = SceneBuilder.build(design, cards, Typefaces.get(), there);
+                Scene scene = SceneBuilder.build(design, cards, texts, there);
                 SceneMemory memory = there.copy();
                 Platform.runLater(() -> found(number, scene, memory));
                 done = true;

@@ -3,10 +3,13 @@ package jasperwing.app.draw;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Workspace;
+import jasperwing.diagram.CardDetail;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
+import jasperwing.naming.Words;
 import jasperwing.picture.Ends;
 import java.util.List;
+import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -50,17 +53,19 @@ final class SheetBar extends HBox {
         label.getStyleClass().add("quiet");
         label.setMinWidth(USE_PREF_SIZE);
         names.setAlignment(Pos.CENTER_LEFT);
+        MenuButton cards = cards(appearance);
         MenuButton ends = ends(appearance);
         MenuButton picture = picture(pictures);
         Button smaller = button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2));
         Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
-        whereRoomy(ROOMY, label, ends, picture);
+        whereRoomy(ROOMY, label, cards, ends, picture);
         whereRoomy(ZOOM, smaller, zoom, larger);
         getChildren()
                 .addAll(
                         label,
                         names,
                         space(),
+                        cards,
                         ends,
                         arrange(arranging),
                         picture,
@@ -119,17 +124,18 @@ final class SheetBar extends HBox {
         return menu;
     }
 
+    private static MenuButton cards(Appearance appearance) {
+        MenuButton menu = menu("Cards", "cards", "How much cards tell");
+        for (CardDetail detail : CardDetail.values()) {
+            menu.getItems().add(choice(Words.capitalised(detail.words()), appearance.cards(), detail));
+        }
+        return menu;
+    }
+
     private static MenuButton ends(Appearance appearance) {
         MenuButton menu = menu("Line ends", "ends", "How the ends of relationships are drawn, and what else is");
         for (Ends ends : Ends.values()) {
-            CheckMenuItem item = new CheckMenuItem(ends.words());
-            item.setSelected(appearance.ends().get() == ends);
-            appearance.ends().addListener((o, was, is) -> item.setSelected(is == ends));
-            item.setOnAction(e -> {
-                item.setSelected(true);
-                appearance.ends().set(ends);
-            });
-            menu.getItems().add(item);
+            menu.getItems().add(choice(ends.words(), appearance.ends(), ends));
         }
         CheckMenuItem regions = new CheckMenuItem("Tint the ground of areas");
         regions.selectedProperty().bindBidirectional(appearance.regions());
@@ -137,6 +143,18 @@ final class SheetBar extends HBox {
         map.selectedProperty().bindBidirectional(appearance.map());
         menu.getItems().addAll(new SeparatorMenuItem(), regions, map);
         return menu;
+    }
+
+    /** One of several, ticked while it is chosen. */
+    private static <T> CheckMenuItem choice(String text, ObjectProperty<T> chosen, T value) {
+        CheckMenuItem item = new CheckMenuItem(text);
+        item.setSelected(chosen.get() == value);
+        chosen.addListener((o, was, is) -> item.setSelected(is == value));
+        item.setOnAction(e -> {
+            item.setSelected(true);
+            chosen.set(value);
+        });
+        return item;
     }
 
     private MenuButton arrange(Arranging arranging) {

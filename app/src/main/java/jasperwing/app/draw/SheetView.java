@@ -7,6 +7,7 @@ import jasperwing.app.shell.Viewport;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
+import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Scene;
 import jasperwing.model.Design;
@@ -14,6 +15,7 @@ import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
 import jasperwing.picture.Look;
 import jasperwing.picture.Painter;
+import jasperwing.picture.Typefaces;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -64,7 +66,7 @@ final class SheetView extends Region {
         this.workspace = workspace;
         this.appearance = appearance;
         this.handles = new Handles();
-        this.scenes = new Scenes(workspace.background(), this::show);
+        this.scenes = new Scenes(workspace.background(), this::metrics, this::show);
         getStyleClass().add("sheet");
         setId("sheet");
         setFocusTraversable(true);
@@ -78,6 +80,11 @@ final class SheetView extends Region {
         setClip(clip);
         listen();
         rebuild();
+    }
+
+    /** What tells how large cards are as they are shown. */
+    Metrics metrics() {
+        return Typefaces.get().showing(appearance.cards().get());
     }
 
     private void listen() {
@@ -104,6 +111,7 @@ final class SheetView extends Region {
             fit();
         });
         edited.addListener((o, was, is) -> requestLayout());
+        appearance.cards().addListener((o, was, is) -> refresh());
         appearance.whenLookChanges(this::requestLayout);
         viewport.view().addListener((o, was, is) -> {
             whole &= fitting;
@@ -111,6 +119,11 @@ final class SheetView extends Region {
         });
         widthProperty().addListener((o, was, is) -> refit());
         heightProperty().addListener((o, was, is) -> refit());
+    }
+
+    private void refresh() {
+        rebuild();
+        refit();
     }
 
     /** A sheet that is shown whole stays so when a pane beside it comes or goes; one that was moved or zoomed stays where it is. */

@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.diagram.CardDetail;
 import jasperwing.picture.Ends;
 import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
@@ -25,6 +26,7 @@ public final class Appearance {
 
     private final BooleanProperty dark = new SimpleBooleanProperty();
     private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
+    private final ObjectProperty<CardDetail> cards = new SimpleObjectProperty<>(CardDetail.ATTRIBUTES);
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
     private final BooleanProperty map = new SimpleBooleanProperty(true);
@@ -40,6 +42,7 @@ public final class Appearance {
     private Appearance(Appearance of) {
         dark.bindBidirectional(of.dark);
         ends.bindBidirectional(of.ends);
+        cards.bindBidirectional(of.cards);
         dialect.bindBidirectional(of.dialect);
         regions.bindBidirectional(of.regions);
         map.bindBidirectional(of.map);
@@ -65,12 +68,9 @@ public final class Appearance {
         dark.set(Boolean.parseBoolean(remembered.getProperty("dark")));
         regions.set(!"false".equals(remembered.getProperty("regions")));
         map.set(!"false".equals(remembered.getProperty("map")));
-        Arrays.stream(Ends.values())
-                .filter(e -> e.name().equals(remembered.getProperty("ends")))
-                .forEach(ends::set);
-        Arrays.stream(Dialect.values())
-                .filter(d -> d.name().equals(remembered.getProperty("dialect")))
-                .forEach(dialect::set);
+        recall(remembered.getProperty("ends"), Ends.values(), ends);
+        recall(remembered.getProperty("cards"), CardDetail.values(), cards);
+        recall(remembered.getProperty("dialect"), Dialect.values(), dialect);
         scale.set(scale(remembered.getProperty("scale", "1")));
         lens.set(!"false".equals(remembered.getProperty("lens")));
         list.set(!"false".equals(remembered.getProperty("list")));
@@ -84,6 +84,7 @@ public final class Appearance {
         InvalidationListener remember = o -> settings.rememberAppearance(properties());
         dark.addListener(remember);
         ends.addListener(remember);
+        cards.addListener(remember);
         dialect.addListener(remember);
         regions.addListener(remember);
         map.addListener(remember);
@@ -93,6 +94,11 @@ public final class Appearance {
         maximized.addListener(remember);
         bounds.addListener(remember);
         widths.values().forEach(w -> w.addListener(remember));
+    }
+
+    /** Sets what was remembered by its name; leaves it where no such name is known. */
+    private static <E extends Enum<E>> void recall(String name, E[] all, ObjectProperty<E> into) {
+        Arrays.stream(all).filter(e -> e.name().equals(name)).forEach(into::set);
     }
 
     /** @param text x, y, width and height, as they are remembered */
@@ -113,6 +119,7 @@ public final class Appearance {
         Properties properties = new Properties();
         properties.setProperty("dark", String.valueOf(dark.get()));
         properties.setProperty("ends", ends.get().name());
+        properties.setProperty("cards", cards.get().name());
         properties.setProperty("dialect", dialect.get().name());
         properties.setProperty("regions", String.valueOf(regions.get()));
         properties.setProperty("map", String.valueOf(map.get()));
@@ -136,6 +143,11 @@ public final class Appearance {
 
     public ObjectProperty<Ends> ends() {
         return ends;
+    }
+
+    /** How much cards tell. */
+    public ObjectProperty<CardDetail> cards() {
+        return cards;
     }
 
     /** The database whose tables are shown. */

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 /** Where cards go: guides, aligning, spacing, the next card by the arrow keys, new cards. */
 class PlacingTest {
     private static Card card(String name, double x, double y, double width, double height) {
-        return new Card(name, new Box(x, y, width, height), Optional.empty(), "", List.of());
+        return new Card(name, new Box(x, y, width, height), Optional.empty(), "", List.of(), 0);
     }
 
     private static final List<Card> CARDS =
