@@ -2,11 +2,14 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.model.AreaColor;
+import jasperwing.picture.Palette;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.scene.paint.Color;
@@ -65,5 +68,18 @@ class ContrastTest {
                     .isGreaterThanOrEqualTo(3));
         }
         softly.assertAll();
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void areasHaveTheSameColoursInListsAsOnTheSheet(boolean dark) throws IOException {
+        Map<String, Color> colors = colors(dark);
+        Palette palette = dark ? Palette.DARK : Palette.LIGHT;
+        for (AreaColor area : AreaColor.values()) {
+            java.awt.Color drawn = palette.area(Optional.of(area));
+            assertThat(colors.get(area.word()))
+                    .as(area.word())
+                    .isEqualTo(Color.rgb(drawn.getRed(), drawn.getGreen(), drawn.getBlue()));
+        }
     }
 }

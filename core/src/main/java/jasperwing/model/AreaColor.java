@@ -2,13 +2,17 @@ package jasperwing.model;
 
 import java.util.Locale;
 
-/** The five quiet colours an area can have. */
+/** The quiet colours an area can have. Also those who see no red or no green can tell any two apart. */
 public enum AreaColor {
     MOSS,
     SEA,
     OCHRE,
     PLUM,
-    SLATE;
+    SLATE,
+    UMBER,
+    INDIGO,
+    FERN,
+    ROSE;
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);

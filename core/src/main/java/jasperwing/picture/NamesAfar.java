@@ -13,7 +13,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -62,7 +61,7 @@ final class NamesAfar {
             Box place = new Box(box.x() + 10, box.y() - size * 1.2, width, size);
             if (isFree(place)) {
                 taken.add(place);
-                g.setColor(look.palette().area(Optional.of(region.color())));
+                g.setColor(look.palette().areaName(region.color()));
                 Lettering.draw(g, region.name(), Face.KEY, size, place.x(), place.bottom());
             }
         }

@@ -14,7 +14,6 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.List;
-import java.util.Optional;
 
 /** Paints scenes. */
 public final class Painter {
@@ -128,7 +127,7 @@ public final class Painter {
                 }
             }
             if (Detail.at(zoom).atLeast(Detail.ALL)) {
-                g.setColor(look.palette().area(Optional.of(region.color())));
+                g.setColor(look.palette().areaName(region.color()));
                 region.namesAt().forEach(at -> Lettering.draw(g, region.name(), Metrics.Face.KEY, 12, at.x(), at.y()));
             }
         }

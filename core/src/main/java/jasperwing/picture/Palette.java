@@ -42,28 +42,42 @@ public record Palette(
         return paper.getRed() < 128;
     }
 
-    Color area(Optional<AreaColor> color) {
+    /** The colour of an area; of none, a grey. */
+    public Color area(Optional<AreaColor> color) {
         return color.map(c -> isDark() ? onDark(c) : onLight(c)).orElse(new Color(0x8C857B));
     }
 
     private static Color onLight(AreaColor color) {
         return switch (color) {
-            case MOSS -> new Color(0x5F7A3D);
-            case SEA -> new Color(0x2C6E7F);
-            case OCHRE -> new Color(0xB67A1E);
-            case PLUM -> new Color(0x7A4A73);
-            case SLATE -> new Color(0x56616E);
+            case MOSS -> new Color(0x656B34);
+            case SEA -> new Color(0x1D748F);
+            case OCHRE -> new Color(0x8B630E);
+            case PLUM -> new Color(0x542B5C);
+            case SLATE -> new Color(0x4C5961);
+            case UMBER -> new Color(0x553312);
+            case INDIGO -> new Color(0x384B8D);
+            case FERN -> new Color(0x3A7657);
+            case ROSE -> new Color(0x6D1638);
         };
     }
 
     private static Color onDark(AreaColor color) {
         return switch (color) {
-            case MOSS -> new Color(0x86A65B);
-            case SEA -> new Color(0x4F9BAE);
-            case OCHRE -> new Color(0xD29A3E);
-            case PLUM -> new Color(0xBB8AB3);
-            case SLATE -> new Color(0x8E9BAA);
+            case MOSS -> new Color(0xB7C077);
+            case SEA -> new Color(0x76D0EE);
+            case OCHRE -> new Color(0xEBB34D);
+            case PLUM -> new Color(0xAB82BC);
+            case SLATE -> new Color(0xB2BDC4);
+            case UMBER -> new Color(0xB7896D);
+            case INDIGO -> new Color(0x92AEFD);
+            case FERN -> new Color(0x8BD4A3);
+            case ROSE -> new Color(0xD97093);
         };
+    }
+
+    /** For the name of an area on its ground. */
+    Color areaName(AreaColor color) {
+        return mix(area(Optional.of(color)), ink, 0.75);
     }
 
     /** The area's colour, mostly card: for the cut corner. */

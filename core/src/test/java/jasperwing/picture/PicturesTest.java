@@ -7,6 +7,7 @@ import jasperwing.Samples;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -14,6 +15,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -40,7 +42,7 @@ class PicturesTest {
         Box all = scene.bounds().grown(40);
         int x = (int) ((dive.x() + 3 - all.x()) * 2);
         int y = (int) ((dive.center().y() - all.y()) * 2);
-        assertThat(new Color(image.getRGB(x, y))).isEqualTo(new Color(0x5F7A3D));
+        assertThat(new Color(image.getRGB(x, y))).isEqualTo(Palette.LIGHT.area(Optional.of(AreaColor.MOSS)));
         assertThat(new Color(image.getRGB(3, 3))).isEqualTo(Palette.LIGHT.paper());
     }
 

@@ -75,18 +75,12 @@ final class MiniMap extends Pane {
     }
 
     private Color color(Optional<AreaColor> area) {
-        String hex = area.map(MiniMap::hex).orElse("#8C857B");
-        return Color.web(hex, appearance.dark().get() ? 0.9 : 0.8);
-    }
-
-    private static String hex(AreaColor area) {
-        return switch (area) {
-            case MOSS -> "#7C9855";
-            case SEA -> "#438899";
-            case OCHRE -> "#C48B30";
-            case PLUM -> "#9A6A93";
-            case SLATE -> "#75818F";
-        };
+        java.awt.Color color = appearance.look().palette().area(area);
+        return Color.rgb(
+                color.getRed(),
+                color.getGreen(),
+                color.getBlue(),
+                appearance.dark().get() ? 0.9 : 0.8);
     }
 
     private void follow() {
