@@ -92,7 +92,7 @@ final class DrawCommand implements Callable<Integer> {
         }
         Look look = new Look(dark ? Palette.DARK : Palette.LIGHT, drawn, true, Look.LIGHT.columns());
         System.setProperty("java.awt.headless", "true");
-        SafeWrite.write(file, Pictures.draw(scene(read), format, look, scale));
+        SafeWrite.write(file, Pictures.draw(scene(read), read.name(), format, look, scale));
         return 0;
     }
 

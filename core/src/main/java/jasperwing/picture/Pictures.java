@@ -40,21 +40,22 @@ public final class Pictures {
 
     /** The whole scene with a margin around it, on light paper; a PNG has two pixels a unit. */
     public static byte[] draw(Scene scene, Format format) {
-        return draw(scene, format, Look.LIGHT, 2);
+        return draw(scene, "", format, Look.LIGHT, 2);
     }
 
     /**
      * The whole scene with a margin around it.
      *
+     * @param title told of by viewers of SVG and PDF; may be empty
      * @param scale pixels a unit of a PNG, from 1 to 4; the other formats have no pixels
      */
-    public static byte[] draw(Scene scene, Format format, Look look, double scale) {
+    public static byte[] draw(Scene scene, String title, Format format, Look look, double scale) {
         if (scale < 1 || scale > 4) {
             throw new IllegalArgumentException("a picture's scale is from 1 to 4, but was " + scale);
         }
         return switch (format) {
-            case SVG -> Svg.draw(scene, look);
-            case PDF -> Pdf.draw(scene, look);
+            case SVG -> Svg.draw(scene, title, look);
+            case PDF -> Pdf.draw(scene, title, look);
             case PNG -> png(image(scene, look, scale));
         };
     }

@@ -9,7 +9,7 @@ import java.util.Base64;
 final class Svg {
     private Svg() {}
 
-    static byte[] draw(Scene scene, Look look) {
+    static byte[] draw(Scene scene, String title, Look look) {
         Box box = Pictures.area(scene);
         SvgGraphics g = new SvgGraphics();
         Pictures.paint(g, scene, look);
@@ -17,7 +17,8 @@ final class Svg {
         String height = SvgGraphics.number(box.height());
         String head = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width + "\" height=\"" + height
                 + "\" viewBox=\"0 0 " + width + " " + height + "\">\n";
-        return (head + style(g) + g.elements() + "</svg>\n").getBytes(StandardCharsets.UTF_8);
+        String named = title.isEmpty() ? "" : "<title>" + SvgGraphics.xml(title) + "</title>\n";
+        return (head + named + style(g) + g.elements() + "</svg>\n").getBytes(StandardCharsets.UTF_8);
     }
 
     private static String style(SvgGraphics g) {

@@ -14,7 +14,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -28,6 +30,7 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
@@ -110,11 +113,11 @@ class PicturesTest {
     void aPngIsAsLargeAsItsScaleSays() throws IOException {
         Box area = scene.bounds().grown(40);
         for (int scale = 1; scale <= 4; scale++) {
-            byte[] png = Pictures.draw(scene, Pictures.Format.PNG, Look.LIGHT, scale);
+            byte[] png = Pictures.draw(scene, "", Pictures.Format.PNG, Look.LIGHT, scale);
             assertThat(ImageIO.read(new ByteArrayInputStream(png)).getWidth())
                     .isEqualTo((int) Math.ceil(area.width() * scale));
         }
-        assertThatThrownBy(() -> Pictures.draw(scene, Pictures.Format.PNG, Look.LIGHT, 5))
+        assertThatThrownBy(() -> Pictures.draw(scene, "", Pictures.Format.PNG, Look.LIGHT, 5))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("from 1 to 4");
     }
@@ -130,7 +133,7 @@ class PicturesTest {
     }
 
     private String svg(Look look) {
-        return new String(Pictures.draw(scene, Pictures.Format.SVG, look, 1), StandardCharsets.UTF_8);
+        return new String(Pictures.draw(scene, "Salt & sand", Pictures.Format.SVG, look, 1), StandardCharsets.UTF_8);
     }
 
     @Test
@@ -155,5 +158,23 @@ class PicturesTest {
         Scene odd = SceneBuilder.build(Samples.design("entity `日本 \uD83D\uDC1F`", "  `שלום` int"), "", Typefaces.get());
         assertThat(odd.cards().get(0).box().width()).isGreaterThan(100);
         assertThat(Pictures.draw(odd, Pictures.Format.PNG)).isNotEmpty();
+    }
+
+    @Test
+    void aPdfHasATitleAndABookmarkForEveryEntityBelowItsArea() throws IOException {
+        byte[] pdf = Pictures.draw(scene, "Salt & sand", Pictures.Format.PDF, Look.LIGHT, 1);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Salt & sand");
+            List<String> names = new ArrayList<>();
+            for (PDOutlineItem area :
+                    document.getDocumentCatalog().getDocumentOutline().children()) {
+                names.add(area.getTitle());
+                area.children().forEach(e -> names.add(area.getTitle() + " > " + e.getTitle()));
+            }
+            assertThat(names).startsWith("Fieldwork", "Fieldwork > Expedition").contains("Equipment > Sonde");
+            assertThat(names.stream().filter(n -> n.contains(">")))
+                    .hasSize(Samples.demo().entities().size());
+        }
+        assertThat(svg(Look.LIGHT)).contains("<title>Salt &amp; sand</title>");
     }
 }

@@ -44,7 +44,7 @@ final class PictureKeeping {
 
     /** Puts the picture, twice its natural size, on the clipboard. */
     void copy() {
-        byte[] png = Pictures.draw(scene(), Pictures.Format.PNG, look(), 2);
+        byte[] png = Pictures.draw(scene(), workspace.design().name(), Pictures.Format.PNG, look(), 2);
         ClipboardContent content = new ClipboardContent();
         content.putImage(new Image(new ByteArrayInputStream(png)));
         Clipboard.getSystemClipboard().setContent(content);
@@ -76,7 +76,7 @@ final class PictureKeeping {
             return Optional.of(file.getFileName() + " has no ending that says the format; use .svg, .png or .pdf");
         }
         try {
-            SafeWrite.write(file, Pictures.draw(scene(), format.get(), look(), scale.get()));
+            SafeWrite.write(file, Pictures.draw(scene(), workspace.design().name(), format.get(), look(), scale.get()));
             return Optional.empty();
         } catch (IOException e) {
             return Optional.of("It cannot be written to " + file + ": " + e.getMessage());

@@ -134,7 +134,8 @@ final class TablesView implements KeysView {
             return Optional.of("The name must end in .svg, .png or .pdf.");
         }
         try {
-            SafeWrite.write(file, Pictures.draw(tables.scene(), format.get(), appearance.look(), 2));
+            SafeWrite.write(
+                    file, Pictures.draw(tables.scene(), workspace.design().name(), format.get(), appearance.look(), 2));
             state.setText("Saved as " + file.getFileName());
             return Optional.empty();
         } catch (IOException e) {
