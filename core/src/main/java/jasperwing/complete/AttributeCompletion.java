@@ -8,6 +8,7 @@ import jasperwing.model.EnumType;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.TypeGuess;
+import jasperwing.notation.EntityDetails;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,11 +23,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Completes the lines of an entity: an attribute's name that is used elsewhere, its type, rules, the values of an enum, a formula; and the
+ * Completes the lines of an entity: an attribute's name that is used elsewhere or often, its type, rules, the values of an enum, a formula; and the
  * members, areas and traits that other lines name.
  */
 public final class AttributeCompletion {
     private static final int MOST = 9;
+
+    /** How many attributes that are often used are proposed. */
+    private static final int COMMON = 5;
+
     private static final Pattern NAME = Pattern.compile("\\s*(`[^`]*`|[\\p{L}\\p{N}_]+)");
     private static final Pattern TYPE = Pattern.compile(
             "(long text|(?:small|big) int|local timestamp|(?:text|decimal)\\([\\d, ]*\\)|`[^`]*`|[\\p{L}\\p{N}_]+)\\??(?: list)?\\??");
@@ -98,10 +103,31 @@ public final class AttributeCompletion {
         Stream<Proposal> names = uses.entrySet().stream()
                 .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
                 .map(e -> new Proposal(e.getKey(), "as in " + where.get(e.getKey())));
-        List<Proposal> list = Stream.concat(names, DetailCompletion.beginnings(typed).stream())
+        Stream<Proposal> common = CommonAttributes.beginning(design, typed)
+                .filter(p -> Stream.concat(
+                                uses.keySet().stream(),
+                                entity.attributes().stream().map(Attribute::name))
+                        .noneMatch(known -> first(known).equals(first(p.insert()))))
+                .limit(COMMON);
+        List<Proposal> list = Stream.of(names, common, DetailCompletion.beginnings(typed).stream())
+                .flatMap(s -> s)
                 .limit(MOST)
                 .toList();
         return new Proposals(before.length() - typed.length(), list);
+    }
+
+    private static String first(String line) {
+        return line.contains(" ") ? line.substring(0, line.indexOf(' ')) : line;
+    }
+
+    /**
+     * What is missing at the end of a line that is a name and nothing more: a blank and the type the name suggests, a text where it suggests
+     * none. Empty for any other line.
+     */
+    public static String missingType(String line) {
+        String name = line.strip();
+        boolean bare = name.matches("[\\p{L}][\\p{L}\\p{N}_]*") && !EntityDetails.isDetail(name);
+        return bare ? (line.endsWith(" ") ? "" : " ") + CommonAttributes.type(name) : "";
     }
 
     private Proposals types(String name, String typed, int at) {

@@ -69,11 +69,20 @@ public final class Plurals {
             return word;
         }
         return Optional.ofNullable(SINGULAR_OF.get(word))
+                .or(() -> regularised(word))
                 .or(() -> NOUNS.singular(word))
                 .orElseGet(() -> candidates(word).stream()
                         .filter(c -> c.length() > 1 && pluralOf(c).equals(word))
                         .findFirst()
                         .orElse(word));
+    }
+
+    /** {@code persons} beside {@code people}. */
+    private static Optional<String> regularised(String word) {
+        return Optional.of(word)
+                .filter(w -> w.endsWith("s"))
+                .map(w -> w.substring(0, w.length() - 1))
+                .filter(IRREGULAR::containsKey);
     }
 
     private static List<String> candidates(String word) {

@@ -72,9 +72,20 @@ record ClauseTail(List<Token> otherSide, boolean hasSubject, String via, List<To
                 .or(() -> starting(words, "through"))
                 .or(() -> starting(words, "by", "way", "of"));
         if (via.isPresent()) {
-            return Optional.of(new ClauseTail(List.of(), false, Token.text(via.get()), List.of(), ""));
+            return Optional.of(via(via.get()));
         }
         return starting(words, "with").map(w -> new ClauseTail(List.of(), false, "", w, ""));
+    }
+
+    /** The link, and what it carries: {@code via custody with a start date}. */
+    private static ClauseTail via(List<Token> words) {
+        for (int i = 1; i + 1 < words.size(); i++) {
+            if (words.get(i).is("with", "carrying")) {
+                return new ClauseTail(
+                        List.of(), false, Token.text(words.subList(0, i)), words.subList(i + 1, words.size()), "");
+            }
+        }
+        return new ClauseTail(List.of(), false, Token.text(words), List.of(), "");
     }
 
     private static Optional<ClauseTail> role(List<Token> words) {

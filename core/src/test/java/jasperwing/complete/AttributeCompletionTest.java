@@ -22,7 +22,30 @@ class AttributeCompletionTest {
     void aNameUsedElsewhereIsProposedWithItsType() {
         assertThat(inserts("Specimen", "na")).contains("name text(80)", "name text(120)");
         assertThat(at("Specimen", "  na").from()).isEqualTo(2);
-        assertThat(inserts("Dive", "started")).isEmpty();
+        assertThat(inserts("Dive", "started")).doesNotContain("startedAt timestamp");
+    }
+
+    @Test
+    void attributesThatAreOftenUsedAreProposedAsTheDesignWritesNames() {
+        assertThat(inserts("Specimen", "te")).contains("temperature decimal(8,2)");
+        assertThat(inserts("Specimen", "postc")).containsExactly("postcode text(12)");
+        Design snake = Samples.design("entity A", "  id serial key", "  made_by text(9)");
+        assertThat(AttributeCompletion.of(snake, snake.entities().get(0), "birth")
+                        .list())
+                .isEmpty();
+        assertThat(AttributeCompletion.of(snake, snake.entities().get(0), "starts")
+                        .list())
+                .extracting(Proposal::insert)
+                .contains("starts_on date");
+    }
+
+    @Test
+    void aNameAloneGetsTheTypeItSuggests() {
+        assertThat(AttributeCompletion.missingType("seenAt")).isEqualTo(" timestamp");
+        assertThat(AttributeCompletion.missingType("family ")).isEqualTo("text(80)");
+        for (String line : List.of("", "outside", "a int", "unique (a)", "9lives", "\"said\"")) {
+            assertThat(AttributeCompletion.missingType(line)).as(line).isEmpty();
+        }
     }
 
     @Test

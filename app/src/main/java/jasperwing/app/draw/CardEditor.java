@@ -167,7 +167,7 @@ final class CardEditor extends VBox {
     private boolean lineKey(KeyEvent e) {
         return switch (e.getCode()) {
             case TAB -> e.isShiftDown() ? back() : take() || on();
-            case ENTER -> completion.isMeant() && take();
+            case ENTER -> completion.isMeant() && take() || enter();
             case SPACE -> e.isShortcutDown() && proposeNow();
             case UP, DOWN -> arrow(e, e.getCode() == KeyCode.DOWN ? 1 : -1);
             default -> false;
@@ -203,8 +203,30 @@ final class CardEditor extends VBox {
         return true;
     }
 
+    /** The line is broken as in plain text; a name alone gets its type first. */
+    private boolean enter() {
+        if (lines.getCaretColumn() == lines.getParagraphLength(lines.getCurrentParagraph())) {
+            guessType();
+        }
+        return false;
+    }
+
+    /** Gives a line that is a new name alone the type the name suggests, to be seen and changed. */
+    private void guessType() {
+        String line = lines.getText(lines.getCurrentParagraph());
+        boolean known = workspace
+                .design()
+                .entity(entity.name())
+                .flatMap(e -> e.attribute(line.strip()))
+                .isPresent();
+        if (lines.isFocused() && !known) {
+            lines.append(AttributeCompletion.missingType(line));
+        }
+    }
+
     /** To the next line; from the last one to the next card. */
     private boolean on() {
+        guessType();
         if (lines.isOnLastLine()) {
             neighbours.step(entity.name(), 1);
         } else {
@@ -285,6 +307,9 @@ final class CardEditor extends VBox {
     boolean leave(boolean regardless) {
         if (done) {
             return true;
+        }
+        if (!regardless) {
+            guessType();
         }
         CardLines.Read read =
                 lines.readLastGood(workspace.design().entity(entity.name()).orElse(entity));

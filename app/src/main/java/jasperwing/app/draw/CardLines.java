@@ -169,6 +169,13 @@ final class CardLines extends CodeArea {
         moveTo(other, Math.min(column, getParagraphLength(other)));
     }
 
+    /** Puts a text to the end of the line that is typed on. */
+    void append(String text) {
+        if (!text.isEmpty()) {
+            insertText(getCurrentParagraph(), getParagraphLength(getCurrentParagraph()), text);
+        }
+    }
+
     /** Replaces what is typed before the caret by a proposal. */
     void accept(int from, String insert) {
         replaceText(getCurrentParagraph(), from, getCurrentParagraph(), getCaretColumn(), insert);
