@@ -192,9 +192,26 @@ final class RelateSpeech {
             guesses.add("not kept: how many, " + objects.quantity().unkept());
         }
         Reading other = back.orElseGet(() -> otherSide(opening, objects, target, forward, linked, guesses));
+        Reading certain = forward.withMust(must(opening, objects, forward, target, guesses));
         return linked && forward.many()
-                ? link(opening, forward, other, target, tail, guesses)
-                : linked ? Optional.empty() : Optional.of(List.of(tie(opening, forward, other, target, guesses)));
+                ? link(opening, certain, other, target, tail, guesses)
+                : linked ? Optional.empty() : Optional.of(List.of(tie(opening, certain, other, target, guesses)));
+    }
+
+    /** {@code belongs to an owner} leaves open whether there can be one without; that there cannot is a guess. */
+    private boolean must(Opening opening, Objects objects, Reading forward, String target, List<String> guesses) {
+        boolean open = !forward.many()
+                && opening.must().isEmpty()
+                && objects.quantity().least().isEmpty();
+        if (!open) {
+            return forward.must();
+        }
+        List<String> ways = List.of(
+                "guessed: each " + opening.subject() + " must have one " + target,
+                "guessed: each " + opening.subject() + " may have one " + target);
+        int way = choices.of(ways);
+        guesses.add(ways.get(way));
+        return way == 0;
     }
 
     /** What follows is no other side but something more about the object: {@code … lines, each of which has a quantity}. */

@@ -23,6 +23,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The design, an area or what is selected, read out in plain sentences; to be copied, or saved as Markdown or HTML. */
@@ -112,9 +113,20 @@ final class ReadingsPane extends VBox {
         for (Narration.Section section : sections) {
             content.getChildren().add(label(section.title(), section.level() < 3 ? "stage-title" : "lens-title"));
             section.said().forEach(s -> content.getChildren().add(label(s, "hint")));
-            section.facts().forEach(f -> content.getChildren().add(label("\u2022  " + f, "fact")));
+            section.facts().forEach(f -> content.getChildren().add(fact(f)));
             section.relations().forEach(r -> content.getChildren().add(label(r, "hint")));
         }
+    }
+
+    /** Further lines of it begin where its first does, and not below the bullet. */
+    private static HBox fact(String text) {
+        Label bullet = new Label("\u2022");
+        bullet.setMinWidth(Region.USE_PREF_SIZE);
+        Label said = label(text, "said-fact");
+        HBox.setHgrow(said, Priority.ALWAYS);
+        HBox fact = new HBox(8, bullet, said);
+        fact.getStyleClass().add("fact");
+        return fact;
     }
 
     private static Label label(String text, String style) {

@@ -38,6 +38,9 @@ final class SheetView extends Region {
 
     private static final double TOP = 26;
 
+    /** For the names of areas above the sheet. */
+    private static final double NAMES = 14;
+
     private static final double BOTTOM = 48;
 
     private final Workspace workspace;
@@ -214,8 +217,9 @@ final class SheetView extends Region {
 
     void fit() {
         fitting = true;
-        viewport.fit(scene().bounds(), getWidth(), getHeight() - TOP - BOTTOM);
-        viewport.pan(0, TOP);
+        double names = appearance.regions().get() && !scene().regions().isEmpty() ? NAMES : 0;
+        viewport.fit(scene().bounds(), getWidth(), getHeight() - TOP - names - BOTTOM);
+        viewport.pan(0, TOP + names);
         fitting = false;
         whole = true;
     }

@@ -89,6 +89,7 @@ public final class KeysStage implements Stage {
         title.getStyleClass().add("stage-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
         counts.getStyleClass().add("quiet");
+        counts.setWrapText(true);
         onDraw.getStyleClass().add("pill");
         onDraw.setId("show-on-draw");
         onDraw.setMinWidth(Region.USE_PREF_SIZE);
