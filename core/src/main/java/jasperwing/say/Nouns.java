@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** What spoken nouns name: entities there are, whatever their number and capitals, or names for new ones. */
@@ -18,6 +19,21 @@ final class Nouns {
     private static final Pattern SINGULAR = Pattern.compile("(?i)(?:an?|each|every|one|another|single)\\s.*");
     private static final Pattern SEPARATOR = Pattern.compile("\\s*,\\s*(?:(?:and|or)\\s+)?|\\s+(?:and|or)\\s+");
     private static final int MOST_WORDS = 4;
+
+    /** First words of names, though they are plural: {@code sales order items}. */
+    private static final Set<String> PLURAL_IN_NAMES = Set.of(
+            "sales",
+            "sports",
+            "customs",
+            "savings",
+            "goods",
+            "works",
+            "arms",
+            "accounts",
+            "claims",
+            "operations",
+            "parts",
+            "systems");
 
     private final Design design;
     private final Map<String, Optional<String>> named = new HashMap<>();
@@ -73,12 +89,19 @@ final class Nouns {
                 && words.size() <= MOST_WORDS
                 && words.stream().allMatch(Nouns::isNameWord)
                 && !isPluralOfOne(phrase, words.get(words.size() - 1))
+                && !isClause(words)
                 && !name(bare).isEmpty();
         return noun ? Optional.of(name(bare)) : Optional.empty();
     }
 
     private static boolean isNameWord(String word) {
         return word.matches("\\p{L}.*") && Lexicon.isOfNames(word.toLowerCase(Locale.ROOT));
+    }
+
+    /** {@code suppliers offer services} is no name: several do something. */
+    private static boolean isClause(List<String> words) {
+        String first = words.get(0).toLowerCase(Locale.ROOT);
+        return words.size() > 1 && Plurals.isPlural(first) && !PLURAL_IN_NAMES.contains(first);
     }
 
     /** {@code a driver delivers} is no name: the article asks for one, and the last word would be several. */

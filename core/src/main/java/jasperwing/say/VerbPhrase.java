@@ -42,7 +42,10 @@ record VerbPhrase(String base, int end) {
         return IntStream.range(at + 1, end).anyMatch(i -> Quantity.at(tokens, i).isPresent());
     }
 
-    /** A verb alone, or with words behind it that end in a preposition; what is only {@code is} needs one. */
+    /**
+     * A verb alone, or with words behind it that end in a preposition; what is only {@code is} needs one. What is done {@code with}
+     * something is done to a thing first: {@code deliver goods with a date}.
+     */
     private static boolean isWhole(List<Token> words, boolean be) {
         if (words.size() == 1) {
             return !be;
@@ -53,7 +56,12 @@ record VerbPhrase(String base, int end) {
         }
         boolean prepositions =
                 words.subList(inner, words.size()).stream().allMatch(w -> Lexicon.isPreposition(w.low()));
-        return inner < words.size() && inner <= MOST_INNER && prepositions;
+        boolean done = inner > 1
+                && inner < words.size()
+                && !be
+                && words.get(inner).is("with")
+                && !words.get(inner - 1).is("contact", "touch");
+        return inner < words.size() && inner <= MOST_INNER && prepositions && !done;
     }
 
     /** A word between a verb and its preposition, as in {@code take part in}: no things. */
