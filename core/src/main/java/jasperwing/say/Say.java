@@ -82,7 +82,7 @@ public final class Say {
         return text.equals(said) ? "" : text;
     }
 
-    private static Understanding meaning(Design design, String said, GuessChoices choices) {
+    static Understanding meaning(Design design, String said, GuessChoices choices) {
         String text = said.strip();
         if (text.isEmpty()) {
             return Understanding.NOTHING;
@@ -264,17 +264,7 @@ public final class Say {
 
     /** The same, with other ways to take what was guessed, as {@link #understand(Design, String, Map)} has it. */
     public static List<Heard> paragraph(Design design, String text, Map<String, Integer> chosen) {
-        List<Heard> heard = new ArrayList<>();
-        Design current = design;
-        PronounReferents mentions = PronounReferents.NONE;
-        for (String sentence : Sentences.of(text)) {
-            String whole = mentions.resolved(sentence);
-            Understanding understanding = meaning(current, whole, new GuessChoices(chosen));
-            heard.add(new Heard(whole, understanding));
-            current = understanding.edit().on(current);
-            mentions = mentions.after(current, whole);
-        }
-        return heard;
+        return new SayMemory().paragraph(design, text, chosen);
     }
 
     /** Whether a text is more than one sentence. */

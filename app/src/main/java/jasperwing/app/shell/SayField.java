@@ -5,6 +5,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.say.Say;
+import jasperwing.say.SayMemory;
 import jasperwing.say.Understanding;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,6 +37,7 @@ final class SayField extends HBox {
     private static final Pattern LAST_WORD = Pattern.compile("\\s([\\p{L}\\p{N}_]{2,})$");
 
     private final Workspace workspace;
+    private final SayMemory memory = new SayMemory();
     private final Supplier<List<Shortcuts.Shortcut>> commands;
     private final Runnable back;
     private final TextField field = new Field();
@@ -221,7 +223,7 @@ final class SayField extends HBox {
 
     /** Does, as one edit, what was understood; the rest stays to be said in other words. */
     private void paragraph(String text) {
-        List<Say.Heard> heard = Say.paragraph(workspace.design(), text, taken);
+        List<Say.Heard> heard = memory.paragraph(workspace.design(), text, taken);
         Edit edit = Edit.NOTHING;
         List<String> left = new ArrayList<>();
         for (Say.Heard one : heard) {
@@ -269,7 +271,7 @@ final class SayField extends HBox {
             return;
         }
         if (Say.isParagraph(text)) {
-            preview.show(Say.paragraph(workspace.design(), text, taken));
+            preview.show(memory.paragraph(workspace.design(), text, taken));
         } else {
             Understanding understanding = understood();
             List<String> choices =
