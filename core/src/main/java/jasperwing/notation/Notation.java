@@ -85,6 +85,13 @@ public final class Notation {
         return SentencePrinter.sentence(relationship);
     }
 
+    /** What the relationship says of deleting, as lines below its sentence have it. */
+    public static List<String> deleting(Relationship relationship) {
+        return relationship.deletes().stream()
+                .map(d -> SentencePrinter.rule(relationship, d))
+                .toList();
+    }
+
     /** A name as the notation writes it, in backquotes where needed. */
     public static String name(String name) {
         return Quoting.name(name);

@@ -81,9 +81,7 @@ final class DeleteSpeech {
                 return Optional.empty();
             }
             meanings.add(new Meaning.Done(
-                    Notation.print(now).strip().replaceFirst("(?s)^.*\n\\s*", ""),
-                    RelationshipEdits.replace(held.get(), now),
-                    List.of()));
+                    String.join("; ", Notation.deleting(now)), RelationshipEdits.replace(held.get(), now), List.of()));
         }
         return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
     }

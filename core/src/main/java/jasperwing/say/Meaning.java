@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What one clause of looser speech was taken to mean. */
 sealed interface Meaning {
@@ -28,6 +30,12 @@ sealed interface Meaning {
 
     Edit edit();
 
+    /** The sentence and what it says of deleting. */
+    private static String text(Relationship relationship) {
+        return Stream.concat(Stream.of(Notation.print(relationship)), Notation.deleting(relationship).stream())
+                .collect(Collectors.joining("; "));
+    }
+
     /** One side of a relationship: how one entity is tied to another, or to one of several. */
     record Related(Relationship relationship, List<String> guesses) implements Meaning {
         @Override
@@ -37,7 +45,7 @@ sealed interface Meaning {
 
         @Override
         public String sentence() {
-            return Notation.print(relationship);
+            return text(relationship);
         }
 
         @Override
@@ -57,7 +65,7 @@ sealed interface Meaning {
     record Reread(Relationship old, Relationship now, List<String> guesses) implements Meaning {
         @Override
         public String sentence() {
-            return Notation.print(now);
+            return text(now);
         }
 
         @Override

@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -212,7 +211,7 @@ final class SayField extends HBox {
             remember(text);
             Design before = workspace.design();
             workspace.edit(
-                    understanding.edit(), added(before, understanding.edit().on(before)));
+                    understanding.edit(), changed(before, understanding.edit().on(before)));
             field.clear();
         } else if (chosen < choices.size()) {
             Choice choice = choices.get(chosen);
@@ -236,12 +235,7 @@ final class SayField extends HBox {
         if (edit != Edit.NOTHING) {
             remember(text);
             Design before = workspace.design();
-            Set<String> fresh = new LinkedHashSet<>();
-            edit.on(before).entities().stream()
-                    .map(Entity::name)
-                    .filter(n -> before.entity(n).isEmpty())
-                    .forEach(fresh::add);
-            workspace.edit(edit, Selection.of(fresh));
+            workspace.edit(edit, Selection.of(new LinkedHashSet<>(entities(before, edit.on(before)))));
             field.setText(String.join(" ", left));
             field.end();
         }
@@ -253,15 +247,27 @@ final class SayField extends HBox {
         recalled = said.size();
     }
 
-    private static Selection added(Design before, Design after) {
-        if (after.relationships().size() > before.relationships().size()) {
-            List<Relationship> all = after.relationships();
-            return Selection.of(all.get(all.size() - 1));
-        }
-        boolean entity = after.entities().size() > before.entities().size();
-        return entity
-                ? Selection.of(after.entities().get(after.entities().size() - 1).name())
-                : Selection.NONE;
+    /** What is new or has changed: a relationship, else an entity. */
+    private static Selection changed(Design before, Design after) {
+        Optional<Relationship> relationship = after.relationships().stream()
+                .filter(r -> !before.relationships().contains(r))
+                .reduce((first, second) -> second);
+        return relationship.map(Selection::of).orElseGet(() -> entities(before, after).stream()
+                .reduce((first, second) -> second)
+                .map(Selection::of)
+                .orElse(Selection.NONE));
+    }
+
+    /** The names of the entities that are new or have changed; of the new ones alone where there are some. */
+    private static List<String> entities(Design before, Design after) {
+        List<Entity> changed = after.entities().stream()
+                .filter(e -> !before.entities().contains(e))
+                .toList();
+        List<String> fresh = changed.stream()
+                .map(Entity::name)
+                .filter(n -> before.entity(n).isEmpty())
+                .toList();
+        return fresh.isEmpty() ? changed.stream().map(Entity::name).toList() : fresh;
     }
 
     private void show() {
