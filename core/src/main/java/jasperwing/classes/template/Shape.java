@@ -49,7 +49,10 @@ enum Shape {
             lists: its lists that are kept as rows of their own: a list of **rows**
             joins: its plain many-to-many relationships, from its side: a list of **join**
             associations: what its objects know of others: a list of **association**
-            parent: the entity it is a kind of, or empty
+            parent: the name of the entity it is a kind of, or empty
+            parentClass: that as the name of a class, or empty
+            kinds: what is a kind of it, in order: a list of **entity**
+            traits: its traits, in order: a list of **group**
             onlyKinds: whether every row of it is one of its kinds
             shown: the attributes and roles an object is shown by, by their names in the design
             object: what it is as a class of objects that know each other: an **object**

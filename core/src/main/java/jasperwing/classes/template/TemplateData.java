@@ -170,7 +170,13 @@ final class TemplateData {
     }
 
     private Data entity(Entity entity, Table table) {
-        return Shape.ENTITY.of(
+        return Shape.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
+                .flatMap(List::stream)
+                .toArray());
+    }
+
+    private List<Object> names(Entity entity, Table table) {
+        return List.of(
                 entity.name(),
                 entity.notes().label(),
                 entity.notes().doc(),
@@ -180,7 +186,11 @@ final class TemplateData {
                 rowNames.get(entity.name()),
                 Dialect.POSTGRESQL.quote(table.name()),
                 schema.kindsViews().stream().anyMatch(v -> v.name().equals(table.name())),
-                RowData.condition(table),
+                RowData.condition(table));
+    }
+
+    private List<Object> rows(Entity entity, Table table) {
+        return List.of(
                 Data.later(() -> rows.filled(table)),
                 Data.later(() -> rows.components(table)),
                 Data.later(() -> rows.above(table).map(e -> entity(e.name())).orElse(null)),
@@ -190,12 +200,33 @@ final class TemplateData {
                 Data.later(() -> rows.references(table)),
                 Data.later(() -> rows.oneOfs(entity, table)),
                 Data.later(() -> rows.lists(entity)),
-                Data.later(() -> rows.joins(entity)),
+                Data.later(() -> rows.joins(entity)));
+    }
+
+    private List<Object> objects(Entity entity) {
+        return List.of(
                 Data.later(() -> associations.of(entity)),
                 entity.kinship().of(),
+                model.classNames().getOrDefault(entity.kinship().of(), ""),
+                Data.later(() -> kinds(entity)),
+                Data.later(() -> traits(entity)),
                 entity.kinship().onlyKinds(),
                 entity.shown().names(),
                 Data.later(() -> objects.of(classes.of(entity.name()))));
+    }
+
+    private List<Data> kinds(Entity entity) {
+        Set<String> kinds = new HashSet<>(
+                design.kinds(entity.name()).stream().map(Entity::name).toList());
+        return entities().filter(kinds::contains).map(this::entity).toList();
+    }
+
+    private List<Data> traits(Entity entity) {
+        return model.groups().stream()
+                .filter(g -> g.group().is(AttributeGroup.Kind.TRAIT)
+                        && entity.traits().contains(g.group().name()))
+                .map(this::group)
+                .toList();
     }
 
     /** What computes what an entity computes. */

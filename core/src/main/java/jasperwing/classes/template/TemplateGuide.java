@@ -69,11 +69,31 @@ public final class TemplateGuide {
             </@file>
             """;
 
+    /** Classes in a language of one's own, with kinds, traits, enums and what objects know of each other. */
+    static final String CLASSES =
+            """
+            <@file path="${entity.class}.txt">
+            <#if entity.doc?has_content>-- ${entity.doc}
+            </#if>class ${entity.class}<#if entity.parentClass?has_content> is a ${entity.parentClass}</#if><#list entity.traits> with <#items as t>${t.class}<#sep>, </#items></#list>
+            <#list entity.object.fields as f>
+              ${f.name}: <#if f.type.many?has_content>${f.type.many} of </#if>${f.type.class?has_content?then(f.type.class, f.type.word)}<#if f.optional>?</#if>
+            </#list>
+            <#list entity.kinds as k>
+              kind ${k.class}
+            </#list>
+            </@file>
+            """;
+
     private TemplateGuide() {}
 
     /** Markdown; the same as `docs/templates.md`. */
     public static String markdown() {
         StringBuilder out = new StringBuilder(HEAD).append(EXAMPLE).append("```\n\n");
+        out.append(
+                        "One with this `entity.ftl` makes a file for each entity, in a language of one's own: what it is a kind of, its kinds, its"
+                                + " traits, its attributes, and what\nits objects know of others, each with the class it is:\n\n```\n")
+                .append(CLASSES)
+                .append("```\n\n");
         for (Shape shape : Shape.values()) {
             out.append("## ").append(shape.title()).append("\n\n").append(shape.about());
             out.append("\n\n| Field | Is |\n|---|---|\n");

@@ -344,13 +344,4 @@ class TemplateTargetTest {
 
                                 """));
     }
-
-    @Test
-    void theGuideIsTheOneInTheDocumentation() throws IOException {
-        Path guide = Path.of(System.getProperty("jasperwing.root"), "docs", "templates.md");
-        if (Boolean.getBoolean("jasperwing.write")) {
-            Files.writeString(guide, TemplateGuide.markdown());
-        }
-        assertThat(guide).content().isEqualTo(TemplateGuide.markdown());
-    }
 }
