@@ -12,6 +12,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Paints cards: a spine and a cut corner in the area's colour, a name, a line for each attribute. */
 final class CardPainter {
@@ -38,7 +39,8 @@ final class CardPainter {
         this.zoom = zoom;
     }
 
-    void paint(Card card, boolean chosen, boolean rowsHidden) {
+    void paint(Card card, Emphasis emphasis) {
+        boolean chosen = emphasis.entities().contains(card.entity());
         Box box = card.box();
         if (detail == Detail.NAMES && !chosen) {
             block(card);
@@ -64,9 +66,25 @@ final class CardPainter {
             return;
         }
         head(card);
-        for (int i = 0; i < card.rows().size() && !rowsHidden; i++) {
+        if (!emphasis.hidden().contains(card.entity())) {
+            rows(card, strong, emphasis.pointed());
+        }
+    }
+
+    private void rows(Card card, Color strong, Set<String> pointed) {
+        for (int i = 0; i < card.rows().size(); i++) {
+            if (pointed.contains(card.entity() + "." + card.rows().get(i).name())) {
+                pointed(card.rowBox(i));
+            }
             row(card, i, strong);
         }
+    }
+
+    /** The ground of a row that is pointed to. */
+    private void pointed(Box row) {
+        Color accent = palette.accent();
+        g.setColor(new Color(accent.getRed(), accent.getGreen(), accent.getBlue(), 46));
+        g.fill(new Rectangle2D.Double(row.x() + Card.SPINE, row.y(), row.width() - Card.SPINE, row.height()));
     }
 
     /** A card from afar: its ground and its spine. */

@@ -89,8 +89,7 @@ public final class Painter {
         CardPainter cards = new CardPainter(g, look, detail, view.zoom());
         List<Card> visible =
                 scene.cards().stream().filter(c -> c.box().overlaps(seen)).toList();
-        visible.forEach(c -> cards.paint(
-                c, emphasis.entities().contains(c.entity()), emphasis.hidden().contains(c.entity())));
+        visible.forEach(c -> cards.paint(c, emphasis));
         if (!detail.atLeast(Detail.ALL)) {
             names.cards(scene, cards.nameless(visible), emphasis.entities());
         }

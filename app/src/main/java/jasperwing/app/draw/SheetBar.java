@@ -30,7 +30,9 @@ final class SheetBar extends HBox {
     private static final int MOST_NAMES = 3;
 
     /** A sheet of this width has room for the whole bar, of the next for the names of sheets, of the last for zooming. */
-    private static final double ROOMY = 690;
+    private static final double WIDE = 800;
+
+    private static final double ROOMY = 680;
 
     private static final double NAMES = 560;
     private static final double ZOOM = 430;
@@ -58,7 +60,8 @@ final class SheetBar extends HBox {
         MenuButton picture = picture(pictures);
         Button smaller = button("\u2212", "Smaller  (Ctrl \u2212)", () -> zoomBy(1 / 1.2));
         Button larger = button("+", "Larger  (Ctrl +)", () -> zoomBy(1.2));
-        whereRoomy(ROOMY, label, cards, ends, picture);
+        whereRoomy(WIDE, label, picture);
+        whereRoomy(ROOMY, cards, ends);
         whereRoomy(ZOOM, smaller, zoom, larger);
         getChildren()
                 .addAll(

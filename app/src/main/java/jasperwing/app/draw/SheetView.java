@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.InvalidationListener;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -113,7 +114,9 @@ final class SheetView extends Region {
             rebuild();
             fit();
         });
-        edited.addListener((o, was, is) -> requestLayout());
+        InvalidationListener redraw = o -> requestLayout();
+        edited.addListener(redraw);
+        workspace.pointed().addListener(redraw);
         appearance.cards().addListener((o, was, is) -> refresh());
         appearance.whenLookChanges(this::requestLayout);
         viewport.view().addListener((o, was, is) -> {
@@ -280,6 +283,7 @@ final class SheetView extends Region {
         return new Emphasis(
                 selection.entities(),
                 previewed.or(selection::relationship).map(Set::of).orElse(Set.of()),
+                Set.of(workspace.pointed().get()),
                 edited.get().map(Set::of).orElse(Set.of()));
     }
 

@@ -194,6 +194,7 @@ final class FindingsLine extends VBox {
                 () -> workspace.design().entity(name).map(Entity::name).map(Selection::of));
         if (known.isPresent()) {
             workspace.selection().set(known.get());
+            workspace.pointed().set(finding.subject().text());
         } else {
             workspace.declaration().set(name);
         }

@@ -22,6 +22,7 @@ public final class Workspace {
     private final DeferredProperty<Design> present = new DeferredProperty<>(null);
     private final DeferredProperty<Projection> projection = new DeferredProperty<>(null);
     private final DeferredProperty<Selection> selection = new DeferredProperty<>(Selection.NONE);
+    private final StringProperty pointed = new SimpleStringProperty("");
     private final StringProperty declaration = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
@@ -35,6 +36,7 @@ public final class Workspace {
     /** @param from where the design was read from; empty when it has no file yet */
     public Workspace(Design design, Optional<Path> from) {
         dialect.addListener((o, was, is) -> projection.set(new Projection(design(), is, memory)));
+        selection.addListener((o, was, is) -> pointed.set(""));
         open(design, from);
     }
 
@@ -72,6 +74,11 @@ public final class Workspace {
     /** The name of an enum, value, trait, area or sheet that is to be shown where it is declared, since it has no card; empty for none. */
     public StringProperty declaration() {
         return declaration;
+    }
+
+    /** The member of an entity a finding is about, such as {@code Dive.number}, from when it is shown until something else is selected; else empty. */
+    public StringProperty pointed() {
+        return pointed;
     }
 
     /** Where the design is saved; empty for one that has no file yet. */

@@ -40,8 +40,8 @@ class PictureTest extends ApplicationTest {
     }
 
     private final Scene scene = SceneBuilder.build(design(), "", Typefaces.get());
-    private final Picture.Content content =
-            new Picture.Content(scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of()), Look.LIGHT, Optional.empty());
+    private final Picture.Content content = new Picture.Content(
+            scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of(), Set.of()), Look.LIGHT, Optional.empty());
 
     private static int[] pixels(Picture picture) {
         Image image = ((ImageView) picture.node()).getImage();
