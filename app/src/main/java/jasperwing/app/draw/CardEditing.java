@@ -60,6 +60,7 @@ final class CardEditing {
             CardEditor editor = new CardEditor(workspace, entity, sheet, new Around(), this::closed);
             open = Optional.of(editor);
             editor.whenGrown(this::follow);
+            editor.whenRenamed(n -> sheet.edited().set(Optional.of(n)));
             sheet.edited().set(Optional.of(name));
             sheet.overlay().getChildren().add(editor);
             follow();

@@ -6,10 +6,12 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
+import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -51,7 +53,13 @@ final class CardEditor extends VBox {
     private final Workspace.Typing typing;
     private final Runnable closed;
     private final Neighbours neighbours;
-    private final Entity entity;
+    /** As it was when the card was opened, under the name it has now. */
+    private Entity entity;
+
+    /** To the name it has now. */
+    private Edit renamed = Edit.NOTHING;
+
+    private Consumer<String> whenRenamed = n -> {};
     private final TextField name = new TextField();
     private final CardLines lines;
     private final CompletionList completion;
@@ -82,6 +90,7 @@ final class CardEditor extends VBox {
         name.textProperty().addListener((o, was, is) -> check());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         name.setOnAction(e -> startAtLine(Integer.MAX_VALUE));
+        name.focusedProperty().addListener((o, was, is) -> takeName(is));
         lines.focusedProperty().addListener((o, was, is) -> completion.hide());
         lines.currentParagraphProperty().addListener((o, was, is) -> check());
         check();
@@ -89,6 +98,11 @@ final class CardEditor extends VBox {
 
     String entityName() {
         return entity.name();
+    }
+
+    /** @param action called with the new name when the name was left for the lines */
+    void whenRenamed(Consumer<String> action) {
+        whenRenamed = action;
     }
 
     /** @param action called when the card may need more room or less */
@@ -270,7 +284,7 @@ final class CardEditor extends VBox {
         check();
         CardLines.Read read = lines.read();
         if (read.problem().isEmpty() && !done) {
-            typing.edit(CardEdit.of(entity, read));
+            typing.edit(renamed.then(CardEdit.of(entity, read)));
             lines.follow(CardEdit.followed(entity, read));
         }
     }
@@ -280,6 +294,21 @@ final class CardEditor extends VBox {
         CardLines.Read read = lines.read();
         say(nameProblem().orElse(lines.isTypedOn(read.line()) ? "" : read.problem()));
         grown.run();
+    }
+
+    /** The name takes effect when it is left, where it can be one. */
+    private void takeName(boolean focused) {
+        String wanted = name.getText().strip();
+        CardLines.Read read = lines.read();
+        boolean takes =
+                !focused && !done && nameProblem().isEmpty() && read.problem().isEmpty();
+        if (takes && !wanted.equals(entity.name())) {
+            renamed = renamed.then(EntityEdits.rename(entity.name(), wanted));
+            entity = entity.withName(wanted);
+            typing.edit(renamed.then(CardEdit.of(entity, read)));
+            whenRenamed.accept(wanted);
+            workspace.selection().set(Selection.of(wanted));
+        }
     }
 
     private Optional<String> nameProblem() {
@@ -327,7 +356,7 @@ final class CardEditor extends VBox {
         completion.hide();
         String newName = wrongName.isPresent() ? entity.name() : name.getText().strip();
         closed.run();
-        typing.edit(CardEdit.of(entity, read).then(EntityEdits.rename(entity.name(), newName)));
+        typing.edit(renamed.then(CardEdit.of(entity, read)).then(EntityEdits.rename(entity.name(), newName)));
         workspace.selection().set(Selection.of(newName));
         Platform.runLater(this::forgetFocus);
         return true;

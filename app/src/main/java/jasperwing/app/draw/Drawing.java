@@ -95,6 +95,33 @@ final class Drawing {
     }
 
     private static Design placed(Design before, Design after, SceneMemory memory) {
+        return withFresh(before, before.entities() == after.entities() ? after : pinned(before, after), memory);
+    }
+
+    /** Those that stood nowhere before get the place they were drawn at, so that they stay there while others grow or come. */
+    private static Design pinned(Design before, Design after) {
+        Set<String> loose = new HashSet<>();
+        before.entities().stream()
+                .map(Entity::name)
+                .filter(n -> before.place(n, "").isEmpty()
+                        && after.place(n, "").isEmpty()
+                        && after.entity(n).isPresent())
+                .forEach(loose::add);
+        boolean many = loose.size() > FEW;
+        return loose.isEmpty() || many
+                ? after
+                : SheetEdits.place(places(before, loose, new SceneMemory())).on(after);
+    }
+
+    private static List<Place> places(Design design, Set<String> which, SceneMemory memory) {
+        return SceneBuilder.cards(design, "", Typefaces.get(), memory).stream()
+                .filter(c -> which.contains(c.entity()))
+                .map(c -> new Place(
+                        c.entity(), "", (int) c.box().x(), (int) c.box().y()))
+                .toList();
+    }
+
+    private static Design withFresh(Design before, Design after, SceneMemory memory) {
         Set<String> known = new HashSet<>();
         before.entities().forEach(e -> known.add(e.name()));
         Set<String> fresh = new HashSet<>();
@@ -105,12 +132,7 @@ final class Drawing {
         if (fresh.isEmpty() || before.entities().isEmpty() && fresh.size() > FEW) {
             return after;
         }
-        List<Place> places = SceneBuilder.cards(after, "", Typefaces.get(), memory).stream()
-                .filter(c -> fresh.contains(c.entity()))
-                .map(c -> new Place(
-                        c.entity(), "", (int) c.box().x(), (int) c.box().y()))
-                .toList();
-        return SheetEdits.place(places).on(after);
+        return SheetEdits.place(places(after, fresh, memory)).on(after);
     }
 
     private static String free(Design design, String holder, String role) {
