@@ -36,24 +36,24 @@ enum Shape {
             class: its name as that of a class
             rows: the name of a class for its rows that no other class has
             table: its table's name as SQL writes it
-            view: whether that is a view over the tables of its kinds, which cannot be written to
-            condition: of a kind whose rows lie among others, what tells them apart, as SQL; else empty
-            columns: what its table keeps, in order, but what the database computes: a list of **column**
-            components: what one of its rows has, in order: a list of **component**
-            base: of a kind with a table of its own the **entity** whose table the rows go on in; missing for others
-            computed: what is computed from a row alone, in order: a list of **column**
+            view: whether that is a read-only view over the tables of its kinds
+            condition: the discriminator condition as SQL, of a kind stored in the table of another entity; else empty
+            columns: the stored columns of its table, in order, without computed ones: a list of **column**
+            components: the components of a row, in order; a value of several columns is one: a list of **component**
+            base: the parent **entity** whose table is joined, of a kind with a table of its own; missing for others
+            computed: attributes computed from the row alone, in order: a list of **column**
             key: the columns of its key, in order
-            uniques: what no two rows share besides the key: a list of lists of **column**
-            references: what its rows point to: a list of **reference**
-            oneOfs: where its rows point to one of several kinds of thing by a column for each: a list of **one of**
-            lists: its lists that are kept as rows of their own: a list of **rows**
-            joins: its plain many-to-many relationships, from its side: a list of **join**
-            associations: what its objects know of others: a list of **association**
+            uniques: unique constraints besides the key: a list of lists of **column**
+            references: its foreign keys: a list of **reference**
+            oneOfs: one-of relationships stored as a column for each subject: a list of **one of**
+            lists: lists stored in tables of their own: a list of **rows**
+            joins: plain many-to-many relationships, seen from this entity: a list of **join**
+            associations: the associations of its class: a list of **association**
             parent: the name of the entity it is a kind of, or empty
             parentClass: that as the name of a class, or empty
             kinds: what is a kind of it, in order: a list of **entity**
             traits: its traits, in order: a list of **group**
-            onlyKinds: whether every row of it is one of its kinds
+            onlyKinds: whether it is abstract: every row is one of its kinds
             shown: the attributes and roles an object is shown by, by their names in the design
             object: what it is as a class of objects that know each other: an **object**
             """),
@@ -62,8 +62,8 @@ enum Shape {
             "An entity as a class of objects. Annotations are those of Jakarta Persistence and Jakarta Validation; they say how objects are kept in any language.",
             """
             above: the **entity** it is a kind of; missing where it is none
-            root: whether it has kinds and is none itself
-            abstract: whether every object is of one of its kinds
+            root: whether it is the root of a family of kinds
+            abstract: whether the class is abstract
             interfaces: the qualified names of interfaces: of its traits, and of the one of several it can be
             annotations: what is said of the class as a whole: a list of **annotation**
             fields: in order, its key first and what leads back last: a list of **field**
@@ -82,18 +82,18 @@ enum Shape {
             member: the property it belongs to, for `of`; one of several has a field for each
             doc: its documentation, or empty
             type: a **type**
-            annotations: where it is kept: a list of **annotation**
-            rules: what its values keep to: a list of **annotation**
-            attribute: whether it is an attribute; the fields below say nothing of others
+            annotations: mapping annotations: a list of **annotation**
+            rules: validation annotations: a list of **annotation**
+            attribute: whether it is an attribute; the fields below are empty for others
             default: its default, or empty; of an enum the name of the constant
             defaultKind: `number`, `date`, `word` (`true`, `false`, `now` or `today`), `text`, `enum`, or empty
-            optional: whether it may be empty
-            generated: whether the database counts it up
+            optional: whether it is nullable
+            generated: whether it is an identity column
             key: whether it is in the key
-            stamp: `insert` or `update` when it is set by itself, else empty
-            inRow: whether it is a list that is kept in a column
-            asStored: whether the object has what the column has, of which accessors make what it is: a text, and of a duration its milliseconds
-            listText: of a list kept in a column, the qualified name of the class that makes a text of it and it of a text
+            stamp: `insert` or `update` when it is set automatically then, else empty
+            inRow: whether it is a list stored in a column
+            asStored: whether the field holds the stored form, which accessors convert: a text, or the milliseconds of a duration
+            listText: the qualified name of the class that converts a list stored in a column to text and back
             """),
     TYPE(
             "type",
@@ -106,7 +106,7 @@ enum Shape {
             """),
     ANNOTATION(
             "annotation",
-            "What a standard says of a class or a field.",
+            "An annotation of a class or a field.",
             """
             package: the package of the annotation
             name: its simple name, such as `JoinColumn`
@@ -114,7 +114,7 @@ enum Shape {
             """),
     MEMBER(
             "annotation member",
-            "What an annotation says.",
+            "A member of an annotation.",
             """
             name: its name, such as `nullable`; `value` for the one that goes without
             value: a text, a number, a truth value, a **constant**, a **class name**, an **annotation**, or a list of these
@@ -136,11 +136,11 @@ enum Shape {
             """),
     CALLBACK(
             "callback",
-            "A method that is to be called before an object is stored.",
+            "A lifecycle callback: a method called before an object is stored.",
             """
-            annotation: what tells when, such as `PrePersist`
+            annotation: when it is called, such as `PrePersist`
             method: its name
-            fields: what it sets: a list of **field**
+            fields: the fields it sets: a list of **field**
             """),
     SHOWN(
             "shown",
@@ -177,12 +177,12 @@ enum Shape {
             target: the entity it leads to; empty where it is one of several
             class: that entity's name as that of a class, or empty
             package: its package, or empty
-            owner: whether its own side keeps it: in columns of its table, or as pairs
-            back: the property at the other end that leads back, or empty
-            must: whether there is always one
-            unique: whether no two lead to the same
+            owner: whether this is the owning side: its table has the columns, or it owns the join table
+            back: the inverse property, or empty
+            must: whether it is required
+            unique: whether the reference is unique
             key: whether it is in the key
-            deleted: whether what it leads to goes with the object
+            deleted: whether the target is deleted with the object
             columns: the names of columns that keep it, as SQL writes them: of the entity's table, or of pairs
             table: of pairs their table as SQL writes it, else empty
             far: of pairs the names of the columns that lead to the far end
@@ -219,11 +219,11 @@ enum Shape {
             scale: those of them behind the point
             list: whether it is an array of such values
             sqlType: its type as PostgreSQL writes it
-            required: whether it must be filled
-            generated: whether the database counts it up
+            required: whether it is not null
+            generated: whether it is an identity column
             key: whether it is in the primary key
-            stamp: `insert` or `update` when it is set by itself, else empty
-            version: whether it counts the updates of its row
+            stamp: `insert` or `update` when it is set automatically then, else empty
+            version: whether it is the version of its row for optimistic locking
             formula: what the database computes it by, as SQL of PostgreSQL, or empty
             from: the least value, or empty
             to: the greatest value, or empty
