@@ -50,7 +50,7 @@ public record Palette(
     private static Color onLight(AreaColor color) {
         return switch (color) {
             case MOSS -> new Color(0x656B34);
-            case SEA -> new Color(0x1D748F);
+            case SEA -> new Color(0x226E8E);
             case OCHRE -> new Color(0x8B630E);
             case PLUM -> new Color(0x542B5C);
             case SLATE -> new Color(0x4C5961);
@@ -66,7 +66,7 @@ public record Palette(
             case MOSS -> new Color(0xB7C077);
             case SEA -> new Color(0x76D0EE);
             case OCHRE -> new Color(0xEBB34D);
-            case PLUM -> new Color(0xAB82BC);
+            case PLUM -> new Color(0xC286BB);
             case SLATE -> new Color(0xB2BDC4);
             case UMBER -> new Color(0xB7896D);
             case INDIGO -> new Color(0x92AEFD);
