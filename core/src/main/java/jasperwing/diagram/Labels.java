@@ -12,8 +12,37 @@ final class Labels {
     private static final double HEIGHT = 14;
     private static final double[] ALONG = {0.5, 0.35, 0.65, 0.2, 0.8, 0.08, 0.92};
 
-    /** What speaks against a place that is not beside the line. */
-    private static final double FARTHER = 40;
+    /**
+     * How far off its line a label stands.
+     *
+     * @param level from a level line
+     * @param upright from an upright one
+     * @param aside how far beyond the middle of a level line, where it is not in the middle; negative for in the middle alone
+     * @param dislike what speaks against it
+     */
+    private record Off(double level, double upright, double aside, double dislike) {
+        List<Box> beside(Point on, double width, boolean isLevel) {
+            if (!isLevel) {
+                return List.of(
+                        new Box(on.x() + upright, on.y() - HEIGHT / 2, width, HEIGHT),
+                        new Box(on.x() - upright - width, on.y() - HEIGHT / 2, width, HEIGHT));
+            }
+            double above = on.y() - HEIGHT - level;
+            double below = on.y() + level + 2;
+            double middle = on.x() - width / 2;
+            return aside < 0
+                    ? List.of(new Box(middle, above, width, HEIGHT), new Box(middle, below, width, HEIGHT))
+                    : List.of(
+                            new Box(middle, above, width, HEIGHT),
+                            new Box(middle, below, width, HEIGHT),
+                            new Box(on.x() + aside, above, width, HEIGHT),
+                            new Box(on.x() - width - aside, below, width, HEIGHT));
+        }
+    }
+
+    /** Beside the line, a little off, and as far off as a label can be and still be read as the line's. */
+    private static final List<Off> OFFS =
+            List.of(new Off(3, 8, -1, 0), new Off(11, 18, 4, 40), new Off(23, 30, 12, 80));
 
     /** What speaks against a place on a line; less, and nothing is covered. */
     private static final double COVERED = 100;
@@ -156,49 +185,14 @@ final class Labels {
                 Point on = new Point(a.x() + (b.x() - a.x()) * t, a.y() + (b.y() - a.y()) * t);
                 double dislike = Math.abs(t - 0.5) * 10 - Math.min(60, a.distance(b)) / 10;
                 boolean level = Math.abs(a.y() - b.y()) < 0.5;
-                near(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike)));
-                farther(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike + FARTHER)));
-                farthest(on, width, level).forEach(x -> candidates.add(new Candidate(x, dislike + 2 * FARTHER)));
+                for (Off off : OFFS) {
+                    off.beside(on, width, level)
+                            .forEach(x -> candidates.add(new Candidate(x, dislike + off.dislike())));
+                }
             }
         }
         candidates.sort(Comparator.comparingDouble(Candidate::dislike));
         return candidates;
-    }
-
-    private static List<Box> near(Point on, double width, boolean horizontal) {
-        return horizontal
-                ? List.of(
-                        new Box(on.x() - width / 2, on.y() - HEIGHT - 3, width, HEIGHT),
-                        new Box(on.x() - width / 2, on.y() + 5, width, HEIGHT))
-                : List.of(
-                        new Box(on.x() + 8, on.y() - HEIGHT / 2, width, HEIGHT),
-                        new Box(on.x() - 8 - width, on.y() - HEIGHT / 2, width, HEIGHT));
-    }
-
-    /** Not beside the line but a little off, where beside it there is no room. */
-    private static List<Box> farther(Point on, double width, boolean horizontal) {
-        return horizontal
-                ? List.of(
-                        new Box(on.x() - width / 2, on.y() - HEIGHT - 12, width, HEIGHT),
-                        new Box(on.x() - width / 2, on.y() + 13, width, HEIGHT),
-                        new Box(on.x() + 2, on.y() - HEIGHT - 3, width, HEIGHT),
-                        new Box(on.x() - width - 2, on.y() + 5, width, HEIGHT))
-                : List.of(
-                        new Box(on.x() + 18, on.y() - HEIGHT / 2, width, HEIGHT),
-                        new Box(on.x() - 18 - width, on.y() - HEIGHT / 2, width, HEIGHT));
-    }
-
-    /** As far off as a label can be and still be read as the line's. */
-    private static List<Box> farthest(Point on, double width, boolean horizontal) {
-        return horizontal
-                ? List.of(
-                        new Box(on.x() - width / 2, on.y() - HEIGHT - 24, width, HEIGHT),
-                        new Box(on.x() - width / 2, on.y() + 25, width, HEIGHT),
-                        new Box(on.x() + 12, on.y() - HEIGHT - 12, width, HEIGHT),
-                        new Box(on.x() - width - 12, on.y() + 13, width, HEIGHT))
-                : List.of(
-                        new Box(on.x() + 30, on.y() - HEIGHT / 2, width, HEIGHT),
-                        new Box(on.x() - 30 - width, on.y() - HEIGHT / 2, width, HEIGHT));
     }
 
     private double cost(Box box) {
