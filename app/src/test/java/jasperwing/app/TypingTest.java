@@ -124,6 +124,26 @@ class TypingTest extends WindowTest {
     }
 
     @Test
+    void whatWasTypedInTheSameOpeningFollowsARenamedAttributeToo() {
+        openAtEnd("Dive");
+        push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
+        write("id serial key\nnumber int\nday date\nunique (day, number)\nshown as number\n\"The number of a dive\"");
+        until("all is taken", () -> !design().entity("Dive").orElseThrow().notes().doc().isEmpty());
+        interact(() -> {
+            lines().moveTo(1, 0);
+            lines().requestFollowCaret();
+        });
+        push(KeyCode.SHIFT, KeyCode.END);
+        write("count int");
+        until("what names it follows", () -> lines().getText()
+                .endsWith("\ncount int\nday date\nunique (day, count)\nshown as count\n\"The number of a dive\""));
+        push(KeyCode.ESCAPE);
+        until("the card is left", () -> !sees("#card-lines"));
+        assertThat(EntityDetails.print(design().entity("Dive").orElseThrow()))
+                .contains("unique (day, count)", "shown as count");
+    }
+
+    @Test
     void tabAndArrowsLeadFromLineToLineAndCardToCard() {
         openAtEnd("Dive");
         push(KeyCode.SHIFT, KeyCode.TAB);

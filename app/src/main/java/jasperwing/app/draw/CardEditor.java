@@ -6,6 +6,7 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;
+import jasperwing.model.Attribute;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -284,6 +285,9 @@ final class CardEditor extends VBox {
         check();
         CardLines.Read read = lines.read();
         if (read.problem().isEmpty() && !done) {
+            if (lines.followName(read.attributes().stream().map(Attribute::name).toList())) {
+                read = lines.read();
+            }
             typing.edit(renamed.then(CardEdit.of(entity, read)));
             lines.follow(CardEdit.followed(entity, read));
         }

@@ -9,6 +9,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.regex.Pattern;
+import java.util.regex.Matcher;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.input.Clipboard;
@@ -20,10 +24,16 @@ import org.fxmisc.richtext.model.StyleSpansBuilder;
  * stands.
  */
 final class CardLines extends CodeArea {
+    /** How lines begin that name attributes. */
+    private static final Pattern NAMING = Pattern.compile("\\s*(?:key|unique|index)\\s*\\(|\\s*shown\\s+as\\s");
+
     private final Entity entity;
 
     /** The details as they stand here unless somebody types on them, in the order of the entity's own. */
     private final List<String> untouched;
+
+    /** The names of the attributes when all lines could be read last. */
+    private List<String> names;
 
     private boolean setting;
 
@@ -40,6 +50,7 @@ final class CardLines extends CodeArea {
                 .toList());
         lines.addAll(untouched);
         replaceText(String.join("\n", lines));
+        names = entity.attributes().stream().map(Attribute::name).toList();
         getUndoManager().forgetHistory();
         mark();
         multiPlainChanges().subscribe(c -> mark());
@@ -84,6 +95,42 @@ final class CardLines extends CodeArea {
             }
         }
         setting = false;
+    }
+
+    /**
+     * Has keys, uniques, indexes and what a row is shown as that were typed since the card was opened follow an attribute that is renamed.
+     *
+     * @param now the names of the attributes, all lines being readable
+     * @return whether a line was changed
+     */
+    boolean followName(List<String> now) {
+        boolean several = new HashSet<>(now).size() < now.size();
+        List<Integer> other = IntStream.range(0, Math.min(now.size(), names.size()))
+                .filter(i -> !now.get(i).equals(names.get(i)))
+                .boxed()
+                .toList();
+        boolean renamed = now.size() == names.size() && other.size() == 1 && !several;
+        boolean changed = renamed && rename(names.get(other.get(0)), now.get(other.get(0)));
+        if (!several) {
+            names = List.copyOf(now);
+        }
+        return changed;
+    }
+
+    private boolean rename(String old, String now) {
+        Pattern word = Pattern.compile("(?<![\\p{L}\\p{N}_])" + Pattern.quote(old) + "(?![\\p{L}\\p{N}_])");
+        String before = getText();
+        setting = true;
+        for (int i = 0; i < getParagraphs().size(); i++) {
+            String line = getText(i);
+            boolean typed = i != getCurrentParagraph() && NAMING.matcher(line).lookingAt() && !untouched.contains(line);
+            String after = typed ? word.matcher(line).replaceAll(Matcher.quoteReplacement(now)) : line;
+            if (!after.equals(line)) {
+                replaceText(i, 0, i, getParagraphLength(i), after);
+            }
+        }
+        setting = false;
+        return !before.equals(getText());
     }
 
     /** Whether it is not a person that changes the text. */
