@@ -128,7 +128,9 @@ class TypingTest extends WindowTest {
         openAtEnd("Dive");
         push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
         write("id serial key\nnumber int\nday date\nunique (day, number)\nshown as number\n\"The number of a dive\"");
-        until("all is taken", () -> !design().entity("Dive").orElseThrow().notes().doc().isEmpty());
+        until(
+                "all is taken",
+                () -> !design().entity("Dive").orElseThrow().notes().doc().isEmpty());
         interact(() -> {
             lines().moveTo(1, 0);
             lines().requestFollowCaret();

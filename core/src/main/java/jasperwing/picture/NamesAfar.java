@@ -3,6 +3,7 @@ package jasperwing.picture;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Metrics.Face;
+import jasperwing.diagram.Point;
 import jasperwing.diagram.Region;
 import jasperwing.diagram.Scene;
 import java.awt.Color;
@@ -31,13 +32,16 @@ final class NamesAfar {
     private final Graphics2D g;
     private final Look look;
     private final double zoom;
+    private final Box view;
     private final Typefaces faces = Typefaces.get();
     private final List<Box> taken = new ArrayList<>();
 
-    NamesAfar(Graphics2D g, Look look, double zoom) {
+    /** @param view the part of the sheet that is seen; a name that is wider than its card does not stick out of it */
+    NamesAfar(Graphics2D g, Look look, double zoom, Box view) {
         this.g = g;
         this.look = look;
         this.zoom = zoom;
+        this.view = view;
     }
 
     /** The size a name has on its card, in units of the sheet: as large as there is room, up to a little more than the least. */
@@ -97,7 +101,7 @@ final class NamesAfar {
         double size = fits ? size(card, zoom) : LEAST / zoom;
         double width = width(card.entity(), Face.TITLE, size);
         Box box = card.box();
-        double left = fits ? box.x() + Card.SPINE + 8 : box.center().x() - width / 2;
+        double left = fits ? box.x() + Card.SPINE + 8 : within(box.center(), width);
         Box place = new Box(left, box.center().y() - size * 0.7, width, size * 1.4);
         if (!isFree(place.grown(fits ? 0 : APART / zoom))) {
             return;
@@ -111,6 +115,12 @@ final class NamesAfar {
         }
         g.setColor(look.palette().ink());
         Lettering.draw(g, card.entity(), Face.TITLE, size, left, box.center().y() + size * 0.35);
+    }
+
+    private double within(Point middle, double width) {
+        double edge = 4 / zoom;
+        double left = middle.x() - width / 2;
+        return view.contains(middle) ? Math.max(view.x() + edge, Math.min(left, view.right() - width - edge)) : left;
     }
 
     private double width(String text, Face face, double size) {

@@ -76,9 +76,10 @@ public final class Painter {
         AffineTransform before = g.getTransform();
         g.scale(view.zoom(), view.zoom());
         g.translate(-view.x(), -view.y());
-        Box seen = new Box(view.x(), view.y(), width / view.zoom(), height / view.zoom()).grown(40);
+        Box shown = new Box(view.x(), view.y(), width / view.zoom(), height / view.zoom());
+        Box seen = shown.grown(40);
         Detail detail = Detail.at(view.zoom());
-        NamesAfar names = new NamesAfar(g, look, view.zoom());
+        NamesAfar names = new NamesAfar(g, look, view.zoom(), shown);
         if (look.regions()) {
             regions(g, scene, seen, view.zoom());
             if (!detail.atLeast(Detail.ALL)) {
