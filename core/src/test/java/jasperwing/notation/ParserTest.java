@@ -33,7 +33,7 @@ class ParserTest {
         assertThat(parsed.problems())
                 .extracting(p -> p.line() + ":" + p.column() + " " + p.sentence())
                 .containsExactly(
-                        "2:16 'green' is not understood here; expected a colour: moss, sea, ochre, plum, slate",
+                        "2:16 'green' is not understood here; expected a colour: moss, sea, ochre, plum, slate, umber, indigo, fern, rose",
                         "5:10 there is no type 'intgr' with numbers; expected a type such as text(40) or decimal(8,2)",
                         "6:16 something is missing at the end; expected digits and decimals, as in decimal(8,2)",
                         "10:17 'wibble' is not understood here; expected a rule such as key, unique, default 0 or from 0 to 9",
