@@ -97,6 +97,7 @@ class FirstFlightTest extends WindowTest {
     private void mendErrors() {
         while (window.workspace().projection().get().report().count(Level.ERROR) > 0) {
             long errors = window.workspace().projection().get().report().count(Level.ERROR);
+            moveTo(paper(40, 40));
             clickOn("#fix-"
                     + window.workspace()
                             .projection()

@@ -77,7 +77,7 @@ class ScreenContrastTest extends WindowTest {
                 && at.getMinY() >= 1
                 && at.getMaxX() < image.getWidth() - 1
                 && at.getMaxY() < image.getHeight() - 1;
-        if (!inside || !(text.getFill() instanceof Color fill)) {
+        if (!inside || !isWhole(text, at) || !(text.getFill() instanceof Color fill)) {
             return;
         }
         Color behind = mostFrequent(image.getPixelReader(), at);
@@ -88,6 +88,17 @@ class ScreenContrastTest extends WindowTest {
         if (seen && contrast < least) {
             weak.add(screen + ": '" + text.getText() + "' " + fill + " on " + behind + " is " + contrast);
         }
+    }
+
+    /** Whether nothing of it is cut off by what it lies in, where a scroll bar may lie over the rest. */
+    private static boolean isWhole(Text text, Bounds at) {
+        for (Parent around = text.getParent(); around != null; around = around.getParent()) {
+            Node clip = around.getClip();
+            if (clip != null && !around.localToScene(clip.getBoundsInParent()).contains(at)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static Color mostFrequent(PixelReader pixels, Bounds at) {
