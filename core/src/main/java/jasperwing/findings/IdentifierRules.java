@@ -5,6 +5,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.naming.Words;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -19,6 +20,9 @@ final class IdentifierRules {
                     "inventory_number membership_number")
             .flatMap(s -> Stream.of(s.split(" ")))
             .collect(Collectors.toUnmodifiableSet());
+
+    private static final Set<String> ENDS =
+            IDENTIFYING.stream().map(n -> n.substring(n.length() - 2)).collect(Collectors.toUnmodifiableSet());
 
     private IdentifierRules() {}
 
@@ -42,11 +46,18 @@ final class IdentifierRules {
         return !attribute.unique()
                 && !attribute.list()
                 && !attribute.isComputed()
+                && mayIdentify(attribute.name())
                 && IDENTIFYING.contains(Words.snake(attribute.name()))
                 && !entity.isKey(attribute)
                 && entity.uniques().stream().noneMatch(u -> u.names().contains(attribute.name()))
                 && entity.indexes().stream()
                         .noneMatch(i -> i.unique() && i.members().names().contains(attribute.name()));
+    }
+
+    /** Whether it ends as one of those names does: that most do not is seen at once. */
+    private static boolean mayIdentify(String name) {
+        int length = name.length();
+        return length > 2 && ENDS.contains(name.substring(length - 2).toLowerCase(Locale.ROOT));
     }
 
     /** Where several entities have it, one identifies by it, and the others repeat it. */

@@ -14,6 +14,7 @@ import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -80,8 +81,7 @@ final class MembershipRules {
     private static Map<Set<String>, Membership> memberships(Checked checked) {
         Map<Set<String>, Membership> memberships = new LinkedHashMap<>();
         for (Entity entity : checked.design().entities()) {
-            List<String> words = Words.split(entity.name());
-            if (!words.isEmpty() && MEMBERSHIPS.contains(words.get(words.size() - 1))) {
+            if (isMembership(entity.name())) {
                 List<Role> held = references(checked, entity);
                 if (held.size() == 2 && isPair(checked, entity, held)) {
                     memberships.putIfAbsent(
@@ -92,6 +92,17 @@ final class MembershipRules {
         }
         memberships.keySet().removeIf(pair -> pair.size() < 2);
         return memberships;
+    }
+
+    private static boolean isMembership(String name) {
+        String low = name.toLowerCase(Locale.ROOT);
+        for (String membership : MEMBERSHIPS) {
+            if (low.endsWith(membership)) {
+                List<String> words = Words.split(name);
+                return MEMBERSHIPS.contains(words.get(words.size() - 1));
+            }
+        }
+        return false;
     }
 
     private static List<Role> references(Checked checked, Entity entity) {

@@ -63,7 +63,7 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             EntityRules.of(
                     StateRules::check,
                     (checked, others, entity, found) ->
-                            !others.changed(Aspect.ENTITIES) && !others.changed(Aspect.TYPES)),
+                            found.isEmpty() || !others.changed(Aspect.ENTITIES) && !others.changed(Aspect.TYPES)),
             EntityRules.of(IdentifierRules::check, IdentifierRules::stands),
             EntityRules.of(StoredTwiceRules::check, StoredTwiceRules::stands),
             EntityRules.of(IndexRules::width),

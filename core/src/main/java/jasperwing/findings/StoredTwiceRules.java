@@ -50,8 +50,12 @@ final class StoredTwiceRules {
         }
     }
 
+    /** Whether what was found of an entity that is as it was holds: whether neither what it leads to nor what points to it has changed. */
     static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
-        return !others.changed(Aspect.ENTITIES) && !others.changed(Aspect.RELATIONSHIPS);
+        return !others.changed(Aspect.TYPES)
+                && !others.near().contains(entity.name())
+                && Roles.pointingTo(checked.design(), entity.name()).stream()
+                        .noneMatch(r -> others.near().contains(r.holder()));
     }
 
     /** {@code customerName} beside a reference {@code customer} that has a {@code name}; what costs is copied on purpose. */
