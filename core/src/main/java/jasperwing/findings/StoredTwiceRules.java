@@ -61,13 +61,13 @@ final class StoredTwiceRules {
     /** {@code customerName} beside a reference {@code customer} that has a {@code name}; what costs is copied on purpose. */
     private Optional<Finding> copied(Attribute attribute) {
         List<Role> held = checked.heldBy(entity);
-        if (held.isEmpty() || AttributeRules.isMoney(attribute)) {
-            return Optional.empty();
-        }
-        String snake = Words.snake(attribute.name());
-        for (Role role : held) {
+        List<Role> alike = held.stream()
+                .filter(r -> attribute.name().regionMatches(true, 0, r.name(), 0, 2))
+                .toList();
+        String snake = alike.isEmpty() ? "" : Words.snake(attribute.name());
+        for (Role role : alike) {
             String start = Words.snake(role.name()) + "_";
-            if (role.targets().size() == 1 && snake.startsWith(start)) {
+            if (role.targets().size() == 1 && snake.startsWith(start) && !AttributeRules.isMoney(attribute)) {
                 Optional<Attribute> original = named(role.target(), snake.substring(start.length()))
                         .filter(o -> !o.list()
                                 && o.type().getClass() == attribute.type().getClass());
