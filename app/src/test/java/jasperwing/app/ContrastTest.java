@@ -2,6 +2,7 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.Contrast;
 import jasperwing.model.AreaColor;
 import jasperwing.picture.Palette;
 import java.io.IOException;
@@ -40,20 +41,6 @@ class ContrastTest {
         return colors;
     }
 
-    private static double contrast(Color one, Color other) {
-        double lighter = Math.max(luminance(one), luminance(other));
-        double darker = Math.min(luminance(one), luminance(other));
-        return (lighter + 0.05) / (darker + 0.05);
-    }
-
-    private static double luminance(Color color) {
-        return 0.2126 * linear(color.getRed()) + 0.7152 * linear(color.getGreen()) + 0.0722 * linear(color.getBlue());
-    }
-
-    private static double linear(double channel) {
-        return channel <= 0.04045 ? channel / 12.92 : Math.pow((channel + 0.055) / 1.055, 2.4);
-    }
-
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void everyTextAndMarkStandsOutFromEveryGround(boolean dark) throws IOException {
@@ -81,5 +68,13 @@ class ContrastTest {
                     .as(area.word())
                     .isEqualTo(Color.rgb(drawn.getRed(), drawn.getGreen(), drawn.getBlue()));
         }
+    }
+
+    private static double contrast(Color one, Color other) {
+        return Contrast.between(channels(one), channels(other));
+    }
+
+    private static double[] channels(Color color) {
+        return new double[] {color.getRed(), color.getGreen(), color.getBlue()};
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.Contrast;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -131,16 +132,10 @@ class ScreenContrastTest extends WindowTest {
     }
 
     private static double contrast(Color one, Color other) {
-        double a = luminance(one);
-        double b = luminance(other);
-        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+        return Contrast.between(channels(one), channels(other));
     }
 
-    private static double luminance(Color color) {
-        return 0.2126 * linear(color.getRed()) + 0.7152 * linear(color.getGreen()) + 0.0722 * linear(color.getBlue());
-    }
-
-    private static double linear(double channel) {
-        return channel <= 0.04045 ? channel / 12.92 : Math.pow((channel + 0.055) / 1.055, 2.4);
+    private static double[] channels(Color color) {
+        return new double[] {color.getRed(), color.getGreen(), color.getBlue()};
     }
 }

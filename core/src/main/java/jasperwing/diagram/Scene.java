@@ -87,7 +87,7 @@ public final class Scene {
         lines.forEach(l -> routes.add(l.points()));
         kinds.forEach(k -> routes.add(k.points()));
         fans.forEach(f -> routes.addAll(f.branches()));
-        return Crossings.of(routes);
+        return CrossingCount.of(routes);
     }
 
     /** The smallest box around everything; a small one around the origin when there is nothing. */

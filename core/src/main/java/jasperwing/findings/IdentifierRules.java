@@ -9,17 +9,14 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What identifies a thing outside the database, and may stand in several rows. */
 final class IdentifierRules {
-    private static final Set<String> IDENTIFYING = Stream.of(
-                    "sku isbn issn vin ean gtin upc imei ssn orcid doi slug login login_name username user_name",
-                    "tax_number tax_id vat_number vat_id passport_number license_plate licence_plate license_number",
-                    "licence_number registration_number serial_number barcode mac_address social_security_number",
-                    "inventory_number membership_number")
-            .flatMap(s -> Stream.of(s.split(" ")))
-            .collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> IDENTIFYING = WordSet.of(
+            "sku isbn issn vin ean gtin upc imei ssn orcid doi slug login login_name username user_name",
+            "tax_number tax_id vat_number vat_id passport_number license_plate licence_plate license_number",
+            "licence_number registration_number serial_number barcode mac_address social_security_number",
+            "inventory_number membership_number");
 
     private static final Set<String> ENDS =
             IDENTIFYING.stream().map(n -> n.substring(n.length() - 2)).collect(Collectors.toUnmodifiableSet());

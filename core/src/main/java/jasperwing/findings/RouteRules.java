@@ -159,19 +159,19 @@ final class RouteRules {
     private static boolean disagree(Way one, Way other) {
         return one.length() + other.length() > 2
                 && one.name().equals(other.name())
-                && !areDoneApart(one.last(), other.last())
+                && !areDifferentActions(one.last(), other.last())
                 && areApart(one.route(), other.route());
     }
 
-    /** Whether two references tell of two deeds: who teaches a course need not be who leads its class. */
-    private static boolean areDoneApart(Role one, Role other) {
-        String first = deed(one);
-        String second = deed(other);
+    /** Whether the verbs of two references name different actions: who teaches a course need not lead its class. */
+    private static boolean areDifferentActions(Role one, Role other) {
+        String first = action(one);
+        String second = action(other);
         return !first.isEmpty() && !second.isEmpty() && !first.equals(second);
     }
 
-    /** The deed a reference tells of: {@code be taught by}; empty where it only tells what belongs where. */
-    private static String deed(Role role) {
+    /** The action that the verb of a reference names, such as {@code be taught by}; empty for verbs such as {@code belong to}. */
+    private static String action(Role role) {
         String verb = role.relationship()
                 .match(tie -> tie.holding().map(Reading::verb).orElse(""), oneOf -> oneOf.forward()
                         .verb());

@@ -25,13 +25,11 @@ final class StateRules {
     private static final int ENOUGH = 3;
 
     /** What a thing is in at most one of at a time. */
-    private static final Set<String> STATES = Stream.of(
-                    "draft pending open opened closed submitted approved rejected accepted declined published archived",
-                    "cancelled canceled completed finished started running paused stopped paid shipped delivered returned",
-                    "suspended blocked confirmed requested granted expired withdrawn planned sent received resolved",
-                    "reopened assigned reserved issued settled dispatched checked_in checked_out landed boarded")
-            .flatMap(s -> Stream.of(s.split(" ")))
-            .collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> STATES = WordSet.of(
+            "draft pending open opened closed submitted approved rejected accepted declined published archived",
+            "cancelled canceled completed finished started running paused stopped paid shipped delivered returned",
+            "suspended blocked confirmed requested granted expired withdrawn planned sent received resolved",
+            "reopened assigned reserved issued settled dispatched checked_in checked_out landed boarded");
 
     private StateRules() {}
 

@@ -46,7 +46,7 @@ public final class Pictures {
     /**
      * The whole scene with a margin around it.
      *
-     * @param title told of by viewers of SVG and PDF; may be empty
+     * @param title the title of an SVG or PDF document; may be empty
      * @param scale pixels a unit of a PNG, from 1 to 4; the other formats have no pixels
      */
     public static byte[] draw(Scene scene, String title, Format format, Look look, double scale) {

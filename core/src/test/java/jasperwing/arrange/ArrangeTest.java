@@ -26,6 +26,12 @@ import org.junit.jupiter.api.Test;
 class ArrangeTest {
     private static final Metrics METRICS = (text, face) -> text.length() * 7.0;
 
+    private static Design arranged(Design design) {
+        return SheetEdits.place(
+                        Arrange.all(design, "", METRICS, Progress.UNWATCHED).orElseThrow())
+                .on(design);
+    }
+
     private static void assertTidy(Design design) {
         Scene scene = SceneBuilder.build(design, "", METRICS);
         for (Card card : scene.cards()) {
@@ -75,9 +81,7 @@ class ArrangeTest {
     @Test
     void onALargeSheetTheCardsOfAnAreaStandTogether() {
         Design large = large(120);
-        Design arranged = SheetEdits.place(
-                        Arrange.all(large, "", METRICS, Progress.UNWATCHED).orElseThrow())
-                .on(large);
+        Design arranged = arranged(large);
         assertTidy(arranged);
         Scene scene = SceneBuilder.build(arranged, "", METRICS);
         for (int area = 0; area < 12; area++) {
@@ -156,9 +160,7 @@ class ArrangeTest {
     @Test
     void areasOfASmallSheetAreKeptApartEachInOnePart() {
         Design design = large(30);
-        Design placed = SheetEdits.place(
-                        Arrange.all(design, "", METRICS, Progress.UNWATCHED).orElseThrow())
-                .on(design);
+        Design placed = arranged(design);
         List<Region> regions = SceneBuilder.build(placed, "", METRICS).regions();
         assertThat(regions).hasSize(3).allMatch(r -> r.boxes().size() == 1);
         for (Region region : regions) {

@@ -2,8 +2,10 @@ package jasperwing.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.Contrast;
 import jasperwing.model.AreaColor;
 import java.awt.Color;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -23,14 +25,9 @@ class PaletteTest {
         {0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413}, {-0.011820, 0.042940, 0.968881}
     };
 
-    private static double linear(int channel) {
-        double c = channel / 255.0;
-        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
-    }
-
     /** CIELAB of a colour as somebody sees it. */
     private static double[] seen(Color color, double[][] eye) {
-        double[] light = {linear(color.getRed()), linear(color.getGreen()), linear(color.getBlue())};
+        double[] light = Arrays.stream(channels(color)).map(Contrast::linear).toArray();
         double[] rgb = new double[3];
         for (int i = 0; i < 3; i++) {
             double sum = eye[i][0] * light[0] + eye[i][1] * light[1] + eye[i][2] * light[2];
@@ -49,16 +46,6 @@ class PaletteTest {
     private static double difference(double[] one, double[] other) {
         return Math.sqrt(
                 Math.pow(one[0] - other[0], 2) + Math.pow(one[1] - other[1], 2) + Math.pow(one[2] - other[2], 2));
-    }
-
-    private static double contrast(Color one, Color other) {
-        double a = luminance(one);
-        double b = luminance(other);
-        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
-    }
-
-    private static double luminance(Color c) {
-        return 0.2126 * linear(c.getRed()) + 0.7152 * linear(c.getGreen()) + 0.0722 * linear(c.getBlue());
     }
 
     @Test
@@ -94,5 +81,13 @@ class PaletteTest {
             assertThat(contrast(palette.quiet(), palette.card())).isGreaterThanOrEqualTo(4.5);
             assertThat(contrast(palette.quiet(), palette.paper())).isGreaterThanOrEqualTo(4.5);
         }
+    }
+
+    private static double contrast(Color one, Color other) {
+        return Contrast.between(channels(one), channels(other));
+    }
+
+    private static double[] channels(Color color) {
+        return new double[] {color.getRed() / 255.0, color.getGreen() / 255.0, color.getBlue() / 255.0};
     }
 }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Counts where routes cross. */
-final class Crossings {
-    private Crossings() {}
+final class CrossingCount {
+    private CrossingCount() {}
 
     /** How many pairs of an upright and a level segment of different routes have a point in common. */
     static long of(List<List<Point>> routes) {
