@@ -10,7 +10,6 @@ import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A design with the projections rules look at.
@@ -39,8 +38,8 @@ record Checked(Facts facts, Dialect dialect, Optional<Schema> tables, Repetition
                 : design().whole().entity(entity.name()).orElse(entity);
     }
 
-    /** What the attributes of an entity may be named after. */
-    Set<String> hints(Entity entity) {
+    /** What the names of an entity's attributes say. */
+    Hints.Said hints(Entity entity) {
         return hints.of(entity);
     }
 

@@ -30,8 +30,14 @@ record EntityRules(Check check, Optional<Standing> stands) {
      *
      * @param aspects of the design
      * @param near the entities a changed one can be reached from within {@link RouteRules#LONGEST} references
+     * @param beside the entities that refer to a changed one or that a changed one refers to
      */
-    record Others(Set<Aspect> aspects, Set<String> near) {
+    record Others(Set<Aspect> aspects, Set<String> near, Set<String> beside) {
+        /** With these entities changed. */
+        static Others of(Checked checked, Set<Aspect> aspects, Set<String> entities) {
+            return new Others(aspects, RouteRules.near(checked, entities), StoredTwiceRules.beside(checked, entities));
+        }
+
         boolean changed(Aspect aspect) {
             return aspects.contains(aspect);
         }

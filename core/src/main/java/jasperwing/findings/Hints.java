@@ -5,16 +5,28 @@ import java.util.IdentityHashMap;
 import java.util.Map;
 import java.util.Set;
 
-/** What the attributes of entities may be named after, remembered while the entities stay the same. Confined to one thread. */
+/** What the names of an entity's attributes say, remembered while the entity stays the same. Confined to one thread. */
 final class Hints {
     private static final int MOST = 20_000;
 
-    private final Map<Entity, Set<String>> known = new IdentityHashMap<>();
+    /**
+     * What they say.
+     *
+     * @param references what they may be named after
+     * @param identifies whether one of them identifies a thing, and may stand in several rows
+     */
+    record Said(Set<String> references, boolean identifies) {
+        private static Said by(Entity entity) {
+            return new Said(UndeclaredRules.hints(entity), IdentifierRules.identifies(entity));
+        }
+    }
 
-    Set<String> of(Entity entity) {
+    private final Map<Entity, Said> known = new IdentityHashMap<>();
+
+    Said of(Entity entity) {
         if (known.size() > MOST) {
             known.clear();
         }
-        return known.computeIfAbsent(entity, UndeclaredRules::hints);
+        return known.computeIfAbsent(entity, Said::by);
     }
 }

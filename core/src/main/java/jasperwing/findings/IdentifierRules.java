@@ -36,7 +36,12 @@ final class IdentifierRules {
 
     /** Whether what was found of an entity that is as it was holds: another may have got an attribute of the same name. */
     static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
-        return !others.changed(Aspect.ENTITIES) || entity.attributes().stream().noneMatch(a -> isLoose(entity, a));
+        return !others.changed(Aspect.ENTITIES) || !checked.hints(entity).identifies();
+    }
+
+    /** Whether one of its attributes identifies a thing, and nothing says that no two rows have the same. */
+    static boolean identifies(Entity entity) {
+        return entity.attributes().stream().anyMatch(a -> isLoose(entity, a));
     }
 
     private static boolean isLoose(Entity entity, Attribute attribute) {

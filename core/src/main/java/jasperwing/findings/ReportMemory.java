@@ -143,7 +143,7 @@ public final class ReportMemory {
             IntStream indexes = IntStream.range(0, all.length);
             (all.length > MANY ? indexes.parallel() : indexes).forEach(i -> all[i] = anew(checked, now.get(i), rules));
         } else {
-            again(checked, new EntityRules.Others(changed, RouteRules.near(checked, others)), rules, all);
+            again(checked, EntityRules.Others.of(checked, changed, others), rules, all);
         }
         entities = now;
         known = all;

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -30,6 +31,8 @@ final class StateRules {
             "cancelled canceled completed finished started running paused stopped paid shipped delivered returned",
             "suspended blocked confirmed requested granted expired withdrawn planned sent received resolved",
             "reopened assigned reserved issued settled dispatched checked_in checked_out landed boarded");
+
+    private static final Pattern BEFORE_STATE = Pattern.compile("^(is|was|has_been)_");
 
     private StateRules() {}
 
@@ -45,7 +48,7 @@ final class StateRules {
 
     /** {@code shipped} of {@code isShipped}. */
     private static String state(Attribute attribute) {
-        return Words.snake(attribute.name()).replaceFirst("^(is|was|has_been)_", "");
+        return BEFORE_STATE.matcher(Words.snake(attribute.name())).replaceFirst("");
     }
 
     private static Finding finding(Design design, Entity entity, List<Role> roles, List<Attribute> states) {

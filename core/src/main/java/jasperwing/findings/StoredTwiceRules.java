@@ -14,6 +14,7 @@ import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,10 +32,12 @@ final class StoredTwiceRules {
 
     private final Checked checked;
     private final Entity entity;
+    private final List<Role> held;
 
     private StoredTwiceRules(Checked checked, Entity entity) {
         this.checked = checked;
         this.entity = entity;
+        this.held = checked.heldBy(entity);
     }
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
@@ -53,30 +56,44 @@ final class StoredTwiceRules {
     /** Whether what was found of an entity that is as it was holds: whether neither what it leads to nor what points to it has changed. */
     static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
         return !others.changed(Aspect.TYPES)
-                && !others.near().contains(entity.name())
-                && Roles.pointingTo(checked.design(), entity.name()).stream()
-                        .noneMatch(r -> others.near().contains(r.holder()));
+                && !others.beside().contains(entity.name())
+                && (found.isEmpty() || !others.changed(Aspect.ENTITIES));
+    }
+
+    /** The entities that refer to one of some, or that one of them refers to. */
+    static Set<String> beside(Checked checked, Set<String> some) {
+        Set<String> beside = new HashSet<>(some);
+        for (String entity : some) {
+            Roles.pointingTo(checked.design(), entity).forEach(r -> beside.add(r.holder()));
+            checked.heldBy(entity).forEach(r -> beside.addAll(r.targets()));
+        }
+        return beside;
     }
 
     /** {@code customerName} beside a reference {@code customer} that has a {@code name}; what costs is copied on purpose. */
     private Optional<Finding> copied(Attribute attribute) {
-        List<Role> held = checked.heldBy(entity);
-        List<Role> alike = held.stream()
-                .filter(r -> attribute.name().regionMatches(true, 0, r.name(), 0, 2))
-                .toList();
-        String snake = alike.isEmpty() ? "" : Words.snake(attribute.name());
-        for (Role role : alike) {
-            String start = Words.snake(role.name()) + "_";
-            if (role.targets().size() == 1 && snake.startsWith(start) && !AttributeRules.isMoney(attribute)) {
-                Optional<Attribute> original = named(role.target(), snake.substring(start.length()))
-                        .filter(o -> !o.list()
-                                && o.type().getClass() == attribute.type().getClass());
+        for (Role role : held) {
+            if (attribute.name().regionMatches(true, 0, role.name(), 0, 2)
+                    && role.targets().size() == 1
+                    && !AttributeRules.isMoney(attribute)) {
+                Optional<Attribute> original = original(attribute, role);
                 if (original.isPresent()) {
                     return original.map(o -> copied(attribute, role, o));
                 }
             }
         }
         return Optional.empty();
+    }
+
+    /** The attribute of the role's target that it is named after, of a type of the same sort. */
+    private Optional<Attribute> original(Attribute attribute, Role role) {
+        String snake = Words.snake(attribute.name());
+        String start = Words.snake(role.name()) + "_";
+        return snake.startsWith(start)
+                ? named(role.target(), snake.substring(start.length()))
+                        .filter(o -> !o.list()
+                                && o.type().getClass() == attribute.type().getClass())
+                : Optional.empty();
     }
 
     private Optional<Attribute> named(String target, String snake) {

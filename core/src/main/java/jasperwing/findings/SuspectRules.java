@@ -50,12 +50,12 @@ final class SuspectRules {
     }
 
     private static Optional<Finding> textForType(Entity entity, Attribute attribute) {
+        if (!attribute.type().isText()) {
+            return Optional.empty();
+        }
         List<String> words = Words.split(attribute.name());
         Type type = words.isEmpty() ? null : BY_LAST_WORD.get(words.get(words.size() - 1));
-        boolean plain = attribute.equals(Attribute.of(attribute.name(), attribute.type())
-                .withOptional(attribute.optional())
-                .withNotes(attribute.notes()));
-        if (type == null || !attribute.type().isText() || !plain || entity.isKey(attribute)) {
+        if (type == null || !isPlain(attribute) || entity.isKey(attribute)) {
             return Optional.empty();
         }
         String meant = type.match(
@@ -71,6 +71,12 @@ final class SuspectRules {
                 List.of(new Fix(
                         "Make it " + meant,
                         EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withType(type))))));
+    }
+
+    private static boolean isPlain(Attribute attribute) {
+        return attribute.equals(Attribute.of(attribute.name(), attribute.type())
+                .withOptional(attribute.optional())
+                .withNotes(attribute.notes()));
     }
 
     private static Optional<Finding> listOfIds(Checked checked, Entity entity, Attribute attribute) {
@@ -111,14 +117,17 @@ final class SuspectRules {
     }
 
     private static Optional<Finding> softDelete(Entity entity) {
-        Optional<Attribute> mark = entity.attributes().stream()
-                .filter(a -> DELETED.contains(Words.snake(a.name())) && !a.list())
-                .findFirst();
         Optional<String> unique = Stream.concat(
                         entity.attributes().stream().filter(Attribute::unique).map(Attribute::name),
                         entity.uniques().stream().map(u -> String.join(", ", u.names())))
                 .findFirst();
-        if (mark.isEmpty() || unique.isEmpty()) {
+        if (unique.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Attribute> mark = entity.attributes().stream()
+                .filter(a -> DELETED.contains(Words.snake(a.name())) && !a.list())
+                .findFirst();
+        if (mark.isEmpty()) {
             return Optional.empty();
         }
         String among = mark.get().type().is(Scalar.BOOLEAN)

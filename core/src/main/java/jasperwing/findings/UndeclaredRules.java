@@ -106,7 +106,8 @@ final class UndeclaredRules {
     /** Whether what was found of an entity that is as it was holds: whether its names point nowhere, or nothing is named or keyed anew. */
     static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
         return !others.changed(Aspect.NAMES) && !others.changed(Aspect.KEYS)
-                || found.isEmpty() && checked.hints(entity).stream().noneMatch(checked.bySnake()::containsKey);
+                || found.isEmpty()
+                        && checked.hints(entity).references().stream().noneMatch(checked.bySnake()::containsKey);
     }
 
     private static Finding finding(Entity entity, Attribute attribute, String target) {

@@ -5,14 +5,12 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.model.Entity;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Type;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 
 /** Enums, values, traits and areas that nothing uses. */
 final class UnusedRules {
@@ -21,15 +19,8 @@ final class UnusedRules {
     static void check(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
         Set<String> types = new HashSet<>();
-        Stream.concat(
-                        design.entities().stream().flatMap(e -> e.attributes().stream()),
-                        design.groups().stream().flatMap(g -> g.attributes().stream()))
-                .map(Attribute::type)
-                .forEach(t -> {
-                    if (t instanceof Type.Named named) {
-                        types.add(named.name());
-                    }
-                });
+        design.entities().forEach(e -> types(e.attributes(), types));
+        design.groups().forEach(g -> types(g.attributes(), types));
         design.enums().stream()
                 .filter(e -> !types.contains(e.name()))
                 .forEach(e -> found.accept(unused("enum", e.name(), withoutEnum(e.name()))));
@@ -41,11 +32,20 @@ final class UnusedRules {
                 found.accept(unused(group.kind().word(), group.name(), GroupEdits.remove(group.kind(), group.name())));
             }
         }
-        Set<String> areas =
-                new HashSet<>(design.entities().stream().map(Entity::area).toList());
+        Set<String> areas = new HashSet<>();
+        design.entities().forEach(e -> areas.add(e.area()));
         design.areas().stream()
                 .filter(a -> !areas.contains(a.name()))
                 .forEach(a -> found.accept(unused("area", a.name(), AreaEdits.remove(a.name()))));
+    }
+
+    /** Adds the names of enums and values that are types of attributes. */
+    private static void types(List<Attribute> attributes, Set<String> types) {
+        for (Attribute attribute : attributes) {
+            if (attribute.type() instanceof Type.Named named) {
+                types.add(named.name());
+            }
+        }
     }
 
     private static Edit withoutEnum(String name) {
