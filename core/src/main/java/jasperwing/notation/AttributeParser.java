@@ -21,6 +21,12 @@ final class AttributeParser {
     private static final List<String> RULES = List.of(
             "key", "unique", "default", "from", "longer", "matching", "ignoring", "sorted", "label", "column", "list");
 
+    private static final List<String> REQUIRED = List.of("not null", "required", "mandatory");
+
+    private static final List<String> OPTIONAL = List.of("null", "nullable", "optional");
+
+    private static final List<String> KEY = List.of("primary key", "pk");
+
     private final Cursor cursor;
     private final Comments comments;
     private String name;
@@ -153,9 +159,26 @@ final class AttributeParser {
             computedAt = token;
             return;
         }
+        if (takesSql()) {
+            return;
+        }
         throw cursor.unexpected(Spelling.nearest(token.text(), RULES)
                 .map(r -> "'" + r + "'")
                 .orElse("a rule such as key, unique, default 0 or from 0 to 9"));
+    }
+
+    /** What SQL and other words call a key, what may be null and what must not. */
+    private boolean takesSql() {
+        if (!optional && REQUIRED.stream().anyMatch(cursor::takeSql)) {
+            return true;
+        }
+        if (OPTIONAL.stream().anyMatch(cursor::takeSql)) {
+            optional = true;
+            return true;
+        }
+        boolean keyed = !key && KEY.stream().anyMatch(cursor::takeSql);
+        key |= keyed;
+        return keyed;
     }
 
     private boolean once(boolean already) throws SyntaxException {

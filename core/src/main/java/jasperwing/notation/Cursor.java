@@ -58,6 +58,18 @@ final class Cursor {
         return true;
     }
 
+    /** Takes words of SQL, whatever their capitals. */
+    boolean takeSql(String words) {
+        String[] each = words.split(" ");
+        for (int i = 0; i < each.length; i++) {
+            if (peek(i).kind() != Token.Kind.WORD || !peek(i).text().equalsIgnoreCase(each[i])) {
+                return false;
+            }
+        }
+        at += each.length;
+        return true;
+    }
+
     boolean takeSymbol(String symbol) {
         boolean there = peek().isSymbol(symbol);
         at += there ? 1 : 0;

@@ -40,7 +40,7 @@ final class TypeParser {
             return sized(cursor, first);
         }
         for (String words : TypeAliases.OF_WORDS) {
-            if (cursor.takeWords(words.split(" "))) {
+            if (cursor.takeSql(words)) {
                 return TypeAliases.of(words, cursor.peek().isSymbol("(") ? numbers(cursor) : List.of())
                         .orElseThrow(() -> cursor.unexpected("a type such as text(40), int or timestamp"));
             }

@@ -158,6 +158,12 @@ final class Lexicon {
         return PARTICIPLES.containsKey(word) || word.matches("\\p{L}{3,}ed");
     }
 
+    /** Whether a word is the participle of a verb: {@code written} of {@code write}. */
+    static boolean isParticipleOf(String word, String base) {
+        String known = PARTICIPLES.get(word);
+        return known == null ? word.equals(base + "ed") || word.equals(base + "d") : known.equals(base);
+    }
+
     static boolean isVerb(String word) {
         return VERBS.containsKey(word);
     }

@@ -36,6 +36,16 @@ sealed interface Meaning {
                 .collect(Collectors.joining("; "));
     }
 
+    /** Adds the entities of a relationship that a design has not. */
+    static Edit adding(Design design, Relationship relationship) {
+        Edit edit = Edit.NOTHING;
+        for (String name : Say.missing(design, relationship)) {
+            boolean link = relationship instanceof Tie tie && tie.via().equals(name);
+            edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
+        }
+        return edit;
+    }
+
     /** One side of a relationship: how one entity is tied to another, or to one of several. */
     record Related(Relationship relationship, List<String> guesses) implements Meaning {
         @Override
@@ -50,14 +60,9 @@ sealed interface Meaning {
 
         @Override
         public Edit edit() {
-            return design -> {
-                Edit edit = Edit.NOTHING;
-                for (String name : Say.missing(design, relationship)) {
-                    boolean link = relationship instanceof Tie tie && tie.via().equals(name);
-                    edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
-                }
-                return edit.then(RelationshipEdits.add(relationship)).on(design);
-            };
+            return design -> adding(design, relationship)
+                    .then(RelationshipEdits.add(relationship))
+                    .on(design);
         }
     }
 
@@ -70,39 +75,9 @@ sealed interface Meaning {
 
         @Override
         public Edit edit() {
-            return old.equals(now) ? design -> design : RelationshipEdits.replace(old, now);
-        }
-
-        private static boolean isGeneral(String verb) {
-            return verb.matches("have|belong to|be (?:of|in|part of)|contain|include");
-        }
-
-        /**
-         * A relationship that says the same of the same things, read anew.
-         *
-         * @param reading as said of the first of the two
-         */
-        static Optional<Reread> of(List<Relationship> all, String from, String to, Reading reading) {
-            for (Relationship old : all) {
-                if (!(old instanceof Tie tie) || tie.isSelf() || !tie.via().isEmpty()) {
-                    continue;
-                }
-                boolean converse = tie.from().equals(to) && tie.to().equals(from);
-                boolean same = tie.from().equals(from) && tie.to().equals(to);
-                boolean said = tie.forward().verb().equals(reading.verb())
-                        || isGeneral(reading.verb())
-                        || isGeneral(tie.forward().verb());
-                if (converse) {
-                    Reading back =
-                            reading.withRole(tie.back().map(Reading::role).orElse(""));
-                    return Optional.of(new Reread(old, tie.withBack(Optional.of(back)), List.of()));
-                }
-                if (same && said) {
-                    Reading forward = reading.withRole(tie.forward().role());
-                    return Optional.of(new Reread(old, tie.withForward(forward), List.of()));
-                }
-            }
-            return Optional.empty();
+            return design -> adding(design, now)
+                    .then(old.equals(now) ? Edit.NOTHING : RelationshipEdits.replace(old, now))
+                    .on(design);
         }
     }
 

@@ -22,14 +22,16 @@ final class NotUnderstood {
         if (any.isPresent()) {
             return which(design, any.get());
         }
-        Optional<String> words = inTheWay(design, tokens);
-        if (words.isPresent()) {
-            return "Not understood: \"" + words.get() + "\". Without these words the sentence would be.";
-        }
-        return "Not understood. "
-                + nearest(design, tokens)
-                        .map(n -> "The nearest that would be: " + n)
-                        .orElse("Say what something has, is, consists of or belongs to.");
+        return words(design, text)
+                .orElseGet(() -> "Not understood. "
+                        + nearest(design, tokens)
+                                .map(n -> "The nearest that would be: " + n)
+                                .orElse("Say what something has, is, consists of or belongs to."));
+    }
+
+    /** Names the words in the way, where the rest is understood without them. */
+    static Optional<String> words(Design design, String text) {
+        return inTheWay(design, Token.of(text)).map(w -> "Not understood: \"" + w + "\". The rest is understood.");
     }
 
     private static String which(Design design, Token any) {
@@ -45,7 +47,8 @@ final class NotUnderstood {
         for (int start = 3; start < tokens.size(); start++) {
             boolean clause = !Lexicon.isOfNames(tokens.get(start).low())
                     && !tokens.get(start).is(",", "and");
-            if (clause && reader.read(tokens.subList(0, start)).isPresent()) {
+            int before = tokens.get(start - 1).is(",", "and") ? start - 1 : start;
+            if (clause && reader.read(tokens.subList(0, before)).isPresent()) {
                 return Optional.of(Token.text(tokens.subList(start, tokens.size())));
             }
         }

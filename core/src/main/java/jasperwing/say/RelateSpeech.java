@@ -180,14 +180,14 @@ final class RelateSpeech {
             }
         }
         boolean linked = !tail.via().isEmpty() || !tail.attributes().isEmpty();
-        if (back.isEmpty() && !linked && !opening.verb().isComposing()) {
-            Optional<Meaning.Reread> reread =
-                    Meaning.Reread.of(design.relationships(), opening.subject(), target, forward);
-            if (reread.isPresent()) {
-                return Optional.of(List.of(reread.get()));
+        List<String> guesses = new ArrayList<>();
+        if (back.isEmpty() && !opening.verb().isComposing()) {
+            Optional<List<Meaning>> restated =
+                    new RestatedRelationship(design, choices).read(opening.subject(), target, forward, tail, guesses);
+            if (restated.isPresent()) {
+                return restated;
             }
         }
-        List<String> guesses = new ArrayList<>();
         if (!objects.quantity().unkept().isEmpty()) {
             guesses.add("not kept: how many, " + objects.quantity().unkept());
         }

@@ -33,6 +33,10 @@ public final class Say {
     public static final String FORM = "each Dive may have many Photo, which must belong to one Dive";
 
     /** A word where a sentence names an entity. */
+    /** A sentence of the notation, as far as it is written. */
+    private static final Pattern FORMAL =
+            Pattern.compile("(?is)each(\\s+(\"[^\"]*\"|\\S+))?(\\s+(must|may)\\b.*)?\\s*");
+
     private static final Pattern NAME = Pattern.compile(
             "(\\b(?:each|one|many|of|via|or)\\s+|,\\s*)(?!one\\b|of\\b|which\\b)([\\p{L}_][\\p{L}\\p{N}_]*)");
 
@@ -111,9 +115,12 @@ public final class Say {
                 text.matches("(?i)[^,]*\\b(at least|at most|exactly|only|just|a single|or more|or many|zero or) .*");
         boolean otherSide = !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof Meaning.Reread;
         boolean spoken = strict.changes() && addsSmall(design, strict);
-        return !meanings.isEmpty() && (swallows || otherSide || spoken || !strict.changes())
-                ? loose(design, text, choices)
-                : strict;
+        if (!meanings.isEmpty() && (swallows || otherSide || spoken || !strict.changes())) {
+            return loose(design, text, choices);
+        }
+        return strict.changes() || FORMAL.matcher(text).matches()
+                ? strict
+                : NotUnderstood.words(design, text).map(Understanding::problem).orElse(strict);
     }
 
     /** Whether a new entity would begin with a small letter, as it does in speech. */
@@ -152,12 +159,7 @@ public final class Say {
             return notUnderstood(parsed, text);
         }
         Relationship relationship = parsed.value().get();
-        Edit edit = Edit.NOTHING;
-        for (String name : missing(design, relationship)) {
-            boolean link = relationship instanceof Tie tie && tie.via().equals(name);
-            edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
-        }
-        edit = edit.then(RelationshipEdits.add(relationship));
+        Edit edit = Meaning.adding(design, relationship).then(RelationshipEdits.add(relationship));
         return Understanding.of(edit, List.of());
     }
 

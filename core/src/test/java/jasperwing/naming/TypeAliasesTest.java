@@ -22,6 +22,8 @@ class TypeAliasesTest {
             delimiter = '|',
             value = {
                 "varchar(120)|text(120)",
+                "CHARACTER VARYING(12)|text(12)",
+                "Timestamp With Time Zone|timestamp",
                 "VARCHAR(30)|text(30)",
                 "character varying(9)|text(9)",
                 "char(2)|text(2)",

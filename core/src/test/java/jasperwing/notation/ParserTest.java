@@ -6,12 +6,42 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.OneOf;
 import jasperwing.model.Tie;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ParserTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "seen date optional|seen date?",
+                "seen date NULL unique|seen date? unique",
+                "seen date? nullable|seen date?",
+                "seen date not null|seen date",
+                "seen date NOT NULL unique|seen date unique",
+                "seen date required|seen date",
+                "seen date primary key|seen date key",
+                "seen date pk|seen date key"
+            })
+    void whatOtherWordsSayOfAnAttributeIsReadToo(String said, String meant) {
+        assertThat(Notation.parse("design \"Birds\"\nentity Bird\n  " + said + "\n")
+                        .value())
+                .isEqualTo(Notation.parse("design \"Birds\"\nentity Bird\n  " + meant + "\n")
+                        .value());
+    }
+
+    @Test
+    void whatSaysTwoThingsOfAnAttributeIsNotUnderstood() {
+        for (String said : List.of("seen date? not null", "seen date optional required", "seen date key pk")) {
+            assertThat(Notation.parse("design \"Birds\"\nentity Bird\n  " + said + "\n")
+                            .problems())
+                    .hasSize(1);
+        }
+    }
+
     @Test
     void everyErrorIsReportedWithItsPlaceAndNoStatementIsLostByAnother() {
         Parsed<Design> parsed = Notation.parse(

@@ -8,6 +8,7 @@ import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -138,6 +139,41 @@ class SpeechTest {
     }
 
     @Test
+    void whatAPairCarriesGoesToTheRelationshipThereIs() {
+        assertThat(relationships("Students enroll in courses. Courses have many students with a grade and a term."))
+                .containsExactly(
+                        "each Student may enroll in many Course via StudentCourse, which may have many Student");
+        assertThat(relationships("Students enroll in courses with a grade. Courses have many students with a rating."))
+                .containsExactly("each Student may enroll in many Course via Enrollment, which may have many Student");
+        assertThat(relationships("Wines are made from several harvests and a harvest goes into many wines."))
+                .containsExactly("each Wine may be made from many Harvest, which may go into many Wine");
+    }
+
+    @Test
+    void whetherTwoVerbsAreOfOneRelationshipIsAGuess() {
+        Design treated = said("Each doctor treats many patients, each of which is treated by many doctors.");
+        Understanding examined = Say.understand(treated, "a patient is examined by many doctors");
+        Understanding.Guess another = examined.told().get(0);
+        assertThat(another.words()).isEqualTo("guessed: another relationship than \"treat\"");
+        assertThat(examined.sentences())
+                .containsExactly("each Patient may be examined by many Doctor, which may have many Patient");
+        assertThat(Say.understand(treated, "a patient is examined by many doctors", Map.of(another.key(), 1))
+                        .sentences())
+                .containsExactly("each Doctor may treat many Patient, which may be examined by many Doctor");
+        assertThat(Say.understand(said("Doctors treat patients."), "a patient is treated by many doctors")
+                        .told())
+                .isEmpty();
+    }
+
+    private static Design said(String text) {
+        return Say.all(EMPTY, List.of(text)).design();
+    }
+
+    private static Stream<String> relationships(String text) {
+        return said(text).relationships().stream().map(Notation::print);
+    }
+
+    @Test
     void aParagraphIsTakenSentenceBySentence() {
         List<Say.Heard> heard = Say.paragraph(
                 EMPTY,
@@ -159,6 +195,9 @@ class SpeechTest {
         assertThat(Say.understand(EMPTY, "a firm has many clerks except on sundays")
                         .problem())
                 .startsWith("Not understood: \"except on sundays\"");
+        assertThat(Say.understand(EMPTY, "each block is planted with one variety and may be replanted")
+                        .problem())
+                .isEqualTo("Not understood: \"may be replanted\". The rest is understood.");
         assertThat(Say.understand(Samples.demo(), "tags can be put on anything").problem())
                 .isEqualTo("Which? Say names in the place of \"anything\", such as Expedition or Site.");
     }
