@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EnumType;
 import jasperwing.model.OneOf;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
@@ -17,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Decides the name of every class and property once, whichever is asked for first. */
 final class MemberNames {
@@ -164,22 +166,32 @@ final class MemberNames {
         return design.entity(entity).map(Origin.OfEntity::new);
     }
 
-    /** An enum, a value or a trait, or a member of one. */
+    /** An enum, a value or a trait, or a member of one; where several have the name, one that has the member. */
     Optional<Origin> origin(Source source) {
-        Optional<Origin> ofEnum = design.enumType(source.of())
-                .map(e -> new Origin.OfEnum(
-                        e,
-                        e.values().stream()
-                                .filter(v -> v.name().equals(source.member()))
-                                .findFirst()));
-        return ofEnum.or(() -> design.groups().stream()
-                .filter(g -> g.name().equals(source.of()))
-                .findFirst()
-                .map(g -> new Origin.OfGroup(
-                        g,
-                        g.attributes().stream()
-                                .filter(a -> attribute(g, a).equals(source.member()))
-                                .findFirst())));
+        List<Origin> named = Stream.concat(
+                        design.enums().stream()
+                                .filter(e -> e.name().equals(source.of()))
+                                .map(e -> ofEnum(e, source.member())),
+                        design.groups().stream()
+                                .filter(g -> g.name().equals(source.of()))
+                                .map(g -> ofGroup(g, source.member())))
+                .toList();
+        return named.stream().filter(Origin::isOfMember).findFirst().or(() -> named.stream()
+                .findFirst());
+    }
+
+    private static Origin ofEnum(EnumType type, String member) {
+        return new Origin.OfEnum(
+                type,
+                type.values().stream().filter(v -> v.name().equals(member)).findFirst());
+    }
+
+    private Origin ofGroup(AttributeGroup group, String member) {
+        return new Origin.OfGroup(
+                group,
+                group.attributes().stream()
+                        .filter(a -> attribute(group, a).equals(member))
+                        .findFirst());
     }
 
     /** What a property of an entity's class is made of; empty when it has none of that name of its own. */

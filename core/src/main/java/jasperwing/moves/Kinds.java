@@ -6,11 +6,13 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
 import java.util.ArrayDeque;
 import java.util.Collection;
 import java.util.Deque;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -72,16 +74,53 @@ final class Kinds {
     static Optional<String> clash(Design design, String kind, String of, Collection<String> but) {
         List<String> above = Stream.concat(
                         Stream.of(of), Family.ancestors(design, of).stream().map(Entity::name))
-                .flatMap(e -> Hindrances.members(design, e).stream())
                 .toList();
-        Stream<String> own = Hindrances.members(design, kind).stream().filter(m -> !but.contains(m));
-        Stream<String> below =
-                Family.descendants(design, kind).stream().flatMap(e -> Hindrances.members(design, e.name()).stream());
-        return Stream.concat(own, below)
-                .filter(above::contains)
+        List<String> below = Stream.concat(
+                        Stream.of(kind),
+                        Family.descendants(design, kind).stream().map(Entity::name))
+                .toList();
+        Set<String> inherited = members(design, above);
+        Set<String> own = members(design, below);
+        Hindrances.members(design, kind).stream().filter(but::contains).forEach(own::remove);
+        Set<String> named = named(design, above);
+        named.addAll(named(design, below));
+        return own.stream()
+                .filter(m -> inherited.contains(m) && named.contains(m))
                 .findFirst()
                 .map(m ->
                         "Both " + kind + " and " + of + " have a " + m + ", and not alike; rename one of them first.");
+    }
+
+    private static Set<String> members(Design design, List<String> entities) {
+        Set<String> members = new LinkedHashSet<>();
+        entities.forEach(e -> members.addAll(Hindrances.members(design, e)));
+        return members;
+    }
+
+    /** The members whose names were given, or become columns; properties for the rest find free names. */
+    private static Set<String> named(Design design, List<String> entities) {
+        Set<String> named = new HashSet<>();
+        entities.forEach(e -> named.addAll(named(design, e)));
+        return named;
+    }
+
+    private static List<String> named(Design design, String entity) {
+        Set<String> loose = new HashSet<>();
+        for (Relationship relationship : design.relationshipsOf(entity)) {
+            boolean forward = relationship.from().equals(entity);
+            if (forward && relationship.forward().role().isEmpty()) {
+                loose.add(Roles.forward(relationship));
+            }
+            boolean back = relationship.targets().contains(entity);
+            if (back && relationship.back().map(b -> b.role().isEmpty()).orElse(false)) {
+                loose.add(Roles.back(relationship));
+            }
+        }
+        design.entity(entity).ifPresent(e -> e.attributes().forEach(a -> loose.remove(a.name())));
+        Roles.heldBy(design, entity).forEach(r -> loose.remove(r.name()));
+        return Hindrances.members(design, entity).stream()
+                .filter(m -> !loose.contains(m))
+                .toList();
     }
 
     static Optional<String> isKind(Design design, String entity) {

@@ -2,7 +2,6 @@ package jasperwing.naming;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -111,10 +110,10 @@ public final class Plurals {
 
     private static String onLastWord(String name, UnaryOperator<String> change) {
         String last = lastWord(name);
-        if (last.isEmpty() || !name.toLowerCase(Locale.ROOT).endsWith(last)) {
+        int start = name.length() - last.length();
+        if (last.isEmpty() || !name.regionMatches(true, start, last, 0, last.length())) {
             return name;
         }
-        int start = name.length() - last.length();
         String written = name.substring(start);
         String changed = change.apply(last);
         int same = 0;

@@ -37,7 +37,11 @@ final class SqlColumns {
 
     /** Empty when the statement cannot be parsed. */
     static List<String> of(String text) {
-        int start = text.toLowerCase(Locale.ROOT).indexOf("create");
+        Matcher create = CREATE.matcher(text);
+        if (!create.find()) {
+            return List.of();
+        }
+        int start = create.start();
         int end = text.indexOf(';', start);
         String sql = text.substring(start, end < 0 ? text.length() : end);
         try {

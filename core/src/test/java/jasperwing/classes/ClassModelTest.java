@@ -12,6 +12,18 @@ import org.junit.jupiter.api.Test;
 /** The classes a design becomes, before any language. */
 class ClassModelTest {
     @Test
+    void whatALineIsMadeOfIsSoughtInAllThatBearTheName() {
+        ClassModel model = ClassModel.of(Samples.design(
+                "value Size", "  width int", "value Size", "  height int", "entity Box", "  id serial key"));
+        assertThat(model.origin(new Source("Size", "height")))
+                .map(Origin::isOfMember)
+                .contains(true);
+        assertThat(model.origin(new Source("Size", "depth")))
+                .map(Origin::isOfMember)
+                .contains(false);
+    }
+
+    @Test
     void theDemosAssociationsAreThere() {
         ClassModel model = ClassModel.of(Samples.demo());
         assertThat(model.classes())

@@ -132,6 +132,22 @@ class JakartaClassesTest {
                 .contains("return String.valueOf(number);");
     }
 
+    @Test
+    void aPackageIsNotNamedAsAClassIs() throws IOException {
+        compiles(Samples.design(
+                "area \u82b1 moss",
+                "enum \u82b1: a",
+                "area \u9ce5 sea",
+                "entity \u9ce5",
+                "  id serial key",
+                "  kind \u82b1",
+                "entity Nest in \u9ce5",
+                "  id serial key",
+                "entity Bud in \u82b1",
+                "  id serial key",
+                "each Nest must belong to one \u9ce5, which may have many Nest"));
+    }
+
     private void compiles(Design design) throws IOException {
         Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("classes"));

@@ -142,6 +142,25 @@ class KindMovesTest {
     }
 
     @Test
+    void collectionsThatNobodyNamedAreInNoOnesWay() {
+        String[] lines = {
+            "entity Boat",
+            "  id serial key",
+            "entity Ferry",
+            "  id serial key",
+            "entity Trip",
+            "  id serial key",
+            "each Boat may have many Trip, which may have many Boat",
+            "each Ferry may have many Trip, which may have many Ferry"
+        };
+        assertThat(new MakeKind("Ferry", "Boat").hindrance(Samples.design(lines)))
+                .isEmpty();
+        lines[7] = "each Ferry may have many Trip as trips, which may have many Ferry";
+        assertThat(new MakeKind("Ferry", "Boat").hindrance(Samples.design(lines)))
+                .contains("Both Ferry and Boat have a trips, and not alike; rename one of them first.");
+    }
+
+    @Test
     void whatStandsInTheWayIsTold() {
         Design design = Samples.design(GEAR, "entity Account, outside", "  id text(36) key");
         assertThat(new MakeKind("Gear", "Net").hindrance(design)).contains("Net is a kind of Gear.");

@@ -51,6 +51,12 @@ class PluralsTest {
     }
 
     @Test
+    void aLetterThatIsTwoWhenSmallIsLeftAsItIs() {
+        assertThat(Plurals.singular("\u0130")).isEqualTo("\u0130");
+        assertThat(Plurals.plural("Caf\u00e9")).isEqualTo("Caf\u00e9s");
+    }
+
+    @Test
     void theNounsOfModelsAreFormedBothWays() throws IOException {
         Map<String, String> nouns = nouns();
         assertThat(nouns).hasSizeGreaterThan(700);

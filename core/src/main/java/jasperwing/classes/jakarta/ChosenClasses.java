@@ -67,7 +67,23 @@ public final class ChosenClasses {
 
     /** The package of an area; for an empty name that of what belongs to none. */
     public String packageOf(String area) {
-        return packages.computeIfAbsent(area, options::packageOf);
+        return packages.computeIfAbsent(area, this::freePackage);
+    }
+
+    /** No package may have the full name of a class, as in writing without capitals it might. */
+    private String freePackage(String area) {
+        String usual = options.packageOf(area);
+        String beside = options.basePackage() + ".";
+        boolean taken = usual.startsWith(beside) && isOfBasePackage(usual.substring(beside.length()));
+        return taken ? usual + "_" : usual;
+    }
+
+    private boolean isOfBasePackage(String name) {
+        return model.enumNames().containsValue(name)
+                || model.groups().stream().anyMatch(g -> g.name().equals(name))
+                || model.design().entities().stream()
+                        .anyMatch(e -> e.area().isEmpty()
+                                && name.equals(model.classNames().get(e.name())));
     }
 
     /** The class that has the key of an entity: its own, or that of the root of its family. */
