@@ -11,6 +11,7 @@ import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
+import jasperwing.arrange.Arrange;
 import jasperwing.classes.ClassMemory;
 import jasperwing.classes.Target;
 import jasperwing.model.Attribute;
@@ -19,6 +20,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.Members;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.picture.Typefaces;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -79,7 +81,7 @@ public final class JasperwingApp extends Application {
         if (Boolean.getBoolean("jasperwing.measure")) {
             StartTime.report();
         }
-        opened.loadClassTemplates();
+        opened.loadAhead();
         start.walk().ifPresent(folder -> new Walk(opened, folder).run());
     }
 
@@ -146,8 +148,8 @@ public final class JasperwingApp extends Application {
             start.file().ifPresent(f -> files.openElsewhere(f).ifPresent(why -> files.sayNotOpened(f, why)));
         }
 
-        /** While nothing else is to be done after the start, so that the first look at the classes is not kept waiting. */
-        private void loadClassTemplates() {
+        /** While nothing else is to be done after the start, so that the first look at the classes and the first sentences are not kept waiting. */
+        private void loadAhead() {
             Entity thing = Entity.of("Thing")
                     .withAttributes(List.of(
                             Attribute.of("id", Type.of(Scalar.SERIAL)), Attribute.of("name", new Type.Text(80))))
@@ -158,8 +160,11 @@ public final class JasperwingApp extends Application {
                             .toList());
             workspace
                     .background()
-                    .worker("loading the templates of classes", Thread.MIN_PRIORITY)
-                    .runLater(IDLE, () -> new ClassMemory().files(Target.JAVA_JAKARTA, several));
+                    .worker("loading templates and layout", Thread.MIN_PRIORITY)
+                    .runLater(IDLE, () -> {
+                        Arrange.unplacedAtOnce(several, "", Typefaces.get());
+                        new ClassMemory().files(Target.JAVA_JAKARTA, several);
+                    });
         }
 
         private void offerWaysToBegin() {

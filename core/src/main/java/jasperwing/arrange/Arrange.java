@@ -35,13 +35,23 @@ public final class Arrange {
 
     private static final int TRIES = 8;
 
+    /** How much larger the cards of another layout must show to be worth leaving the one found before. */
+    private static final double MUCH_LARGER = 0.8;
+
     private final Design design;
     private final String sheet;
     private final Metrics metrics;
     private final Progress progress;
+    private final int tries;
     private final Map<String, Box> cards = new LinkedHashMap<>();
 
     private Arrange(Design design, String sheet, Metrics metrics, Progress progress) {
+        this(design, sheet, metrics, progress, TRIES);
+    }
+
+    /** @param tries how many layouts are compared by the lines that cross; none for the one that takes least room */
+    private Arrange(Design design, String sheet, Metrics metrics, Progress progress, int tries) {
+        this.tries = tries;
         this.design = design;
         this.sheet = sheet;
         this.metrics = metrics;
@@ -69,6 +79,11 @@ public final class Arrange {
     /** Places for the cards that were never given one, each beside what it is related to; empty when cancelled. */
     public static Optional<List<Place>> unplaced(Design design, String sheet, Metrics metrics, Progress progress) {
         return guarded(progress, () -> new Arrange(design, sheet, metrics, progress).unplaced());
+    }
+
+    /** The same without comparing layouts: for a few cards it takes no longer than a key press. */
+    public static List<Place> unplacedAtOnce(Design design, String sheet, Metrics metrics) {
+        return new Arrange(design, sheet, metrics, Progress.UNWATCHED, 0).unplaced();
     }
 
     private interface Work {
@@ -99,22 +114,34 @@ public final class Arrange {
         return areas.size() < 2 || cards.size() <= MANY ? best() : byArea(areas);
     }
 
-    /** Of several layouts the one whose lines cross least; of equally good ones one that goes to the right. */
+    /** Of several layouts the one whose lines cross least; of equally good ones one that shows largest, if larger by much, else to the right. */
     private Block best() {
-        Block best = null;
+        Block best = tries == 0 ? compact(cards.keySet()) : null;
         long least = Long.MAX_VALUE;
-        for (int seed = 1; seed <= TRIES && least > 0; seed++) {
+        for (int seed = 1; seed <= tries && least > 0; seed++) {
             for (boolean down : new boolean[] {false, true}) {
                 Block block = laidOut(cards.keySet(), down, seed);
-                long crossings = 2 * crossings(block) + (down ? 1 : 0);
-                if (crossings < least) {
+                long crossings = crossings(block);
+                if (crossings < least || crossings == least && side(block) < MUCH_LARGER * side(best)) {
                     least = crossings;
                     best = block;
                 }
             }
-            report(0.9 * seed / TRIES);
+            report(0.9 * seed / tries);
         }
         return best;
+    }
+
+    /** To the right, or down where it shows larger by much. */
+    private Block compact(Set<String> which) {
+        Block right = laidOut(which, false, 1);
+        Block down = laidOut(which, true, 1);
+        return side(down) < MUCH_LARGER * side(right) ? down : right;
+    }
+
+    /** Of the square that it fits into, as the paper between the panels is about square. */
+    private static double side(Block block) {
+        return Math.max(block.bounds().width(), block.bounds().height());
     }
 
     private long crossings(Block block) {
@@ -214,7 +241,8 @@ public final class Arrange {
         Map<String, Box> now = new LinkedHashMap<>();
         known.forEach(n -> now.put(n, cards.get(n)));
         Point center = new Block(now).bounds().center();
-        return laidOut(known).centredAt(center).clear(others, GAP);
+        Block block = others.isEmpty() ? whole() : compact(known);
+        return block.centredAt(center).clear(others, GAP);
     }
 
     private List<Place> unplaced() {
@@ -229,7 +257,7 @@ public final class Arrange {
         List<Box> taken = new ArrayList<>(placed.stream().map(cards::get).toList());
         List<Place> found = new ArrayList<>();
         for (Set<String> part : parts(placed)) {
-            Block block = laidOut(part).centredAt(wanted(part, placed, taken)).clear(taken, GAP);
+            Block block = compact(part).centredAt(wanted(part, placed, taken)).clear(taken, GAP);
             taken.addAll(block.boxes().values());
             found.addAll(places(block));
             report(0.9 * found.size() / cards.size());

@@ -182,7 +182,7 @@ final class HavingSpeech {
             Token token = list.get(i);
             depth += token.is("(") ? 1 : token.is(")") ? -1 : 0;
             boolean and = token.is("and") && !isWithin(list, i);
-            if (depth == 0 && isChoice(list, i)) {
+            if (depth == 0 && (isChoice(list, i) || isDescription(list, i))) {
                 item.addAll(list.subList(i, list.size()));
                 break;
             }
@@ -202,6 +202,14 @@ final class HavingSpeech {
             items.add(item);
         }
         return items;
+    }
+
+    /** Whether what is had of a thing follows to the end: {@code rooms with a number and a floor}; not a detail: {@code with 2 decimals}. */
+    private static boolean isDescription(List<Token> list, int at) {
+        return at > 0
+                && at + 2 < list.size()
+                && list.get(at).is("with")
+                && list.get(at + 1).is("a", "an", "its", "their");
     }
 
     /** Whether the values of an attribute follow to the end. */

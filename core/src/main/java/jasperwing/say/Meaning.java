@@ -30,6 +30,13 @@ sealed interface Meaning {
 
     Edit edit();
 
+    /** The same, with more that was guessed. */
+    Meaning guessing(List<String> more);
+
+    private static List<String> concat(List<String> first, List<String> second) {
+        return Stream.concat(first.stream(), second.stream()).toList();
+    }
+
     /** The sentence and what it says of deleting. */
     private static String text(Relationship relationship) {
         return Stream.concat(Stream.of(Notation.print(relationship)), Notation.deleting(relationship).stream())
@@ -48,6 +55,11 @@ sealed interface Meaning {
 
     /** One side of a relationship: how one entity is tied to another, or to one of several. */
     record Related(Relationship relationship, List<String> guesses) implements Meaning {
+        @Override
+        public Meaning guessing(List<String> more) {
+            return new Related(relationship, concat(more, guesses));
+        }
+
         @Override
         public Optional<String> subject() {
             return Optional.of(relationship.from());
@@ -68,6 +80,11 @@ sealed interface Meaning {
 
     /** The other side of a relationship there is, or another word for this one. */
     record Reread(Relationship old, Relationship now, List<String> guesses) implements Meaning {
+        @Override
+        public Meaning guessing(List<String> more) {
+            return new Reread(old, now, concat(more, guesses));
+        }
+
         @Override
         public String sentence() {
             return text(now);
@@ -90,6 +107,11 @@ sealed interface Meaning {
     record Described(
             String entity, List<Attribute> attributes, Set<String> keys, Set<String> typed, List<String> guesses)
             implements Meaning {
+        @Override
+        public Meaning guessing(List<String> more) {
+            return new Described(entity, attributes, keys, typed, concat(more, guesses));
+        }
+
         @Override
         public Optional<String> subject() {
             return Optional.of(entity);
@@ -145,6 +167,11 @@ sealed interface Meaning {
     /** Entities there are to be. */
     record Named(List<String> entities, List<String> guesses) implements Meaning {
         @Override
+        public Meaning guessing(List<String> more) {
+            return new Named(entities, concat(more, guesses));
+        }
+
+        @Override
         public String sentence() {
             return String.join(
                     "; ",
@@ -166,10 +193,20 @@ sealed interface Meaning {
     }
 
     /** Something done to what there is. */
-    record Done(String sentence, Edit edit, List<String> guesses) implements Meaning {}
+    record Done(String sentence, Edit edit, List<String> guesses) implements Meaning {
+        @Override
+        public Meaning guessing(List<String> more) {
+            return new Done(sentence, edit, concat(more, guesses));
+        }
+    }
 
     /** Something that was understood and cannot be. */
     record Impossible(String problem) implements Meaning {
+        @Override
+        public Meaning guessing(List<String> more) {
+            return this;
+        }
+
         @Override
         public List<String> guesses() {
             return List.of();

@@ -8,6 +8,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Articles;
 import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
+import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -155,7 +156,7 @@ final class RelateSpeech {
         }
         List<Meaning> all = new ArrayList<>();
         for (String target : objects.names()) {
-            Optional<List<Meaning>> one = related(opening, objects, forward, target, tail);
+            Optional<List<Meaning>> one = clause(opening, objects, forward, target, tail);
             if (one.isEmpty()) {
                 return Optional.empty();
             }
@@ -168,6 +169,33 @@ final class RelateSpeech {
         Reading back = new Reading(false, "have", true, "");
         return new Meaning.Related(
                 Meaning.relationship(opening.subject(), objects.names(), forward, Optional.of(back), ""), List.of());
+    }
+
+    /** Looks first whether the object names a part that another plays, or is described. */
+    private Optional<List<Meaning>> clause(
+            Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
+        ObjectSpeech object = new ObjectSpeech(design, nouns, choices);
+        List<String> guesses = new ArrayList<>();
+        Optional<String> player = forward.many() ? Optional.empty() : object.player(target, tail, guesses);
+        if (player.isPresent()) {
+            return related(opening, objects, forward.withRole(Words.camel(target)), player.get(), ClauseTail.NONE)
+                    .map(m -> guessing(m, guesses));
+        }
+        if (opening.verb().owns() && object.describes(opening.subject(), target, forward.many(), tail, guesses)) {
+            return related(opening, objects, forward, target, ClauseTail.NONE)
+                    .flatMap(m -> object.described(guessing(m, guesses), target, tail.attributes()));
+        }
+        return related(opening, objects, forward, target, tail).map(m -> guessing(m, guesses));
+    }
+
+    /** The same, with more that was guessed. */
+    private static List<Meaning> guessing(List<Meaning> meanings, List<String> guesses) {
+        if (guesses.isEmpty()) {
+            return meanings;
+        }
+        List<Meaning> all = new ArrayList<>(meanings);
+        all.set(0, all.get(0).guessing(guesses));
+        return all;
     }
 
     private Optional<List<Meaning>> related(
@@ -296,6 +324,10 @@ final class RelateSpeech {
         if (from.equals(target) && forward.many() && !opening.verb().isNesting()) {
             return new Reading(false, "have", true, "others");
         }
+        if (from.equals(target) && !forward.role().isEmpty() && !forward.many()) {
+            return new Reading(
+                    false, "have", true, forward.role().equals("parent") ? "children" : forward.role() + "Of");
+        }
         if (from.equals(target)) {
             return new Reading(false, "have", !forward.many(), forward.many() ? "parent" : "children");
         }
@@ -321,7 +353,6 @@ final class RelateSpeech {
     }
 
     private static boolean owns(Opening opening) {
-        return opening.verb().base().matches("have|own|hold|keep")
-                || opening.verb().isComposing();
+        return opening.verb().owns() || opening.verb().isComposing();
     }
 }

@@ -84,6 +84,11 @@ record VerbPhrase(String base, int end) {
                         "have|own|hold|manage|supervise|lead|employ|report to|belong to|be part of|be managed by");
     }
 
+    /** Whether what it is done to is usually one's own. */
+    boolean owns() {
+        return base.matches("have|own|hold|keep");
+    }
+
     boolean isComposing() {
         return base.matches("consist of|be (?:made up|made|composed|built up|comprised) of|contain|include|comprise");
     }

@@ -107,7 +107,8 @@ class ClassModelTest {
         assertThat(JavaOptions.of(Design.named("Saltmarsh Field Station")).basePackage())
                 .isEqualTo("saltmarsh");
         assertThat(JavaOptions.of(Design.named("2nd try")).basePackage()).isEqualTo("_2nd");
-        assertThat(JavaOptions.of(Design.named("new one")).basePackage()).isEqualTo("_new");
+        assertThat(JavaOptions.of(Design.named("new one")).basePackage()).isEqualTo("one");
+        assertThat(JavaOptions.of(Design.named("New")).basePackage()).isEqualTo("model");
         assertThat(JavaOptions.of(Design.named("")).basePackage()).isEqualTo("model");
     }
 }

@@ -165,6 +165,44 @@ class SpeechTest {
                 .isEmpty();
     }
 
+    @Test
+    void whatIsHadWithAttributesHasThemUnlessThePairDoes() {
+        String choir = "a choir has singers with a voice and a phone number";
+        Understanding its = Say.understand(EMPTY, choir);
+        assertThat(its.sentences())
+                .containsExactly(
+                        "each Choir may have many Singer, which must belong to one Choir",
+                        "Singer: voice text(80), phoneNumber text(30)");
+        Understanding.Guess guess = its.told().stream()
+                .filter(g -> g.words().startsWith("guessed: each Singer has"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(Say.understand(EMPTY, choir, Map.of(guess.key(), 1))
+                        .sentences()
+                        .get(0))
+                .isEqualTo("each Choir may have many Singer via ChoirSinger, which may have many Choir");
+        assertThat(relationships("an order has many products with a quantity"))
+                .containsExactly("each Order may have many Product via OrderProduct, which may have many Order");
+        assertThat(relationships("each hotel has one garden with a size and a name"))
+                .containsExactly("each Hotel must have one Garden, which must belong to one Hotel");
+    }
+
+    @Test
+    void whoPlaysAPartIsNoKindOfItself() {
+        assertThat(relationships("A team has a captain, who is a player."))
+                .containsExactly("each Team must have one Player as captain, which may have many Team");
+        assertThat(relationships("Each singer may have one deputy, who is a singer."))
+                .containsExactly("each Singer may have one Singer as deputy, which may have many Singer as deputyOf");
+        Understanding captain = Say.understand(EMPTY, "a team has a captain, who is a player");
+        assertThat(captain.told().get(0).words()).isEqualTo("guessed: the captain is one Player");
+        assertThat(Say.understand(
+                                EMPTY,
+                                "a team has a captain, who is a player",
+                                Map.of(captain.told().get(0).key(), 1))
+                        .sentences())
+                .contains("entity Captain is a kind of Player");
+    }
+
     private static Design said(String text) {
         return Say.all(EMPTY, List.of(text)).design();
     }

@@ -112,6 +112,7 @@ public final class DrawStage implements Stage {
         start.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         middle.setMinSize(0, 0);
         lowerWhereNarrow(selectionBar, toggles, middle);
+        sheet.setBars(selectionBar::bottom);
         return middle;
     }
 

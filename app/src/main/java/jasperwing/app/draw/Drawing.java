@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.arrange.Arrange;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneMemory;
 import jasperwing.model.Design;
@@ -27,6 +28,9 @@ import java.util.stream.Stream;
 final class Drawing {
     /** More cards than this at once are a design that is pasted; they are left to be arranged. */
     private static final int FEW = 40;
+
+    /** So many new cards are arranged among themselves; fewer each come beside what they are related to. */
+    private static final int SEVERAL = 3;
 
     private Drawing() {}
 
@@ -132,7 +136,12 @@ final class Drawing {
         if (fresh.isEmpty() || before.entities().isEmpty() && fresh.size() > FEW) {
             return after;
         }
-        return SheetEdits.place(places(after, fresh, memory)).on(after);
+        List<Place> places = fresh.size() < SEVERAL || fresh.size() > FEW
+                ? places(after, fresh, memory)
+                : Arrange.unplacedAtOnce(after, "", Typefaces.get()).stream()
+                        .filter(p -> fresh.contains(p.entity()))
+                        .toList();
+        return SheetEdits.place(places).on(after);
     }
 
     private static String free(Design design, String holder, String role) {

@@ -52,6 +52,11 @@ final class SelectionBar extends HBox {
         refresh();
     }
 
+    /** Down to where it covers the sheet while something is selected; 0 else. */
+    double bottom() {
+        return isVisible() ? getTranslateY() + getHeight() : 0;
+    }
+
     private List<Card> cards() {
         Set<String> selected = workspace.selection().get().entities();
         return sheet.scene().cards().stream()

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleSupplier;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -44,6 +45,9 @@ final class SheetView extends Region {
 
     private static final double BOTTOM = 48;
 
+    /** How far what is fitted may reach under the bars above it, since it keeps a margin of its own. */
+    private static final double UNDER_BARS = 12;
+
     private final Workspace workspace;
     private final Viewport viewport = new Viewport();
     private final Picture picture = new Picture();
@@ -56,6 +60,10 @@ final class SheetView extends Region {
     private final ReadOnlyObjectWrapper<Scene> scene = new ReadOnlyObjectWrapper<>(Scene.EMPTY);
     private Design preview;
     private Optional<Relationship> previewed = Optional.empty();
+    private DoubleSupplier bars = () -> 0;
+    /** What was selected last and is still to be brought to be seen; that waits until the bars lie where they belong. */
+    private Selection toReveal = Selection.NONE;
+
     private boolean fitted;
 
     /** Whether the whole sheet is shown, and nobody has moved or zoomed since. */
@@ -107,8 +115,8 @@ final class SheetView extends Region {
             }
         });
         workspace.selection().addListener((o, was, is) -> {
+            toReveal = is;
             requestLayout();
-            reveal(is);
         });
         sheet.addListener((o, was, is) -> {
             rebuild();
@@ -160,11 +168,12 @@ final class SheetView extends Region {
     /** Moves no more than needed; where a box is larger than what is seen, the view shrinks to hold it. */
     private void reveal(Box box) {
         double zoom = viewport.zoom();
-        boolean holds = box.width() + MARGIN <= getWidth() / zoom && box.height() + MARGIN <= getHeight() / zoom;
+        boolean holds = box.width() + MARGIN <= getWidth() / zoom
+                && box.height() + MARGIN <= (getHeight() - above() - BOTTOM) / zoom;
         if (holds) {
             viewport.reveal(box, getWidth(), getHeight());
         } else {
-            viewport.fit(box, getWidth(), getHeight());
+            fit(box, 0);
         }
     }
 
@@ -218,13 +227,27 @@ final class SheetView extends Region {
         preview(null);
     }
 
+    /** Tells down to where bars cover the sheet; asked when the sheet is fitted. */
+    void setBars(DoubleSupplier bottom) {
+        bars = bottom;
+    }
+
     void fit() {
         fitting = true;
-        double names = appearance.regions().get() && !scene().regions().isEmpty() ? NAMES : 0;
-        viewport.fit(scene().bounds(), getWidth(), getHeight() - TOP - names - BOTTOM);
-        viewport.pan(0, TOP + names);
+        fit(scene().bounds(), appearance.regions().get() && !scene().regions().isEmpty() ? NAMES : 0);
         fitting = false;
         whole = true;
+    }
+
+    /** Shows a box between the bars. */
+    private void fit(Box box, double more) {
+        double above = above() + more;
+        viewport.fit(box, getWidth(), getHeight() - above - BOTTOM);
+        viewport.pan(0, above);
+    }
+
+    private double above() {
+        return Math.max(TOP, bars.getAsDouble() - UNDER_BARS);
     }
 
     private void rebuild() {
@@ -256,6 +279,9 @@ final class SheetView extends Region {
             fitted = true;
             fit();
         }
+        Selection revealed = toReveal;
+        toReveal = Selection.NONE;
+        reveal(revealed);
         double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
         double scale = output * appearance.scale().get();
         Look look = appearance.look().withColumns(this::column);

@@ -4,7 +4,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -12,6 +11,11 @@ import javafx.scene.layout.VBox;
 public final class StartCard extends VBox {
     /** What the buttons do. */
     public record Choices(Runnable say, Runnable draw, Runnable demo, Runnable open, Runnable tour) {}
+
+    /** Of each way to begin, so that all look alike below each other. */
+    private static final double WIDTH = 215;
+
+    private static final double GAP = 10;
 
     StartCard(Choices choices) {
         getStyleClass().add("start");
@@ -31,9 +35,11 @@ public final class StartCard extends VBox {
         getChildren().addAll(head, ways(choices), more);
     }
 
-    private static HBox ways(Choices choices) {
-        HBox ways = new HBox(
-                14,
+    /** Beside each other where there is room, else below each other. */
+    private static FlowPane ways(Choices choices) {
+        FlowPane ways = new FlowPane(
+                GAP,
+                GAP,
                 way(
                         "start-say",
                         "Say it",
@@ -53,6 +59,7 @@ public final class StartCard extends VBox {
                         "Ctrl O",
                         choices.open()));
         ways.setAlignment(Pos.CENTER);
+        ways.setPrefWrapLength(3 * WIDTH + 2 * GAP);
         return ways;
     }
 
@@ -67,6 +74,8 @@ public final class StartCard extends VBox {
         Button button = new Button(null, face);
         button.setId(id);
         button.getStyleClass().add("start-button");
+        button.setMinWidth(WIDTH);
+        button.setAlignment(Pos.CENTER_LEFT);
         button.setAccessibleText(name + ": " + what.replace('\n', ' '));
         button.setOnAction(e -> action.run());
         return button;

@@ -6,7 +6,6 @@ import jasperwing.model.TargetOption;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
 import java.util.Arrays;
-import java.util.List;
 import java.util.stream.Collectors;
 
 /**
@@ -30,8 +29,11 @@ public record JavaOptions(String basePackage, boolean byArea, String header, Cod
 
     /** What the design says of a target. */
     public static JavaOptions of(Design design, CodeTarget target) {
-        List<String> words = Words.split(design.name());
-        String usual = words.isEmpty() ? "model" : segment(words.get(0));
+        String usual = Words.split(design.name()).stream()
+                .filter(w -> !Reserved.JAVA.contains(w))
+                .findFirst()
+                .map(JavaOptions::segment)
+                .orElse("model");
         String said = target.value(TargetOption.PACKAGE);
         return new JavaOptions(
                 said.isBlank() ? usual : packageName(said),
