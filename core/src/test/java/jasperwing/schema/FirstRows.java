@@ -17,6 +17,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,8 +38,8 @@ public final class FirstRows {
     /** How many parts of its row each entity still waits for. */
     private final Map<String, Integer> parts = new HashMap<>();
 
-    /** By the reference, the row it points to, where no other may. */
-    private final Map<Role, Map<String, String>> taken = new HashMap<>();
+    /** By the reference, the rows it points to, where no other may. */
+    private final Map<Role, List<Map<String, String>>> taken = new HashMap<>();
 
     private int number;
 
@@ -96,7 +97,7 @@ public final class FirstRows {
         for (ForeignKey key : wanted.table().foreignKeys()) {
             Optional<Role> alone = key.role().filter(r -> r.unique() && r.must() && isOf(key, wanted));
             Map<String, String> target = alone.flatMap(r -> target(key, wanted)).orElse(null);
-            if (target != null && target.equals(taken.get(alone.get()))) {
+            if (target != null && isTaken(alone, target)) {
                 another(statement, key);
             }
         }
@@ -156,7 +157,11 @@ public final class FirstRows {
                                 ? e.getKey().equals(wanted.entity())
                                 : parts.get(e.getKey()) == 0 && isIn(e.getKey(), key.targetEntity())))
                 .map(Map.Entry::getValue)
-                .findFirst();
+                .min(Comparator.comparing(row -> isTaken(key.role().filter(Role::unique), row)));
+    }
+
+    private boolean isTaken(Optional<Role> role, Map<String, String> row) {
+        return role.map(taken::get).filter(t -> t.contains(row)).isPresent();
     }
 
     private String insert(Wanted wanted) {
@@ -213,7 +218,8 @@ public final class FirstRows {
             boolean first = !oneOf || chosen.get(key.role().orElseThrow()) == null;
             if (key.enforced() && target != null && first && isFree(key, target)) {
                 key.role().ifPresent(r -> chosen.put(r, true));
-                key.role().filter(Role::unique).ifPresent(r -> taken.put(r, target));
+                key.role().filter(Role::unique).ifPresent(r -> taken.computeIfAbsent(r, t -> new ArrayList<>())
+                        .add(target));
                 for (int i = 0; i < key.columns().size(); i++) {
                     values.put(
                             key.columns().get(i), target.get(key.targetColumns().get(i)));
@@ -256,7 +262,7 @@ public final class FirstRows {
     /** Whether a reference may point to a row: of those that no two may share, to one that none points to yet. */
     private boolean isFree(ForeignKey key, Map<String, String> target) {
         return key.role()
-                .filter(r -> r.unique() && !r.must() && target.equals(taken.get(r)))
+                .filter(r -> !r.must() && isTaken(Optional.of(r).filter(Role::unique), target))
                 .isEmpty();
     }
 
