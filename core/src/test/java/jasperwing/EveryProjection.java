@@ -235,8 +235,9 @@ final class EveryProjection {
         assertThat(scene.cards()).isNotNull();
         assertThat(SceneBuilder.build(design, "Main", Typefaces.get())).isNotNull();
         assertThat(new String(Pictures.draw(scene, Pictures.Format.SVG), UTF_8)).isNotEmpty();
-        Schema schema = Schema.derive(design, Dialect.MARIADB);
-        assertThat(Blueprint.of(design, schema, Typefaces.get(), Progress.UNWATCHED))
-                .isPresent();
+        for (Dialect dialect : Dialect.values()) {
+            assertThat(Blueprint.of(design, Schema.derive(design, dialect), Typefaces.get(), Progress.UNWATCHED))
+                    .isPresent();
+        }
     }
 }

@@ -11,8 +11,10 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
 import jasperwing.model.Indexing;
 import jasperwing.model.Keeping;
+import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OneOf;
@@ -24,6 +26,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
+import jasperwing.schema.Index;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -87,10 +90,15 @@ public final class Blueprint {
                 .withAttributes(attributes)
                 .withKey(new Members(table.primaryKey(), Comments.NONE))
                 .withUniques(uniques)
-                .withIndexes(table.indexes().stream()
-                        .map(i -> new Indexing(
-                                new Members(i.columns(), Comments.NONE), i.covered(), Optional.empty(), i.unique()))
-                        .toList());
+                .withIndexes(table.indexes().stream().map(Blueprint::index).toList());
+    }
+
+    /** With its condition as SQL, which is written as it stands. */
+    private static Indexing index(Index index) {
+        Optional<Expression> where = Optional.of(index.where())
+                .filter(w -> !w.isEmpty())
+                .map(w -> new Expression.Constant(new Literal(Literal.Kind.WORD, w)));
+        return new Indexing(new Members(index.columns(), Comments.NONE), index.covered(), where, index.unique());
     }
 
     private static Attribute attribute(Table table, Column column) {

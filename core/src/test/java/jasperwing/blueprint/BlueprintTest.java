@@ -13,6 +13,7 @@ import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -50,6 +51,22 @@ class BlueprintTest {
             }
         }
         assertThat(scene.fans()).extracting(f -> f.relationship().from()).containsExactly("notes");
+    }
+
+    @Test
+    void whatIsUniqueAmongSomeRowsIsDrawnWithItsCondition() {
+        Design design = Samples.design(
+                "entity Player",
+                "  id serial key",
+                "  name text(80)",
+                "  active boolean",
+                "  unique (name) where active = true");
+        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Scene scene = Blueprint.of(design, schema, Typefaces.get(), Progress.UNWATCHED)
+                .orElseThrow();
+        assertThat(scene.card("players").orElseThrow().rows())
+                .extracting(r -> r.name())
+                .contains("unique (name) where \u2026");
     }
 
     @ParameterizedTest

@@ -41,6 +41,7 @@ public final class FirstRows {
     /** By the reference, the rows it points to, where no other may. */
     private final Map<Role, List<Map<String, String>>> taken = new HashMap<>();
 
+    private List<Wanted> all = List.of();
     private int number;
 
     public FirstRows(Design design, Schema schema) {
@@ -51,7 +52,8 @@ public final class FirstRows {
     /** @throws SQLException when the database refuses one; its message has the statement */
     public void insert(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
-            List<Wanted> wanted = wanted();
+            all = wanted();
+            List<Wanted> wanted = all;
             while (!wanted.isEmpty()) {
                 List<Wanted> waiting = new ArrayList<>();
                 for (Wanted each : wanted) {
@@ -110,14 +112,18 @@ public final class FirstRows {
         parts.merge(wanted.entity(), -1, Integer::sum);
     }
 
-    /** Stores one more row of what a reference points to that has a row of its own already; of a family there are several. */
+    /** Stores one more row of what a reference points to, with its parts in all tables of its family. */
     private void another(Statement statement, ForeignKey key) throws SQLException {
-        Optional<Table> table = schema.tables().stream()
-                .filter(t -> t.name().equals(key.target()))
-                .findFirst();
-        if (table.isPresent() && !Family.has(design, key.targetEntity())) {
-            parts.merge(key.targetEntity(), 1, Integer::sum);
-            store(statement, new Wanted(table.get(), key.targetEntity()));
+        Entity target = design.entity(key.targetEntity()).orElseThrow();
+        String kind = Family.withRows(design, target).stream()
+                .map(Entity::name)
+                .filter(e -> all.stream().anyMatch(w -> w.entity().equals(e)))
+                .findFirst()
+                .orElse(target.name());
+        List<Wanted> more = all.stream().filter(w -> w.entity().equals(kind)).toList();
+        parts.merge(kind, more.size(), Integer::sum);
+        for (Wanted each : more) {
+            store(statement, each);
         }
     }
 
