@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.fail;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Fix;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -14,7 +16,6 @@ import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -38,7 +39,7 @@ class AnyDesignTest {
 
     @Property(tries = 300, seed = "20260307")
     void isCheckedDrawnAndGeneratedWithoutAnException(@ForAll("designs") Design design) {
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             assertThat(Schema.derive(design, dialect).sql()).isNotNull();
             assertThat(Report.of(design, dialect).findings()).isNotNull();
         }
@@ -49,9 +50,9 @@ class AnyDesignTest {
 
     @Property(tries = 150, seed = "20260308")
     void everyFixGivesADesignThatCanBeCheckedAgain(@ForAll("designs") Design design) {
-        Report.of(design, Dialect.POSTGRESQL).findings().forEach(f -> {
+        Report.of(design, Dialects.POSTGRESQL).findings().forEach(f -> {
             for (Fix fix : f.fixes()) {
-                assertThat(Report.of(fix.edit().on(design), Dialect.POSTGRESQL))
+                assertThat(Report.of(fix.edit().on(design), Dialects.POSTGRESQL))
                         .as(fix.title())
                         .isNotNull();
             }
@@ -60,29 +61,29 @@ class AnyDesignTest {
 
     @Property(tries = 200, seed = "20260309")
     void withoutErrorsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
-        loads(mended(design, Dialect.SQLITE), Dialect.SQLITE);
+        loads(mended(design, Dialects.SQLITE), Dialects.SQLITE);
     }
 
     @Property(tries = 40, seed = "20260310")
     void withoutErrorsLoadsInPostgresql(@ForAll("designs") Design design) throws SQLException {
-        loads(mended(design, Dialect.POSTGRESQL), Dialect.POSTGRESQL);
+        loads(mended(design, Dialects.POSTGRESQL), Dialects.POSTGRESQL);
     }
 
     @Property(tries = 200, seed = "20261127")
     void withoutErrorsLoadsInH2(@ForAll("designs") Design design) throws SQLException {
-        loads(mended(design, Dialect.H2), Dialect.H2);
+        loads(mended(design, Dialects.H2), Dialects.H2);
     }
 
     @Property(tries = 40, seed = "20260312")
     void withoutErrorsLoadsInMariadb(@ForAll("designs") Design design) throws SQLException {
-        Design sound = mended(design, Dialect.MARIADB);
-        Assume.that(!Schema.derive(sound, Dialect.MARIADB).tables().isEmpty());
-        loads(sound, Dialect.MARIADB);
+        Design sound = mended(design, Dialects.MARIADB);
+        Assume.that(!Schema.derive(sound, Dialects.MARIADB).tables().isEmpty());
+        loads(sound, Dialects.MARIADB);
     }
 
     @Property(tries = 40, seed = "20260311")
     void withoutErrorsCompiles(@ForAll("designs") Design design) throws IOException {
-        Design sound = mended(design, Dialect.POSTGRESQL);
+        Design sound = mended(design, Dialects.POSTGRESQL);
         Assume.that(!Target.JAVA_JAKARTA.generate(sound).isEmpty());
         Path folder = Files.createTempDirectory("classes");
         try {

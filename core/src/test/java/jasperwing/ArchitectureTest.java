@@ -3,10 +3,13 @@ package jasperwing;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaFieldAccess;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchRule;
+import jasperwing.dialect.Dialects;
 import java.util.List;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
@@ -27,14 +30,15 @@ class ArchitectureTest {
             new Arrow("naming", "model"),
             new Arrow("formula", "model", "naming"),
             new Arrow("reading", "model", "naming", "notation", "schema"),
-            new Arrow("schema", "model", "naming", "formula"),
-            new Arrow("findings", "model", "naming", "formula", "schema"),
-            new Arrow("say", "model", "naming", "notation", "schema"),
-            new Arrow("classes", "model", "naming", "formula", "schema", "walk"),
+            new Arrow("dialect", "model", "naming", "formula"),
+            new Arrow("schema", "model", "naming", "formula", "dialect"),
+            new Arrow("findings", "model", "naming", "formula", "schema", "dialect"),
+            new Arrow("say", "model", "naming", "notation", "schema", "dialect"),
+            new Arrow("classes", "model", "naming", "formula", "schema", "dialect", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("walk", "model", "naming", "schema"),
             new Arrow("moves", "model", "naming", "formula", "notation", "schema", "findings", "classes"),
-            new Arrow("weigh", "model", "naming", "notation", "schema", "walk", "moves", "classes"),
+            new Arrow("weigh", "model", "naming", "notation", "schema", "dialect", "walk", "moves", "classes"),
             new Arrow("arrange", "model", "diagram"),
             new Arrow("blueprint", "model", "naming", "schema", "diagram", "arrange"),
             new Arrow("find", "model", "notation"),
@@ -43,6 +47,19 @@ class ArchitectureTest {
             new Arrow("picture", "model", "diagram"),
             new Arrow("storage", "model", "notation"),
             new Arrow("output", "classes", "storage"));
+
+    @Test
+    void noDatabaseIsNamedOutsideTheRoomOfDialects() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("jasperwing.dialect")
+                .should()
+                .accessFieldWhere(DescribedPredicate.describe(
+                        "it is that of a database",
+                        (JavaFieldAccess a) -> a.getTargetOwner().isEquivalentTo(Dialects.class)
+                                && !a.getTarget().getName().equals("DEFAULT")))
+                .check(CLASSES);
+    }
 
     @TestFactory
     List<DynamicTest> everyPackageKnowsOnlyWhatItMay() {

@@ -9,6 +9,8 @@ import jasperwing.classes.ClassModel;
 import jasperwing.classes.Target;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.find.Find;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Fix;
@@ -32,7 +34,6 @@ import jasperwing.reading.Narration;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.LooseReference;
@@ -59,7 +60,7 @@ final class EveryProjection {
     static void of(Design design) {
         EveryProjection every = new EveryProjection(design);
         every.notation();
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             every.tables(dialect);
         }
         every.fixes();
@@ -124,7 +125,7 @@ final class EveryProjection {
     }
 
     private void fixes() {
-        for (Finding finding : Report.of(design, Dialect.POSTGRESQL).findings()) {
+        for (Finding finding : Report.of(design, Dialects.POSTGRESQL).findings()) {
             for (Fix fix : finding.fixes()) {
                 check(fix.edit().on(design));
             }
@@ -132,7 +133,7 @@ final class EveryProjection {
     }
 
     private static void check(Design other) {
-        Schema schema = Schema.derive(other, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(other, Dialects.POSTGRESQL);
         assertThat(Report.of(other, schema).findings()).isNotNull();
         assertThat(schema.sql()).isNotNull();
     }
@@ -155,7 +156,7 @@ final class EveryProjection {
     }
 
     private void walks() {
-        Schema schema = Schema.derive(design, Dialect.H2);
+        Schema schema = Schema.derive(design, Dialects.H2);
         for (Entity entity : design.entities()) {
             for (Step step : Steps.from(design, entity.name())) {
                 String path = step.name();
@@ -189,7 +190,7 @@ final class EveryProjection {
     }
 
     private static Consequences.Derived derived(Design design) {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         return new Consequences.Derived(design, schema, Report.of(design, schema));
     }
 
@@ -203,7 +204,7 @@ final class EveryProjection {
     }
 
     private void alternatives() {
-        for (Dialect dialect : List.of(Dialect.POSTGRESQL, Dialect.SQLITE)) {
+        for (Dialect dialect : List.of(Dialects.POSTGRESQL, Dialects.SQLITE)) {
             for (Entity entity : design.entities()) {
                 weigh(Weighing.ofKinds(design, dialect, entity.name()));
                 for (Attribute attribute : entity.attributes()) {
@@ -235,7 +236,7 @@ final class EveryProjection {
         assertThat(scene.cards()).isNotNull();
         assertThat(SceneBuilder.build(design, "Main", Typefaces.get())).isNotNull();
         assertThat(new String(Pictures.draw(scene, Pictures.Format.SVG), UTF_8)).isNotEmpty();
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             assertThat(Blueprint.of(design, Schema.derive(design, dialect), Typefaces.get(), Progress.UNWATCHED))
                     .isPresent();
         }

@@ -2,10 +2,11 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
-import jasperwing.schema.Dialect;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -44,7 +45,7 @@ public final class ExampleDesigns {
             String quoted = Pattern.compile("\\[(\\w+)]")
                     .matcher(sql)
                     .replaceAll(m -> Matcher.quoteReplacement(dialect.quote(m.group(1))));
-            return dialect == Dialect.POSTGRESQL ? quoted.replaceAll("x'([0-9a-f]*)'", "'\\\\\\\\x$1'") : quoted;
+            return dialect == Dialects.POSTGRESQL ? quoted.replaceAll("x'([0-9a-f]*)'", "'\\\\\\\\x$1'") : quoted;
         }
     }
 

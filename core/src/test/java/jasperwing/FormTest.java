@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Form;
@@ -13,7 +15,6 @@ import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a text must look like, from the notation to the database and the classes. */
@@ -78,7 +79,7 @@ class FormTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theDatabaseRefusesWhatIsTooShort(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {
@@ -91,7 +92,7 @@ class FormTest {
     @ParameterizedTest
     @ValueSource(strings = {"AB/", "ab/7", "xAB/7", "AB/7x", "AB/7\n"})
     void postgresqlRefusesWhatDoesNotMatchAsAWhole(String sign) throws SQLException {
-        try (Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(design, Dialects.POSTGRESQL);
                 var statement = connection.prepareStatement("insert into boats (sign) values (?)")) {
             statement.setString(1, sign);
             assertThatThrownBy(statement::execute).isInstanceOf(SQLException.class);

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -19,7 +21,6 @@ import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
 import jasperwing.schema.Column;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -29,7 +30,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Values and traits, from the notation to the database and the classes. */
 class GroupTest {
@@ -101,7 +102,7 @@ class GroupTest {
 
     @Test
     void aValueIsItsPartsInTheTableAndARowOfThemInAList() {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         assertThat(schema.table("Reef").orElseThrow().columns())
                 .extracting(Column::name)
                 .containsExactly(
@@ -123,7 +124,7 @@ class GroupTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theDatabaseTakesAValueWholeOrNotAtAll(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {
@@ -180,7 +181,7 @@ class GroupTest {
                 "  at Point",
                 "  key2 Place",
                 "  unique (madeAt)");
-        List<Finding> found = Report.of(wrong, Dialect.POSTGRESQL).of(Level.ERROR);
+        List<Finding> found = Report.of(wrong, Dialects.POSTGRESQL).of(Level.ERROR);
         assertThat(found)
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .containsExactly(
@@ -195,7 +196,7 @@ class GroupTest {
         for (Finding each : found) {
             mended = each.fixes().get(0).edit().on(mended);
         }
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).findings())
                 .filteredOn(f -> f.rule() != Rule.UNUSED_DECLARATION)
                 .isEmpty();
     }
@@ -233,10 +234,10 @@ class GroupTest {
                 "entity Crate with Tagged",
                 "  id serial key",
                 "  code Code");
-        assertThat(Report.of(patterns, Dialect.SQLITE).of(Level.WARNING))
+        assertThat(Report.of(patterns, Dialects.SQLITE).of(Level.WARNING))
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .contains("pattern-not-checked Code.text", "list-not-checked Tagged.tags");
-        assertThat(Report.of(patterns, Dialect.POSTGRESQL).of(Level.WARNING))
+        assertThat(Report.of(patterns, Dialects.POSTGRESQL).of(Level.WARNING))
                 .extracting(f -> f.rule().code())
                 .doesNotContain("pattern-not-checked", "list-not-checked");
     }

@@ -2,12 +2,12 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
-import jasperwing.schema.Dialect;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,7 +29,7 @@ class HowToTest {
         for (String block : blocks) {
             Parsed<Design> parsed = Notation.parse("design \"How to\"\n" + block);
             assertThat(parsed.problems()).as(block).isEmpty();
-            assertThat(Report.of(parsed.value(), Dialect.POSTGRESQL).of(Level.ERROR))
+            assertThat(Report.of(parsed.value(), Dialects.POSTGRESQL).of(Level.ERROR))
                     .as(block)
                     .isEmpty();
         }

@@ -3,6 +3,8 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
@@ -16,7 +18,6 @@ import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.schema.Column;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import jasperwing.walk.Walk;
@@ -29,6 +30,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Kinds of entities, from the notation to the database. */
 class KindTest {
@@ -144,7 +146,7 @@ class KindTest {
 
     @Test
     void oneTableHasTheColumnsOfAllKinds() {
-        Schema schema = Schema.derive(design(KindsKept.ONE_TABLE), Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design(KindsKept.ONE_TABLE), Dialects.POSTGRESQL);
         assertThat(columns(schema.named("gears").orElseThrow()))
                 .containsExactly(
                         "id",
@@ -169,7 +171,7 @@ class KindTest {
 
     @Test
     void aTableEachHasWhatTheKindAloneHasAndTheKey() {
-        Schema schema = Schema.derive(design(KindsKept.TABLE_EACH), Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design(KindsKept.TABLE_EACH), Dialects.POSTGRESQL);
         assertThat(columns(schema.named("gears").orElseThrow()))
                 .containsExactly("id", "kind", "home_id", "name", "price", "double");
         assertThat(columns(schema.named("dip_nets").orElseThrow())).containsExactly("id", "handle");
@@ -181,7 +183,7 @@ class KindTest {
 
     @Test
     void aCompleteTableEachHasEverythingAndAViewBringsThemTogether() {
-        Schema schema = Schema.derive(design(KindsKept.COMPLETE_TABLES), Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design(KindsKept.COMPLETE_TABLES), Dialects.POSTGRESQL);
         assertThat(schema.named("gears")).isEmpty();
         assertThat(columns(schema.named("dip_nets").orElseThrow()))
                 .containsExactly("id", "home_id", "name", "price", "double", "mesh", "reach", "handle");
@@ -193,7 +195,7 @@ class KindTest {
     @ParameterizedTest
     @EnumSource(KindsKept.class)
     void noErrorIsFoundInAnyWay(KindsKept way) {
-        assertThat(Report.of(design(way), Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(design(way), Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     private static final String UUID_1 = "'11111111-1111-1111-1111-111111111111'";
@@ -282,7 +284,7 @@ class KindTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void oneTableRefusesWhatARowOfItsKindCannotBe(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design(KindsKept.ONE_TABLE), dialect);
                 Statement statement = connection.createStatement()) {

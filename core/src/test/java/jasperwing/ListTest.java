@@ -5,13 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.math.BigDecimal;
 import java.net.URL;
@@ -27,7 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The ways of keeping the elements of a list. */
 class ListTest {
@@ -70,7 +71,7 @@ class ListTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theDatabaseTakesArraysAndNothingElse(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(design, dialect);
         assertThat(schema.listTable("Boat", "nets")).isPresent();
@@ -81,15 +82,15 @@ class ListTest {
             statement.execute("insert into boats (id, crews) values (2, " + json(dialect, "[1, 2]") + ")");
             try (ResultSet rows = statement.executeQuery("select marks, crews from boats order by id")) {
                 rows.next();
-                assertThat(rows.getString("marks")).isEqualTo(dialect == Dialect.POSTGRESQL ? "{}" : "[]");
+                assertThat(rows.getString("marks")).isEqualTo(dialect == Dialects.POSTGRESQL ? "{}" : "[]");
                 assertThat(rows.getString("crews")).isNull();
             }
             refused(statement, "insert into boats (id, crews) values (3, " + json(dialect, "{}") + ")");
-            if (dialect == Dialect.H2) {
+            if (dialect == Dialects.H2) {
                 refused(statement, "insert into boats (id, hues) values (3, array['blue'])");
                 refused(statement, "insert into boats (id, fees) values (3, array['many'])");
             }
-            if (dialect == Dialect.POSTGRESQL) {
+            if (dialect == Dialects.POSTGRESQL) {
                 refused(statement, "insert into boats (id, hues) values (3, '{blue}')");
                 refused(statement, "insert into boats (id, fees) values (3, '{many}')");
             }
@@ -98,7 +99,7 @@ class ListTest {
 
     /** To H2 a text alone is one JSON text. */
     private static String json(Dialect dialect, String text) {
-        return (dialect == Dialect.H2 ? "json " : "") + "'" + text + "'";
+        return (dialect == Dialects.H2 ? "json " : "") + "'" + text + "'";
     }
 
     private static void refused(Statement statement, String sql) {
@@ -137,11 +138,11 @@ class ListTest {
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         List<String> texts = List.of("a", "x,\"y\"\\{}", "NULL", " é");
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader());
-                Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
+                Connection connection = Databases.loaded(design, Dialects.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
             Class<?> arrays = loader.loadClass("test.StringArray");
             String kept = (String) arrays.getMethod("text", List.class).invoke(null, texts);
-            statement.execute("insert into boats (id, marks) values (1, " + Dialect.POSTGRESQL.literal(kept) + ")");
+            statement.execute("insert into boats (id, marks) values (1, " + Dialects.POSTGRESQL.literal(kept) + ")");
             try (ResultSet rows = statement.executeQuery("select marks, marks[2] as second from boats")) {
                 rows.next();
                 assertThat(rows.getString("second")).isEqualTo("x,\"y\"\\{}");
@@ -154,11 +155,11 @@ class ListTest {
     @Test
     void whatCannotLieInARowIsFoundAndKeptAsRows() {
         Design times = Samples.design("entity Boat", "  id serial key", "  seen timestamp list kept as an array");
-        assertThat(Schema.derive(times, Dialect.POSTGRESQL).listTable("Boat", "seen"))
+        assertThat(Schema.derive(times, Dialects.POSTGRESQL).listTable("Boat", "seen"))
                 .isPresent();
-        var found = Report.of(times, Dialect.POSTGRESQL).of(Level.ERROR);
+        var found = Report.of(times, Dialects.POSTGRESQL).of(Level.ERROR);
         assertThat(found).extracting(f -> f.rule().code()).containsExactly("list-not-in-row");
         Design mended = found.get(0).fixes().get(0).edit().on(times);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

@@ -2,6 +2,7 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
@@ -20,7 +21,6 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.ArrayList;
@@ -46,9 +46,9 @@ class RecallTest {
         SchemaMemory schemas = new SchemaMemory();
         ReportMemory reports = new ReportMemory();
         for (Design design : edited(List.of(first, second, Samples.demo()))) {
-            Schema schema = Schema.derive(design, Dialect.POSTGRESQL, schemas);
+            Schema schema = Schema.derive(design, Dialects.POSTGRESQL, schemas);
             Design unrelated = unrelated(design);
-            Schema anew = Schema.derive(unrelated, Dialect.POSTGRESQL);
+            Schema anew = Schema.derive(unrelated, Dialects.POSTGRESQL);
             assertThat(schema.tables()).isEqualTo(anew.tables());
             assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(unrelated, anew)));
         }
@@ -88,9 +88,9 @@ class RecallTest {
     void anEditLeavesTheTablesOfOthersAsTheyAre() {
         SchemaMemory memory = new SchemaMemory();
         Design demo = Samples.demo();
-        Schema before = Schema.derive(demo, Dialect.POSTGRESQL, memory);
+        Schema before = Schema.derive(demo, Dialects.POSTGRESQL, memory);
         Schema after =
-                Schema.derive(EntityEdits.change("Dive", RecallTest::longer).on(demo), Dialect.POSTGRESQL, memory);
+                Schema.derive(EntityEdits.change("Dive", RecallTest::longer).on(demo), Dialects.POSTGRESQL, memory);
         assertThat(after.table("Dive")).isNotEqualTo(before.table("Dive"));
         assertThat(after.table("Specimen").orElseThrow())
                 .isSameAs(before.table("Specimen").orElseThrow());
@@ -100,7 +100,7 @@ class RecallTest {
     @Test
     void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {
         Design design = many();
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         ReportMemory memory = new ReportMemory();
         List<String> atOnce = words(Report.of(design, schema, memory));
         assertThat(atOnce).hasSizeGreaterThan(1000);
@@ -108,7 +108,7 @@ class RecallTest {
         Design every = design.withEntities(design.entities().stream()
                 .map(e -> e.withAttributes(new ArrayList<>(e.attributes())))
                 .toList());
-        assertThat(words(Report.of(every, Schema.derive(every, Dialect.POSTGRESQL), memory)))
+        assertThat(words(Report.of(every, Schema.derive(every, Dialects.POSTGRESQL), memory)))
                 .isEqualTo(atOnce);
     }
 
@@ -118,8 +118,8 @@ class RecallTest {
         ReportMemory reports = new ReportMemory();
         for (Design design :
                 List.of(many(), EntityEdits.change("Thing7", RecallTest::longer).on(many()))) {
-            Schema schema = Schema.derive(design, Dialect.MARIADB);
-            Checkup checkup = Checkup.of(design, Dialect.MARIADB, schemas, reports);
+            Schema schema = Schema.derive(design, Dialects.MARIADB);
+            Checkup checkup = Checkup.of(design, Dialects.MARIADB, schemas, reports);
             assertThat(checkup.schema().tables()).isEqualTo(schema.tables());
             assertThat(words(checkup.report())).isEqualTo(words(Report.of(design, schema)));
         }
@@ -149,10 +149,10 @@ class RecallTest {
     void aFixThatIsRecalledMendsWhatHasChangedSince() {
         Design twice = Samples.design("entity Dive", "  id serial key", "entity Dive", "  id serial key");
         ReportMemory memory = new ReportMemory();
-        Report.of(twice, Schema.derive(twice, Dialect.POSTGRESQL), memory);
+        Report.of(twice, Schema.derive(twice, Dialects.POSTGRESQL), memory);
         Design longer = twice.withEntities(
                 twice.entities().stream().map(RecallTest::longer).toList());
-        Report report = Report.of(longer, Schema.derive(longer, Dialect.POSTGRESQL), memory);
+        Report report = Report.of(longer, Schema.derive(longer, Dialects.POSTGRESQL), memory);
         Design mended = report.findings().stream()
                 .filter(f -> f.rule() == Rule.DUPLICATE_NAME)
                 .findFirst()

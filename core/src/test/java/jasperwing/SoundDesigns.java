@@ -1,5 +1,6 @@
 package jasperwing;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -10,9 +11,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.schema.Dialect;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Designs without an error in any database: {@link WideDesigns}, mended as findings propose, or without what is wrong. */
 public final class SoundDesigns {
@@ -38,7 +37,7 @@ public final class SoundDesigns {
     }
 
     private static Optional<Finding> error(Design design) {
-        return Stream.of(Dialect.values())
+        return Dialects.all().stream()
                 .flatMap(d -> Report.of(design, d).of(Level.ERROR).stream())
                 .findFirst();
     }

@@ -5,12 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.Compiling;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -25,7 +26,7 @@ class SoundDesignsTest {
     @Property(tries = 40, seed = "20261130")
     void databasesTakeTheTablesAndTriggers(@ForAll long seed) throws SQLException {
         Design design = SoundDesigns.of(seed);
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             if (!Schema.derive(design, dialect).tables().isEmpty()) {
                 load(design, dialect);
             }

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Stamp;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -43,7 +43,7 @@ class StampTest {
 
     @Test
     void tablesHaveTheMomentAsDefault() {
-        assertThat(Schema.derive(design, Dialect.POSTGRESQL).sql())
+        assertThat(Schema.derive(design, Dialects.POSTGRESQL).sql())
                 .contains(
                         "built_on date not null default current_date",
                         "seen_at timestamptz default current_timestamp",

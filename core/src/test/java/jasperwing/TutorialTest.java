@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.say.Say;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -63,13 +63,13 @@ class TutorialTest {
 
     @Test
     void whatWasForgottenIsAddedAndNothingIsWrong() {
-        assertThat(Report.of(said(2), Dialect.POSTGRESQL).counts() + "\n")
+        assertThat(Report.of(said(2), Dialects.POSTGRESQL).counts() + "\n")
                 .isEqualTo(blocks("findings").get(0));
     }
 
     @Test
     void theTablesHaveTheLinesThatAreShown() {
-        assertThat(Schema.derive(said(2), Dialect.POSTGRESQL).sql().lines())
+        assertThat(Schema.derive(said(2), Dialects.POSTGRESQL).sql().lines())
                 .containsAll(blocks("sql").get(0).lines().toList());
     }
 

@@ -1,9 +1,10 @@
 package jasperwing.app;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
@@ -267,7 +268,7 @@ final class Walk {
     private void writeTables() {
         Design design = window.workspace().design();
         try {
-            for (Dialect dialect : Dialect.values()) {
+            for (Dialect dialect : Dialects.all()) {
                 SafeWrite.write(
                         folder.resolve(dialect.word() + ".sql"),
                         Schema.derive(design, dialect).sql());

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.SqlScript;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -105,7 +105,7 @@ class KeysViewsTest extends WindowTest {
         write(file.toString()).push(KeyCode.ENTER);
         until("it is saved", () -> file.toFile().exists());
         assertThat(file).content().isEqualTo(script());
-        interact(() -> window.workspace().dialect().set(Dialect.SQLITE));
+        interact(() -> window.workspace().dialect().set(Dialects.SQLITE));
         until("it is another database's", () -> script().contains("integer constraint pk_dives primary key"));
     }
 

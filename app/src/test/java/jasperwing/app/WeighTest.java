@@ -3,9 +3,9 @@ package jasperwing.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -81,7 +81,7 @@ class WeighTest extends WindowTest {
         until(
                 "they are weighed for it",
                 () -> lookup("#weigh-about").queryAs(Label.class).getText().endsWith("MariaDB"));
-        assertThat(window.workspace().projection().get().schema().dialect()).isEqualTo(Dialect.MARIADB);
+        assertThat(window.workspace().projection().get().schema().dialect()).isEqualTo(Dialects.MARIADB);
     }
 
     @Test

@@ -6,6 +6,7 @@ import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneMemory;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
@@ -20,7 +21,6 @@ import jasperwing.model.SheetEdits;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.io.IOException;
@@ -141,8 +141,8 @@ public final class Figures {
             double[] medians = warmMedians(
                     WARM_SECONDS,
                     RUNS,
-                    () -> Schema.derive(design, Dialect.POSTGRESQL),
-                    () -> Checkup.of(design, Dialect.POSTGRESQL));
+                    () -> Schema.derive(design, Dialects.POSTGRESQL),
+                    () -> Checkup.of(design, Dialects.POSTGRESQL));
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);
@@ -169,7 +169,7 @@ public final class Figures {
         double[] medians = warmMedians(
                 WARM_SECONDS / 2,
                 EDITS,
-                () -> derived[0] = Schema.derive(edited.get(at[0]++ % EDITS), Dialect.POSTGRESQL, schemas),
+                () -> derived[0] = Schema.derive(edited.get(at[0]++ % EDITS), Dialects.POSTGRESQL, schemas),
                 () -> Report.of(edited.get((at[0] - 1) % EDITS), derived[0], reports));
         System.out.printf("    after one edit: derive %.1f ms, check %.1f ms%n", medians[0], medians[1]);
     }

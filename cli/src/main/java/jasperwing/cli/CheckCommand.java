@@ -19,7 +19,11 @@ final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
 
-    @Option(names = "--dialect", paramLabel = "D", defaultValue = "postgresql", description = DialectOption.KNOWN)
+    @Option(
+            names = "--dialect",
+            paramLabel = "D",
+            completionCandidates = DialectOption.Words.class,
+            description = DialectOption.KNOWN)
     private String dialect;
 
     @ArgGroup(exclusive = true)

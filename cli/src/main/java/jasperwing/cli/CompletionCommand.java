@@ -55,8 +55,11 @@ final class CompletionCommand implements Callable<Integer> {
         for (String name : option.names()) {
             out.append(name.startsWith("--") ? " -l " : " -s ").append(name.replaceFirst("^--?", ""));
         }
-        out.append(option.arity().max() > 0 ? " -r" : "")
-                .append(" -d ")
+        out.append(option.arity().max() > 0 ? " -r" : "");
+        if (option.completionCandidates() != null) {
+            out.append(" -f -a ").append(quoted(String.join(" ", option.completionCandidates())));
+        }
+        out.append(" -d ")
                 .append(quoted(String.join(" ", option.description())))
                 .append('\n');
     }

@@ -3,18 +3,17 @@ package jasperwing.cli;
 import jasperwing.app.JasperwingApp;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Dialect;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -64,7 +63,7 @@ final class DemoCommand implements Callable<Integer> {
         out.println("  mended    " + counts(after));
         out.println("  classes   " + count("classes", ".java") + " files in " + walk.resolve("classes"));
         out.println("  tables    "
-                + Arrays.stream(Dialect.values())
+                + Dialects.all().stream()
                         .map(d -> walk.resolve(d.word() + ".sql").toString())
                         .collect(Collectors.joining(", ")));
         out.println("  pictures  " + count("pictures", ".png") + " PNG and " + count("pictures", ".svg") + " SVG in "
@@ -74,7 +73,7 @@ final class DemoCommand implements Callable<Integer> {
     }
 
     private static String counts(Design design) {
-        return Report.of(design, Dialect.POSTGRESQL).counts();
+        return Report.of(design, Dialects.DEFAULT).counts();
     }
 
     private long count(String folder, String ending) throws IOException {

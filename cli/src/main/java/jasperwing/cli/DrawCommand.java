@@ -51,7 +51,7 @@ final class DrawCommand implements Callable<Integer> {
     @Option(
             names = "--dialect",
             paramLabel = "D",
-            defaultValue = "postgresql",
+            completionCandidates = DialectOption.Words.class,
             description = DialectOption.KNOWN + ", with --tables")
     private String dialect;
 

@@ -19,7 +19,12 @@ final class TablesCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DESIGN", description = "a .wing file")
     private Path design;
 
-    @Option(names = "--dialect", paramLabel = "D", required = true, description = DialectOption.KNOWN)
+    @Option(
+            names = "--dialect",
+            paramLabel = "D",
+            required = true,
+            completionCandidates = DialectOption.Words.class,
+            description = DialectOption.KNOWN)
     private String dialect;
 
     @Option(names = "-o", paramLabel = "FILE", description = "where to; standard output when left out")

@@ -1,11 +1,11 @@
 package jasperwing.cli;
 
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Dialect;
 
 /** Loads fonts and painting while the toolkit starts, so that the window finds them ready. */
 final class WarmUp {
@@ -19,7 +19,7 @@ final class WarmUp {
     }
 
     private static void paint(Design design) {
-        Report.of(design, Dialect.POSTGRESQL);
+        Report.of(design, Dialects.DEFAULT);
         Pictures.preview(SceneBuilder.build(design, "", Typefaces.get()));
     }
 }

@@ -100,7 +100,9 @@ class CommandLineTest {
     void shellsCompleteAndManualPagesAreWritten() throws IOException {
         assertThat(run("completion", "bash").out()).contains("complete -F", "tables");
         assertThat(run("completion", "fish").out())
-                .contains("__fish_use_subcommand -f -a check -d 'Checks a design against all rules.'", " -l dialect");
+                .contains(
+                        "__fish_use_subcommand -f -a check -d 'Checks a design against all rules.'",
+                        " -l dialect -r -f -a 'postgresql mariadb sqlite h2'");
         assertThat(run("completion", "tcsh").err()).contains("Choose bash, zsh or fish");
         assertThat(run("man", "-o", folder.resolve("man").toString()).code()).isZero();
         assertThat(folder.resolve("man/jasperwing-tables.1"))

@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -8,7 +9,6 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Tie;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.ArrayList;
@@ -32,7 +32,7 @@ public final class ClassMemory {
 
     /** The same as {@link Target#generate(Design)}. */
     public List<GeneratedFile> files(Target wanted, Design design) {
-        Schema derived = Schema.derive(design, Dialect.POSTGRESQL, schemas);
+        Schema derived = Schema.derive(design, Dialects.DEFAULT, schemas);
         Optional<Set<String>> concerned =
                 wanted == target && isOfClasses(wanted, design) ? concerned(design, derived) : Optional.empty();
         files = concerned.isPresent() ? patched(wanted, design, derived, concerned.get()) : wanted.generate(design);

@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -8,7 +9,6 @@ import jasperwing.model.Keeping;
 import jasperwing.model.OneOf;
 import jasperwing.model.Tie;
 import jasperwing.naming.Step;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.Collections;
 import java.util.HashMap;
@@ -39,7 +39,7 @@ public final class ClassModel {
 
     /** Derives the classes; the physical names are those of PostgreSQL. */
     public static ClassModel of(Design design) {
-        return of(design, Schema.derive(design, Dialect.POSTGRESQL));
+        return of(design, Schema.derive(design, Dialects.DEFAULT));
     }
 
     /** @param schema of the design, for PostgreSQL */

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -8,8 +9,6 @@ import jasperwing.model.Members;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
-import jasperwing.schema.Collations;
-import jasperwing.schema.Dialect;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -49,7 +48,6 @@ final class AttributeRules {
     private static final Set<String> SECRET = Set.of("password", "passwd", "passphrase", "pin", "secret");
     private static final Set<String> GUARDED = Set.of("hash", "hashed", "digest", "encrypted");
     private static final Set<Scalar> UNBOUNDED = Set.of(Scalar.LONG_TEXT, Scalar.BINARY, Scalar.JSON);
-    private static final int MARIADB_INDEXED = 768;
 
     private AttributeRules() {}
 
@@ -68,7 +66,7 @@ final class AttributeRules {
             }
             UncheckedRules.check(entity, attribute, dialect, found);
             String language = attribute.form().sortedAs();
-            if (!language.isEmpty() && Collations.of(dialect, language).isEmpty()) {
+            if (!language.isEmpty() && dialect.collation(language).isEmpty()) {
                 found.accept(sortedOtherwise(entity, attribute, dialect));
             }
             if (type.is(Scalar.SERIAL) && !countsUp(checked, entity, attribute)) {
@@ -181,7 +179,7 @@ final class AttributeRules {
     }
 
     private static void indexed(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
-        if (cannotIndex(attribute.type(), dialect)) {
+        if (!dialect.canIndex(attribute.type())) {
             found.accept(wide(
                     Rule.CANNOT_INDEX,
                     entity,
@@ -197,16 +195,7 @@ final class AttributeRules {
     }
 
     private static boolean isWide(Type type, Dialect dialect) {
-        return type instanceof Type.Plain p && UNBOUNDED.contains(p.scalar()) || cannotIndex(type, dialect);
-    }
-
-    private static boolean cannotIndex(Type type, Dialect dialect) {
-        return switch (dialect) {
-            case MARIADB -> type instanceof Type.Text text && text.length() > MARIADB_INDEXED
-                    || type instanceof Type.Plain p && UNBOUNDED.contains(p.scalar());
-            case H2 -> type.is(Scalar.BINARY);
-            default -> false;
-        };
+        return type instanceof Type.Plain p && UNBOUNDED.contains(p.scalar()) || !dialect.canIndex(type);
     }
 
     private static Finding wide(Rule rule, Entity entity, Attribute attribute, String why) {
@@ -235,11 +224,11 @@ final class AttributeRules {
                         .then(EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withUnique(false))));
     }
 
-    /** MariaDB and SQLite count up what is the key alone. */
+    /** Some databases count up what is the key alone. */
     private static boolean countsUp(Checked checked, Entity entity, Attribute attribute) {
-        Dialect dialect = checked.dialect();
-        boolean anywhere = dialect == Dialect.POSTGRESQL || dialect == Dialect.H2;
-        return anywhere || entity.outside() || entity.key().names().equals(List.of(attribute.name()));
+        return checked.dialect().countsBesideKey()
+                || entity.outside()
+                || entity.key().names().equals(List.of(attribute.name()));
     }
 
     private static Finding notCounted(Entity entity, Attribute attribute, Dialect dialect) {

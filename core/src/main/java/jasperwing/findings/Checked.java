@@ -1,11 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Map;

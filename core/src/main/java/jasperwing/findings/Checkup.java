@@ -1,7 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 

@@ -1,8 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.SchemaMemory;
 import java.util.HashSet;
 import java.util.Optional;

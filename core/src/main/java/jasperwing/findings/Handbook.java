@@ -1,7 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -53,7 +54,7 @@ public final class Handbook {
     }
 
     private static String rule(Rule rule, Example example, Function<String, Design> design) {
-        Dialect dialect = Dialect.of(example.dialect()).orElse(Dialect.POSTGRESQL);
+        Dialect dialect = Dialects.of(example.dialect()).orElse(Dialects.DEFAULT);
         Finding finding = Report.of(design.apply(example.raising()), dialect).findings().stream()
                 .filter(f -> f.rule() == rule)
                 .findFirst()

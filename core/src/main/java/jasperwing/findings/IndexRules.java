@@ -1,11 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Indexing;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.KeyWidth;
 import jasperwing.schema.Table;
 import java.util.List;
@@ -28,14 +28,16 @@ final class IndexRules {
         }
     }
 
-    /** Indexes whose columns are together longer than MariaDB takes. */
+    /** Indexes whose columns are together longer than the database takes. */
     static void width(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (checked.dialect() != Dialect.MARIADB || entity.indexes().isEmpty()) {
+        if (checked.dialect().mostIndexedBytes() == 0 || entity.indexes().isEmpty()) {
             return;
         }
         checked.schema().table(entity.name()).ifPresent(table -> entity.indexes().stream()
-                .filter(i -> !i.unique() && KeyWidth.of(table, columns(table, i)) > KeyWidth.MOST)
-                .forEach(i -> found.accept(tooWide(entity, i))));
+                .filter(i -> !i.unique()
+                        && KeyWidth.of(checked.dialect(), table, columns(table, i))
+                                > checked.dialect().mostIndexedBytes())
+                .forEach(i -> found.accept(tooWide(checked.dialect(), entity, i))));
     }
 
     private static List<String> columns(Table table, Indexing index) {
@@ -46,13 +48,14 @@ final class IndexRules {
                 .toList();
     }
 
-    private static Finding tooWide(Entity entity, Indexing index) {
+    private static Finding tooWide(Dialect dialect, Entity entity, Indexing index) {
         String members = String.join(", ", index.members().names());
         return new Finding(
                 Rule.CANNOT_INDEX,
                 Subject.ofIndex(entity.name(), index),
-                entity.name() + "'s index on " + members + " would take more than " + KeyWidth.MOST + " bytes a row.",
-                "MariaDB refuses the index.",
+                entity.name() + "'s index on " + members + " would take more than " + dialect.mostIndexedBytes()
+                        + " bytes a row.",
+                dialect.title() + " refuses the index.",
                 List.of(without(entity, index)));
     }
 

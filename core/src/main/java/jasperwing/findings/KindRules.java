@@ -51,7 +51,7 @@ final class KindRules {
         KindMemberRules.check(checked, found);
     }
 
-    /** MariaDB joins 61 tables at most. */
+    /** Databases join a few dozen tables at most. */
     private static Optional<Finding> tooDeep(Design design, Entity entity) {
         if (!Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
             return Optional.empty();

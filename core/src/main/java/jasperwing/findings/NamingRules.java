@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -7,7 +8,6 @@ import jasperwing.model.EntityEdits;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.PhysicalNames;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

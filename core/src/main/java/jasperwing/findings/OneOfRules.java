@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -11,7 +12,6 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.KeyTypes;
@@ -44,9 +44,9 @@ final class OneOfRules {
         }
     }
 
-    /** An optional reference of several columns that a delete sets to null, in MariaDB. */
+    /** An optional reference of several columns that a delete sets to null, where no check may look at its columns. */
     private static void halfFilled(Checked checked, Tie tie, Consumer<Finding> found) {
-        boolean emptied = checked.dialect() == Dialect.MARIADB
+        boolean emptied = !checked.dialect().checksEmptied()
                 && tie.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
         if (!emptied) {
             return;
@@ -61,7 +61,8 @@ final class OneOfRules {
                         Rule.HALF_REFERENCE,
                         Subject.of(tie, role.name()),
                         role.holder() + "'s " + role.name() + " has " + columns
-                                + " columns, and MariaDB takes no check on columns that a delete sets to null.",
+                                + " columns, and " + checked.dialect().title()
+                                + " takes no check on columns that a delete sets to null.",
                         "A row with only some of them filled is accepted, and its foreign key is not checked; triggers refuse it.",
                         List.of(new Fix(
                                 "Refuse to delete " + role.target() + " while something refers to it",
@@ -158,8 +159,8 @@ final class OneOfRules {
         return new Finding(
                 Rule.ONE_OF_NOT_ENFORCED,
                 Subject.of(oneOf, Roles.forward(oneOf)),
-                "Deleting " + rule.entity() + " empties " + oneOf.from() + "'s " + Roles.forward(oneOf)
-                        + ", and MariaDB checks nothing that deleting empties.",
+                "Deleting " + rule.entity() + " empties " + oneOf.from() + "'s " + Roles.forward(oneOf) + ", and "
+                        + checked.dialect().title() + " checks nothing that deleting empties.",
                 "The database does not notice when more than one is filled; triggers can.",
                 List.of(new Fix(
                         "Refuse to delete " + rule.entity() + " while something points to it",

@@ -1,9 +1,9 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -7,7 +8,6 @@ import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.PhysicalNames;
 import java.util.List;
 import java.util.Optional;

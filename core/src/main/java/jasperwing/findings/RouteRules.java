@@ -9,7 +9,6 @@ import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -235,7 +234,7 @@ final class RouteRules {
         }
         String name = own.name() + "_" + String.join("_", here);
         String unique = "alter table " + quoted(middle.name()) + "\n  add unique (" + names(there) + ");\n";
-        return checked.dialect() == Dialect.SQLITE
+        return !checked.dialect().altersConstraints()
                 ? "create unique index " + quoted("uq_" + name) + " on " + quoted(middle.name()) + " (" + names(there)
                         + ");\n-- and in create table " + quoted(own.name()) + ":\nforeign key (" + names(here)
                         + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ")\n"
@@ -256,7 +255,7 @@ final class RouteRules {
                     + quoted(first.columns().get(place)));
         }
         String check = "constraint " + quoted(name) + " check (" + String.join(" and ", equal) + ")";
-        return checked.dialect() == Dialect.SQLITE
+        return !checked.dialect().altersConstraints()
                 ? "-- in create table " + quoted(own.name()) + ":\n" + check + "\n"
                 : "alter table " + quoted(own.name()) + "\n  add " + check + ";\n";
     }

@@ -1,12 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Scalar;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
-import jasperwing.schema.RegexTranslator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -17,7 +16,7 @@ final class UncheckedRules {
 
     static void check(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
         String pattern = attribute.form().matching();
-        if (!pattern.isEmpty() && RegexTranslator.in(dialect, pattern).isEmpty()) {
+        if (!pattern.isEmpty() && dialect.pattern(pattern).isEmpty()) {
             found.accept(pattern(entity, attribute, dialect));
         }
         boolean list = attribute.isListInRow() && !attribute.type().is(Scalar.JSON);
@@ -27,7 +26,7 @@ final class UncheckedRules {
     }
 
     private static Finding pattern(Entity entity, Attribute attribute, Dialect dialect) {
-        boolean none = dialect == Dialect.SQLITE;
+        boolean none = !dialect.hasPatterns();
         return new Finding(
                 Rule.PATTERN_NOT_CHECKED,
                 Subject.of(entity.name(), attribute.name()),

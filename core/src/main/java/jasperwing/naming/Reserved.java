@@ -7,21 +7,22 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** The words a language keeps for itself. */
-public enum Reserved {
-    POSTGRESQL("postgresql.txt", false),
-    MARIADB("mariadb.txt", false),
-    SQLITE("sqlite.txt", false),
-    H2("h2.txt", false),
-    JAVA("java.txt", true);
+/** The words a language keeps for itself. Safe for several threads. */
+public final class Reserved {
+    public static final Reserved JAVA = new Reserved("java.txt", true);
 
     private final String file;
     private final boolean caseMatters;
     private volatile Set<String> words;
 
-    Reserved(String file, boolean caseMatters) {
+    private Reserved(String file, boolean caseMatters) {
         this.file = file;
         this.caseMatters = caseMatters;
+    }
+
+    /** Those of a database; capitals make no difference. The list is read when it is first asked for. */
+    public static Reserved ofDatabase(String word) {
+        return new Reserved(word + ".txt", false);
     }
 
     public boolean contains(String name) {

@@ -1,8 +1,8 @@
 package jasperwing.say;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -20,8 +20,8 @@ public final class Additions {
         after.entities().stream()
                 .filter(e -> before.entity(e.name()).isEmpty())
                 .forEach(e -> additions.add("+ " + e.name()));
-        Schema old = Schema.derive(before, Dialect.POSTGRESQL);
-        for (Table table : Schema.derive(after, Dialect.POSTGRESQL).tables()) {
+        Schema old = Schema.derive(before, Dialects.DEFAULT);
+        for (Table table : Schema.derive(after, Dialects.DEFAULT).tables()) {
             Optional<Table> was = old.named(table.name());
             if (was.isEmpty() && table.source() instanceof Table.Source.OfJoin) {
                 additions.add("+ " + table.name() + " (" + String.join(", ", table.primaryKey()) + ")");

@@ -1,5 +1,6 @@
 package jasperwing.say;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -10,7 +11,6 @@ import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Ripple;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -99,7 +99,7 @@ final class Questions {
 
     private Optional<Understanding> deleting(SentenceForm.Match match) {
         return nouns.known(match.text("E")).flatMap(entity -> {
-            Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+            Schema schema = Schema.derive(design, Dialects.DEFAULT);
             Optional<Table> table = schema.table(entity);
             return table.map(t -> Understanding.answer(
                     List.of(Ripple.of(design.whole(), schema, t).sentence()), List.of(entity)));

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -70,24 +71,24 @@ public enum Enforcement {
     }
 
     /**
-     * Whether a check holds that of a one-of kept as a column for each no more than one is filled. MariaDB takes no check on columns that
-     * a foreign key sets to null.
+     * Whether a check holds that of a one-of kept as a column for each no more than one is filled: not every database takes a check on columns
+     * that a foreign key sets to null.
      */
     public static boolean checksOneFilled(Dialect dialect, OneOf oneOf) {
-        return dialect != Dialect.MARIADB || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY);
+        return dialect.checksEmptied() || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY);
     }
 
     /**
-     * Whether the database holds the elements of a list kept in a row to their type, length and range. SQLite looks at no element, H2 at the
-     * types of those of an array only, the others at no long text in JSON.
+     * Whether the database holds the elements of a list kept in a row to their type, length and range. Some look at no element, or at
+     * the types of those of an array only, most at no long text in JSON.
      */
     public static boolean checksElements(Dialect dialect, Attribute list) {
-        boolean array = list.kept().equals(Optional.of(ListKept.ARRAY)) && dialect.hasArrays();
+        boolean array = list.kept().equals(Optional.of(ListKept.ARRAY))
+                && dialect.lists().hasArrays();
         if (!array && list.type() instanceof Type.Text text && !JsonElements.hasLength(dialect, text)) {
             return false;
         }
-        return dialect != Dialect.SQLITE
-                && !(dialect == Dialect.H2 && array && list.range().isPresent());
+        return dialect.lists().checksElements(array, list.range().isPresent());
     }
 
     /** Whether a foreign key to an entity also accepts rows that are not of it: it is a subtype in one table with others. */

@@ -27,9 +27,9 @@ final class Enums {
                         && design.enumType(e.name()).filter(first -> first == e).isPresent());
     }
 
-    /** Of PostgreSQL alone: elsewhere a column says the values itself. */
+    /** Where enums are types with names; elsewhere a column says the values itself. */
     List<EnumDefinition> types() {
-        return types.isOf(Dialect.POSTGRESQL)
+        return types.dialect().hasEnumTypes()
                 ? kept(EnumKept.TYPE)
                         .filter(ColumnTypes::fits)
                         .map(e -> new EnumDefinition(

@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.FormulaFunctions;
 import jasperwing.formula.Kind;
 import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
@@ -12,10 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/**
- * Formulas as SQL that gives the same in every dialect. SQLite counts exact numbers with decimals in binary floating point, so that a last digit of
- * five can be rounded the other way there; its capitals are those of ASCII.
- */
+/** Formulas as SQL that gives the same in every dialect, as far as its class says. */
 final class FormulaSql {
     /** How columns and what lies beyond the row are written. */
     interface Source {
@@ -31,21 +30,20 @@ final class FormulaSql {
 
     private final Design design;
     private final Dialect dialect;
+    private final FormulaFunctions functions;
     private final Source source;
 
     FormulaSql(Design design, Dialect dialect, Source source) {
         this.design = design;
         this.dialect = dialect;
+        this.functions = dialect.functions();
         this.source = source;
     }
 
     /** The whole formula, of the type it is kept as. */
     String kept(Term term, Type type) {
         String sql = text(term);
-        if (type instanceof Type.Decimal decimal && dialect == Dialect.SQLITE) {
-            return "round(" + sql + ", " + decimal.scale() + ")";
-        }
-        return sql;
+        return type instanceof Type.Decimal decimal ? functions.exact(sql, decimal.scale()) : sql;
     }
 
     String text(Term term) {
@@ -65,9 +63,7 @@ final class FormulaSql {
     private String asText(Attribute attribute, String column) {
         Optional<EnumType> nativeEnum = ColumnTypes.nativeEnum(design, dialect, attribute.type());
         if (nativeEnum.isEmpty()) {
-            boolean sorted = dialect == Dialect.MARIADB
-                    && !ColumnTypes.sortedAs(attribute).isEmpty();
-            return sorted ? "(" + column + " collate " + Collations.OF_CHARACTERS + ")" : column;
+            return ColumnTypes.sortedAs(attribute).isEmpty() ? column : functions.unsorted(column);
         }
         return nativeEnum.get().values().stream()
                 .map(v -> dialect.literal(v.name()))
@@ -81,7 +77,7 @@ final class FormulaSql {
         return switch (literal.kind()) {
             case NUMBER -> literal.text().startsWith("-") ? "(" + literal.text() + ")" : literal.text();
             case TEXT -> dialect.literal(literal.text());
-            case DATE -> (dialect == Dialect.SQLITE ? "" : "date ") + dialect.literal(literal.text());
+            case DATE -> functions.date(dialect.literal(literal.text()));
             case WORD -> literal.text();
         };
     }
@@ -96,24 +92,28 @@ final class FormulaSql {
                 comparesValues(apply) ? terms.stream().map(this::asKept).toList() : texts(terms);
         return switch (apply.operation()) {
             case "neg" -> "(- " + a.get(0) + ")";
-            case "*" -> "(" + (apply.kind() == Kind.WHOLE ? wide(a.get(0)) : a.get(0)) + " * " + a.get(1) + ")";
-            case "/" -> divided(apply.kind(), a);
+            case "*" -> "(" + (apply.kind() == Kind.WHOLE ? functions.wide(a.get(0)) : a.get(0)) + " * " + a.get(1)
+                    + ")";
+            case "/" -> functions.divided(apply.kind(), a.get(0), "nullif(" + a.get(1) + ", 0)");
             case "mod" -> "(" + a.get(0) + " % nullif(" + a.get(1) + ", 0))";
             case "round" -> rounded(apply, a);
-            case "floor", "ceiling" -> toWhole(apply.operation(), a.get(0));
-            case "||" -> dialect == Dialect.MARIADB ? "concat(" + String.join(", ", a) + ")" : infix("||", a);
+            case "floor", "ceiling" -> functions.toWhole(apply.operation(), a.get(0));
+            case "||" -> functions.concat(a);
             case "char_length" -> dialect.lengthFunction() + "(" + a.get(0) + ")";
-            case "substring" -> (dialect == Dialect.SQLITE ? "substr(" : "substring(") + String.join(", ", a) + ")";
+            case "substring" -> functions.substring(a);
             case "<", "<=", ">", ">=" -> infix(apply.operation(), ordered(terms, a));
             case "between" -> between(ordered(terms, a));
             case "in" -> "(" + a.get(0) + " in (" + String.join(", ", a.subList(1, a.size())) + "))";
             case "not" -> "(not " + a.get(0) + ")";
             case "is null", "is not null" -> "(" + a.get(0) + " " + apply.operation() + ")";
             case "case" -> choice(a);
-            case "extract" -> extract(((Term.Constant) terms.get(0)).literal().text(), terms.get(1), a.get(1));
+            case "extract" -> functions.extract(
+                    ((Term.Constant) terms.get(0)).literal().text(),
+                    terms.get(1).kind(),
+                    a.get(1));
             case "+", "-", "=", "<>", "and", "or" -> infix(apply.operation(), a);
             default -> apply.operation().endsWith("_between")
-                    ? units(apply.operation(), terms.get(0).kind(), a)
+                    ? functions.between(unit(apply.operation()), terms.get(0).kind(), a.get(0), a.get(1))
                     : apply.operation() + "(" + String.join(", ", a) + ")";
         };
     }
@@ -155,6 +155,11 @@ final class FormulaSql {
         return term instanceof Term.Member member ? source.column(member) : text(term);
     }
 
+    /** {@code day} of {@code days_between}. */
+    private static String unit(String operation) {
+        return operation.substring(0, operation.indexOf('_') - 1);
+    }
+
     private static String infix(String operator, List<String> a) {
         return "(" + a.get(0) + " " + operator + " " + a.get(1) + ")";
     }
@@ -165,53 +170,14 @@ final class FormulaSql {
 
     /** Texts are ordered by their characters' numbers, whatever the language of the database is. */
     private List<String> ordered(List<Term> terms, List<String> a) {
-        boolean texts = dialect == Dialect.POSTGRESQL && terms.stream().anyMatch(t -> t.kind() == Kind.TEXT);
-        return texts ? a.stream().map(s -> s + " collate \"C\"").toList() : a;
-    }
-
-    private String wide(String whole) {
-        boolean narrow = dialect == Dialect.POSTGRESQL || dialect == Dialect.H2;
-        return narrow ? "cast(" + whole + " as bigint)" : whole;
-    }
-
-    /** The whole number in SQL's own terms. */
-    private String whole(String number) {
-        String type = dialect == Dialect.MARIADB ? "signed" : dialect == Dialect.SQLITE ? "integer" : "bigint";
-        return "cast(" + number + " as " + type + ")";
-    }
-
-    private String divided(Kind kind, List<String> a) {
-        String by = "nullif(" + a.get(1) + ", 0)";
-        if (kind == Kind.WHOLE) {
-            return "(" + a.get(0) + (dialect == Dialect.MARIADB ? " div " : " / ") + by + ")";
-        }
-        if (dialect == Dialect.SQLITE) {
-            return "(cast(" + a.get(0) + " as real) / " + by + ")";
-        }
-        boolean exact = dialect == Dialect.MARIADB && kind == Kind.DECIMAL;
-        return "(" + (exact ? precise(a.get(0)) : a.get(0)) + " / " + by + ")";
-    }
-
-    /** MariaDB adds four digits when it divides; this gives it more to begin with. */
-    private static String precise(String number) {
-        return "cast(" + number + " as decimal(38,12))";
+        boolean texts = terms.stream().anyMatch(t -> t.kind() == Kind.TEXT);
+        return texts ? a.stream().map(functions::byCharacters).toList() : a;
     }
 
     private String rounded(Term.Apply apply, List<String> a) {
         return apply.kind() == Kind.WHOLE
-                ? whole("round(" + a.get(0) + ")")
+                ? functions.whole("round(" + a.get(0) + ")")
                 : "round(" + a.get(0) + ", " + a.get(1) + ")";
-    }
-
-    /** SQLite need not have functions for it. */
-    private String toWhole(String function, String number) {
-        if (dialect != Dialect.SQLITE) {
-            return whole(function + "(" + number + ")");
-        }
-        String cut = whole(number);
-        return function.equals("floor")
-                ? "(" + cut + " - (" + number + " < " + cut + "))"
-                : "(" + cut + " + (" + number + " > " + cut + "))";
     }
 
     private static String choice(List<String> a) {
@@ -222,86 +188,21 @@ final class FormulaSql {
         return text.append(" else ").append(a.get(a.size() - 1)).append(" end)").toString();
     }
 
-    /** The fields of a time with zone are those of UTC. */
-    private String extract(String field, Term from, String sql) {
-        if (dialect == Dialect.SQLITE) {
-            String format =
-                    switch (field) {
-                        case "year" -> "%Y";
-                        case "month" -> "%m";
-                        case "day" -> "%d";
-                        case "hour" -> "%H";
-                        default -> "%M";
-                    };
-            return "cast(strftime('" + format + "', " + sql + ") as integer)";
-        }
-        boolean zoned = dialect != Dialect.MARIADB && from.kind() == Kind.TIMESTAMP;
-        String extracted = "extract(" + field + " from " + sql + (zoned ? " at time zone 'UTC'" : "") + ")";
-        return dialect == Dialect.POSTGRESQL ? whole(extracted) : extracted;
-    }
-
-    /** Whole units, the rest cut off. */
-    private String units(String operation, Kind kind, List<String> a) {
-        String unit = operation.substring(0, operation.indexOf('_') - 1);
-        if (dialect == Dialect.MARIADB) {
-            return "timestampdiff(" + unit + ", " + a.get(0) + ", " + a.get(1) + ")";
-        }
-        if (kind == Kind.DATE) {
-            return days(a);
-        }
-        int seconds =
-                switch (unit) {
-                    case "second" -> 1;
-                    case "minute" -> 60;
-                    case "hour" -> 3600;
-                    default -> 86_400;
-                };
-        if (dialect == Dialect.H2) {
-            return whole("trunc((extract(epoch from " + a.get(1) + ") - extract(epoch from " + a.get(0) + ")) / "
-                    + seconds + ")");
-        }
-        return dialect == Dialect.POSTGRESQL
-                ? whole("trunc(extract(epoch from " + a.get(1) + " - " + a.get(0) + ") / " + seconds + ")")
-                : "(cast(round((julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")) * 86400000) as integer) / "
-                        + seconds * 1000L + ")";
-    }
-
-    private String days(List<String> a) {
-        return switch (dialect) {
-            case POSTGRESQL -> "(" + a.get(1) + " - " + a.get(0) + ")";
-            case H2 -> "datediff(day, " + a.get(0) + ", " + a.get(1) + ")";
-            default -> whole("julianday(" + a.get(1) + ") - julianday(" + a.get(0) + ")");
-        };
-    }
-
     /** What a function of many gives of one of them, or of the rows. */
     String aggregate(Term.Aggregate aggregate, Optional<String> of) {
         String each = of.orElse("*");
-        boolean text = aggregate.kind() == Kind.TEXT && dialect == Dialect.POSTGRESQL;
-        if (aggregate.function().equals("avg") && aggregate.kind() == Kind.DECIMAL && dialect == Dialect.MARIADB) {
-            each = precise(each);
+        if (aggregate.function().equals("avg")) {
+            each = functions.averaged(aggregate.kind(), each);
+        } else if (aggregate.kind() == Kind.TEXT) {
+            each = functions.byCharacters(each);
         }
-        String all = aggregate.function() + "(" + each + (text ? " collate \"C\"" : "") + ")";
-        return aggregate.kind() == Kind.WHOLE && aggregate.function().equals("sum") ? whole(all) : all;
+        String all = aggregate.function() + "(" + each + ")";
+        return aggregate.kind() == Kind.WHOLE && aggregate.function().equals("sum") ? functions.whole(all) : all;
     }
 
-    /**
-     * A value cast to the type it is kept as, for a column of a view. MariaDB has no casts to smaller numbers, SQLite no types of values.
-     *
-     * @param columnType the same as a column has it
-     */
+    /** A value cast to the type it is kept as, for a column of a view. */
     String cast(String sql, Type type, String columnType) {
-        if (type instanceof Type.Decimal decimal && dialect != Dialect.SQLITE) {
-            return "cast(" + sql + " as decimal(" + decimal.precision() + "," + decimal.scale() + "))";
-        }
-        boolean whole = type instanceof Type.Plain plain && plain.scalar().isInteger();
-        return switch (dialect) {
-            case SQLITE -> sql;
-            case MARIADB -> whole
-                    ? whole(sql)
-                    : type instanceof Type.Text text ? "cast(" + sql + " as char(" + text.length() + "))" : sql;
-            case POSTGRESQL, H2 -> "cast(" + sql + " as " + columnType + ")";
-        };
+        return functions.cast(sql, type, columnType);
     }
 
     /** Whether values of the type are counted in binary floating point. */

@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.TriggerSql;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -39,7 +41,7 @@ public final class GuardTriggers {
 
     /** Whether triggers can be written in SQL. */
     public static boolean areIn(Dialect dialect) {
-        return dialect != Dialect.H2;
+        return dialect.triggers().isPresent();
     }
 
     /** All that a schema can have; none in a dialect without triggers in SQL, and none where constraints hold everything. */
@@ -80,15 +82,18 @@ public final class GuardTriggers {
     /** A script that a command line client of the database takes; empty without triggers. */
     public static SqlScript script(Schema schema, List<Trigger> triggers) {
         SqlScript.Draft out = new SqlScript.Draft();
-        boolean delimited = schema.dialect() == Dialect.MARIADB && !triggers.isEmpty();
+        String delimiter = triggers.isEmpty()
+                ? ""
+                : schema.dialect().triggers().map(TriggerSql::delimiter).orElse("");
+        boolean delimited = !delimiter.isEmpty();
         if (delimited) {
-            out.add("delimiter //");
+            out.add("delimiter " + delimiter);
         }
         for (Trigger trigger : triggers) {
             Optional<SqlOrigin> origin = schema.named(trigger.table()).map(SqlOrigin::of);
             out.separate();
             out.add("-- " + trigger.purpose().replaceAll("\\R", " "), origin);
-            trigger.statements().forEach(s -> out.add(s + (delimited ? "\n//" : ";"), origin));
+            trigger.statements().forEach(s -> out.add(s + (delimited ? "\n" + delimiter : ";"), origin));
         }
         if (delimited) {
             out.add("\ndelimiter ;");
@@ -175,10 +180,11 @@ public final class GuardTriggers {
                         + " that refer to a deleted row of " + place.table().name());
     }
 
-    /** MariaDB changes no table in a trigger of that table. */
     private DeleteRule rule(LooseReference reference, LooseReference.Place place) {
         boolean itself = place.table().name().equals(reference.holder().name());
-        return dialect == Dialect.MARIADB && itself ? DeleteRule.REFUSE : place.rule();
+        boolean can =
+                !itself || dialect.triggers().filter(t -> !t.changesItsTable()).isEmpty();
+        return can ? place.rule() : DeleteRule.REFUSE;
     }
 
     private void changed(LooseReference reference, LooseReference.Place place) {

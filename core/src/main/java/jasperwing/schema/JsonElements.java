@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Scalar;
@@ -13,9 +14,6 @@ import java.util.stream.Collectors;
  * null, no array within it, texts no longer than they may be, of an enum its values alone.
  */
 public final class JsonElements {
-    /** The most that PostgreSQL repeats a part of a pattern. */
-    private static final int MOST_REPEATS = 255;
-
     private static final Pattern PUNCTUATION = Pattern.compile("[\\p{Punct}&&[^_]]");
 
     private static final String CHARACTER = "(?:[^\"\\\\]|\\\\(?:u[0-9a-fA-F]{4}|[^u]))";
@@ -44,7 +42,7 @@ public final class JsonElements {
 
     /** Whether the length of texts can be checked: patterns with longer repeats are refused as too large. */
     public static boolean hasLength(Dialect dialect, Type.Text text) {
-        return dialect == Dialect.H2 || dialect != Dialect.SQLITE && text.length() <= MOST_REPEATS;
+        return dialect.hasPatterns() && text.length() <= dialect.mostRepeats();
     }
 
     private static Optional<String> scalar(Scalar scalar) {

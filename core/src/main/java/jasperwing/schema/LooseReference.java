@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Keeping;

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.OneOf;
 import jasperwing.model.Tie;
 import jasperwing.naming.Identifiers;

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.Design;
@@ -11,7 +12,7 @@ import jasperwing.model.Scalar;
 final class RowFormulas {
     private RowFormulas() {}
 
-    /** MariaDB computes no column from one it counts up. */
+    /** Whether it is counted up, or computed from what is. */
     private static boolean isCounted(Term.Member member) {
         return member.formula()
                 .map(f -> f.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m)))
@@ -21,7 +22,7 @@ final class RowFormulas {
     /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */
     static boolean isOfRow(Design design, Dialect dialect, String entity, Formula formula) {
         boolean split = Family.isKept(design, entity, KindsKept.TABLE_EACH);
-        boolean counted = dialect == Dialect.MARIADB
+        boolean counted = !dialect.computesFromCounted()
                 && formula.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m));
         return formula.isLocal()
                 && !counted

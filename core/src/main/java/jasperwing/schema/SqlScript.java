@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
  * SQL that runs as it is, line by line, each line with what it was derived from.
  *
  * <pre>{@code
- * SqlScript script = Schema.derive(design, Dialect.POSTGRESQL).script();
+ * SqlScript script = Schema.derive(design, Dialects.POSTGRESQL).script();
  * script.lines().get(0).origin();
  * }</pre>
  */

@@ -1,5 +1,6 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.EnumValue;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -30,7 +31,7 @@ final class SqlWriter {
         if (writer.out.isEmpty()) {
             return writer.out.script();
         }
-        if (writer.isOneTransaction()) {
+        if (writer.dialect.isTransactional()) {
             writer.out.add("\ncommit;");
         }
         return writer.head().then(writer.out.script());
@@ -42,18 +43,13 @@ final class SqlWriter {
         String title = schema.title().strip().replaceAll("\\R", " ");
         head.add(title.isEmpty() ? "-- Tables" : "-- Tables of " + title);
         head.add("-- " + dialect.title() + ' ' + dialect.oldest() + " or later\n");
-        if (dialect == Dialect.SQLITE) {
-            head.add(
-                    "-- SQLite checks foreign keys only in connections that switch them on\npragma foreign_keys = on;\n");
+        if (!dialect.preamble().isEmpty()) {
+            head.add(dialect.preamble());
         }
-        if (isOneTransaction()) {
+        if (dialect.isTransactional()) {
             head.add("begin;\n");
         }
         return head.script();
-    }
-
-    private boolean isOneTransaction() {
-        return dialect == Dialect.POSTGRESQL || dialect == Dialect.SQLITE;
     }
 
     /** Some tables with their indexes and comments, as they are when those they point to are there. */
@@ -72,7 +68,7 @@ final class SqlWriter {
             table(table);
             table.uniques().stream().filter(u -> !u.folded().isEmpty()).forEach(u -> uniqueIndex(table, u));
             table.indexes().forEach(i -> index(table, i));
-            if (keysComeLast()) {
+            if (dialect.keysComeLast()) {
                 keys(table);
             }
             comments(table);
@@ -162,9 +158,9 @@ final class SqlWriter {
                     body.get(i).origin());
         }
         if (body.isEmpty()) {
-            out.add("  " + emptyTable(), whole);
+            out.add("  " + dialect.noColumns(), whole);
         }
-        out.add(")" + options(table) + ";", whole);
+        out.add(")" + dialect.tableOptions(table.comment()) + ";", whole);
     }
 
     /** The columns and constraints in parentheses; a long check takes several lines. */
@@ -184,7 +180,7 @@ final class SqlWriter {
                 .filter(Check::declared)
                 .forEach(c -> body.add(
                         "constraint " + quote(c.name()) + " check " + CheckLayout.inLines(c.condition()), whole));
-        if (!keysComeLast()) {
+        if (!dialect.keysComeLast()) {
             table.foreignKeys().stream()
                     .filter(k -> k.enforced() && !isLate(k))
                     .forEach(k -> body.add(foreignKey(k), SqlOrigin.of(table, k)));
@@ -206,27 +202,6 @@ final class SqlWriter {
         return quote(schema.keyName(table));
     }
 
-    /** Texts are compared as they are, capitals and spaces included. */
-    private String options(Table table) {
-        if (dialect != Dialect.MARIADB) {
-            return "";
-        }
-        return " character set utf8mb4 collate " + Collations.OF_CHARACTERS
-                + (table.comment().isEmpty() ? "" : " comment = " + dialect.literal(cut(table.comment(), 2048)));
-    }
-
-    /** PostgreSQL alone has tables without columns. */
-    private String emptyTable() {
-        return dialect == Dialect.POSTGRESQL
-                ? ""
-                : "_ " + dialect.textCast() + (dialect == Dialect.MARIADB ? "(1)" : "");
-    }
-
-    /** H2 makes an index of its own for a foreign key unless there is one already. */
-    private boolean keysComeLast() {
-        return dialect == Dialect.H2;
-    }
-
     private void keys(Table table) {
         table.foreignKeys().stream().filter(k -> k.enforced() && !isLate(k)).forEach(k -> alter(table, k));
     }
@@ -235,9 +210,8 @@ final class SqlWriter {
         return dialect.altersConstraints() && order.late().contains(key);
     }
 
-    /** SQLite counts up a column only when it is declared as the whole key. */
     private boolean keyIsInline(Table table) {
-        return dialect == Dialect.SQLITE
+        return dialect.declaresKeyInline()
                 && table.primaryKey().size() == 1
                 && table.column(table.primaryKey().get(0))
                         .map(Column::generated)
@@ -245,25 +219,17 @@ final class SqlWriter {
     }
 
     private String column(Table table, Column column) {
-        String comment = dialect == Dialect.MARIADB && !column.comment().isEmpty()
-                ? " comment " + dialect.literal(cut(column.comment(), 1024))
-                : "";
-        return bareColumn(table, column) + comment;
+        return bareColumn(table, column) + (column.comment().isEmpty() ? "" : dialect.columnComment(column.comment()));
     }
 
     private String bareColumn(Table table, Column column) {
         StringBuilder line = new StringBuilder(quote(column.name())).append(' ').append(column.type());
         line.append(column.collation().isEmpty() ? "" : " collate " + column.collation());
-        if (column.generated() && (dialect == Dialect.POSTGRESQL || dialect == Dialect.H2)) {
-            line.append(" generated by default as identity");
-        } else if (counts(table, column)) {
-            line.append(" auto_increment");
+        if (column.generated()) {
+            line.append(dialect.counted(table.primaryKey().equals(List.of(column.name()))));
         }
         if (!column.computed().isEmpty()) {
-            return line.append(" generated always as (")
-                    .append(bare(column.computed()))
-                    .append(dialect == Dialect.H2 ? ")" : ") stored")
-                    .toString();
+            return line.append(dialect.computed(bare(column.computed()))).toString();
         }
         if (keyIsInline(table) && table.primaryKey().contains(column.name())) {
             return line.append(" constraint ")
@@ -286,13 +252,6 @@ final class SqlWriter {
             }
         }
         return sql.substring(1, sql.length() - 1);
-    }
-
-    /** MariaDB counts up a column that is the whole key. */
-    private boolean counts(Table table, Column column) {
-        return dialect == Dialect.MARIADB
-                && column.generated()
-                && table.primaryKey().equals(List.of(column.name()));
     }
 
     private String foreignKey(ForeignKey key) {
@@ -319,7 +278,7 @@ final class SqlWriter {
 
     private void index(Table table, Index index) {
         String columns = index.columns().stream()
-                .map(c -> ColumnTypes.indexed(dialect, table.column(c).orElseThrow()))
+                .map(c -> dialect.indexed(c, table.column(c).orElseThrow().type()))
                 .collect(Collectors.joining(", "));
         String covered = index.covered().isEmpty() ? "" : " include (" + names(index.covered()) + ")";
         String where = index.where().isEmpty() ? "" : " where " + bare(index.where());
@@ -329,16 +288,8 @@ final class SqlWriter {
                 SqlOrigin.ofLeading(table, index.columns().get(0)));
     }
 
-    /** MariaDB takes comments of so many characters. */
-    private static String cut(String text, int most) {
-        return text.codePointCount(0, text.length()) <= most
-                ? text
-                : text.substring(0, text.offsetByCodePoints(0, most - 1)) + "\u2026";
-    }
-
-    /** MariaDB says them where tables and columns are declared, SQLite has none. */
     private void comments(Table table) {
-        if (dialect != Dialect.POSTGRESQL && dialect != Dialect.H2) {
+        if (!dialect.hasCommentStatements()) {
             return;
         }
         if (!table.comment().isEmpty()) {

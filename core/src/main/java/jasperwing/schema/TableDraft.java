@@ -140,7 +140,7 @@ final class TableDraft {
             index(List.of(column));
         });
         if (types.ignoresCase(attribute)) {
-            folded.put(column, types.indexesExpressions() ? column : small(column, type));
+            folded.put(column, types.dialect().indexesExpressions() ? column : small(column, type));
         }
         if (attribute.unique()) {
             unique(List.of(column));
@@ -267,14 +267,14 @@ final class TableDraft {
      * @param where which rows are in it, as SQL; empty for all
      */
     void index(List<String> found, List<String> covered, String where) {
-        String rows = types.indexesSomeRows() ? where : "";
+        String rows = types.dialect().indexesExpressions() ? where : "";
         List<String> rest = covered.stream().filter(c -> !found.contains(c)).toList();
         if (found.isEmpty()) {
             return;
         }
         if (rest.isEmpty() && rows.isEmpty()) {
             index(found);
-        } else if (types.includesColumns()) {
+        } else if (types.dialect().includesColumns()) {
             own.add(new Index(names.constraint("ix", name, found), found, rest, rows, false));
         } else {
             List<String> all = Stream.concat(found.stream(), rest.stream()).toList();
@@ -287,14 +287,14 @@ final class TableDraft {
         if (columnsOfRows.isEmpty()) {
             return;
         }
-        if (types.indexesSomeRows()) {
+        if (types.dialect().indexesExpressions()) {
             own.add(new Index(names.constraint("uq", name, columnsOfRows), columnsOfRows, List.of(), where, true));
         } else {
             unique(comparedAmong(columnsOfRows, where));
         }
     }
 
-    /** The same columns, of which a computed one is filled in these rows alone. MariaDB computes nothing from what a delete empties. */
+    /** The same columns, of which a computed one is filled in these rows alone. Not every database computes from what a delete empties. */
     private List<String> comparedAmong(List<String> columnsOfRows, String where) {
         List<String> compared = new ArrayList<>(columnsOfRows);
         String first = columnsOfRows.get(0);
@@ -343,9 +343,9 @@ final class TableDraft {
         return List.of();
     }
 
-    /** Whether checks can look at columns: MariaDB takes none on what deleting another row empties. */
+    /** Whether checks can look at columns: not every database takes some on what deleting another row empties. */
     boolean canBeChecked(List<String> looked) {
-        return !types.isOf(Dialect.MARIADB)
+        return types.dialect().checksEmptied()
                 || foreignKeys.stream()
                         .filter(k -> k.onDelete() == DeleteRule.EMPTY)
                         .flatMap(k -> k.columns().stream())

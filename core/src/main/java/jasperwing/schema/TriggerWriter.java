@@ -1,17 +1,19 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.TriggerSql;
 import jasperwing.naming.Identifiers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** Writes triggers in one dialect, each under a name of its own. H2 has triggers in Java alone and gets none. */
+/** Writes triggers in one dialect, each under a name of its own; none where there are none in SQL. */
 final class TriggerWriter {
-    /** MariaDB takes error messages of so many characters. */
+    /** Databases take error messages of so many characters. */
     private static final int LONGEST_MESSAGE = 128;
 
-    /** SQLite has no limit; a name remains readable with as many bytes. */
+    /** Short enough for every database. */
     private static final int NAME_LIMIT = 63;
 
     private final Dialect dialect;
@@ -45,84 +47,36 @@ final class TriggerWriter {
     void refuse(String wanted, Table table, List<Event> events, String condition, String message) {
         String said = dialect.literal(
                 message.length() > LONGEST_MESSAGE ? message.substring(0, LONGEST_MESSAGE - 1) + "\u2026" : message);
-        triggers.addAll(
-                switch (dialect) {
-                    case POSTGRESQL -> List.of(postgresql(
-                            wanted,
-                            table,
-                            "before",
-                            events,
-                            "  if " + condition + " then\n    raise exception using message = " + said
-                                    + ", errcode = 'integrity_constraint_violation';\n  end if;\n",
-                            message));
-                    case MARIADB -> each(
-                            wanted,
-                            table,
-                            events,
-                            "\n  if " + condition + " then\n    signal sqlstate '23000' set message_text = " + said
-                                    + ";\n  end if",
-                            message);
-                    case SQLITE -> each(
-                            wanted,
-                            table,
-                            events,
-                            "\n  when " + condition + "\nbegin\n  select raise(abort, " + said + ");\nend",
-                            message);
-                    case H2 -> List.of();
-                });
+        dialect.triggers().ifPresent(sql -> {
+            String body = sql.refusal(condition, said);
+            if (sql.takesSeveralEvents()) {
+                String words = events.stream().map(Event::word).collect(Collectors.joining(" or "));
+                create(sql, wanted, table, "before " + words, events, body, message);
+            } else {
+                events.forEach(e -> create(
+                        sql,
+                        events.size() == 1 ? wanted : wanted + "_" + e.word(),
+                        table,
+                        "before " + e.word(),
+                        List.of(e),
+                        body,
+                        message));
+            }
+        });
     }
 
     /** Does something after a row is deleted. */
     void afterDelete(String wanted, Table table, String statement, String purpose) {
-        List<Event> deleted = List.of(Event.DELETE);
-        triggers.addAll(
-                switch (dialect) {
-                    case POSTGRESQL -> List.of(
-                            postgresql(wanted, table, "after", deleted, "  " + statement + ";\n", purpose));
-                    case MARIADB -> List.of(single(wanted, table, "after delete", "\n  " + statement, purpose));
-                    case SQLITE -> List.of(
-                            single(wanted, table, "after delete", "\nbegin\n  " + statement + ";\nend", purpose));
-                    case H2 -> List.of();
-                });
+        dialect.triggers()
+                .ifPresent(sql -> create(
+                        sql, wanted, table, "after delete", List.of(Event.DELETE), sql.action(statement), purpose));
     }
 
-    private List<Trigger> each(String wanted, Table table, List<Event> events, String body, String purpose) {
-        return events.stream()
-                .map(e -> single(
-                        events.size() == 1 ? wanted : wanted + "_" + e.word(),
-                        table,
-                        "before " + e.word(),
-                        body,
-                        purpose))
-                .toList();
-    }
-
-    private Trigger single(String wanted, Table table, String when, String body, String purpose) {
-        String name = names.take(wanted);
-        String sql = "create trigger " + dialect.quote(name) + " " + when + " on " + dialect.quote(table.name())
-                + "\n  for each row" + body;
-        return new Trigger(name, table.name(), purpose, List.of(sql));
-    }
-
-    private Trigger postgresql(
-            String wanted, Table table, String when, List<Event> events, String body, String purpose) {
+    private void create(
+            TriggerSql sql, String wanted, Table table, String when, List<Event> events, String body, String purpose) {
         String name = names.take(wanted);
         String row = events.contains(Event.DELETE) ? "old" : "new";
-        String mark = mark(body);
-        String function = "create function " + dialect.quote(name) + "() returns trigger language plpgsql as " + mark
-                + "\nbegin\n" + body + "  return " + row + ";\nend " + mark;
-        String trigger = "create trigger " + dialect.quote(name) + " " + when + " "
-                + events.stream().map(Event::word).collect(Collectors.joining(" or ")) + " on "
-                + dialect.quote(table.name()) + "\n  for each row execute function " + dialect.quote(name) + "()";
-        return new Trigger(name, table.name(), purpose, List.of(function, trigger));
-    }
-
-    /** What quotes the body of a function and does not stand in it. */
-    private static String mark(String body) {
-        String mark = "$$";
-        for (int i = 1; body.contains(mark); i++) {
-            mark = "$body" + i + "$";
-        }
-        return mark;
+        List<String> statements = sql.create(dialect.quote(name), dialect.quote(table.name()), when, row, body);
+        triggers.add(new Trigger(name, table.name(), purpose, statements));
     }
 }

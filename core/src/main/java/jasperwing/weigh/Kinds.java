@@ -4,6 +4,7 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -17,7 +18,6 @@ import jasperwing.naming.Articles;
 import jasperwing.naming.FreeName;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Leaves;

@@ -4,6 +4,7 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -17,7 +18,6 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Leaves;
@@ -82,7 +82,7 @@ final class Lists {
     }
 
     private List<Fact> inRow(Tables tables) {
-        boolean indexable = dialect == Dialect.POSTGRESQL;
+        boolean indexable = dialect.lists().indexesElements();
         Table owner = tables.table(entity.name());
         if (owner.columnsOf(attribute.name()).isEmpty()) {
             return List.of();
@@ -190,9 +190,7 @@ final class Lists {
         if (!own.type().endsWith("[]") && !own.type().endsWith(" array")) {
             return json(tables);
         }
-        String found = dialect == Dialect.H2
-                ? "array_contains(" + own.column() + ", ?)"
-                : own.column() + " @> array[?]::" + own.type();
+        String found = dialect.lists().arrayHas(own.column(), own.type());
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,
                 "update " + own.table() + "\nset " + own.column() + " = array_append(" + own.column() + ", ?)"
@@ -201,21 +199,9 @@ final class Lists {
 
     private Map<String, String> json(Tables tables) {
         Own own = own(tables);
-        String element = "to_jsonb(?::" + (attribute.type().isNumeric() ? "numeric" : "text") + ")";
-        String found =
-                switch (dialect) {
-                    case POSTGRESQL -> own.column() + " @> " + element;
-                    case MARIADB -> "json_contains(" + own.column() + ", json_quote(?))";
-                    case SQLITE -> "? in (select value from json_each(" + own.column() + "))";
-                    case H2 -> "cast(" + own.column() + " as varchar) like '%' || ? || '%'";
-                };
-        String appended =
-                switch (dialect) {
-                    case POSTGRESQL -> own.column() + " || " + element;
-                    case MARIADB -> "json_array_append(" + own.column() + ", '$', ?)";
-                    case SQLITE -> "json_insert(" + own.column() + ", '$[#]', ?)";
-                    case H2 -> "? format json";
-                };
+        boolean numeric = attribute.type().isNumeric();
+        String found = dialect.lists().jsonHas(own.column(), numeric);
+        String appended = dialect.lists().jsonAppended(own.column(), numeric);
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,
                 "update " + own.table() + "\nset " + own.column() + " = " + appended + own.where());

@@ -3,6 +3,7 @@ package jasperwing.weigh;
 import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Tie;
@@ -12,7 +13,6 @@ import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Table;
 import java.util.ArrayList;

@@ -4,6 +4,7 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -21,7 +22,6 @@ import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.KeyTypes;
@@ -128,7 +128,8 @@ final class OneOfs {
                 Fact.of(
                         Enforcement.checksOneFilled(dialect, oneOf),
                         "a check enforces that " + all + " is filled",
-                        "no check that " + all + " is filled: MariaDB takes none on columns a delete sets to null"),
+                        "no check that " + all + " is filled: " + dialect.title()
+                                + " takes none on columns a delete sets to null"),
                 SchemaFacts.joins(kept(then).get(read)),
                 cost("all but one of " + Words.count(keys(then, kept).size(), "reference") + " are null"),
                 subject(now, one -> keep(one, Keeping.COLUMN_EACH)));

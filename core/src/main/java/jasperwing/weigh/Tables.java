@@ -1,11 +1,11 @@
 package jasperwing.weigh;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -53,7 +53,7 @@ record Tables(Design design, Schema schema) {
                 .toList();
         String start = "insert into " + quote(table.name());
         return columns.isEmpty()
-                ? start + (dialect() == Dialect.MARIADB ? " () values ();" : " default values;")
+                ? start + dialect().defaultValues() + ";"
                 : start + " (" + String.join(", ", columns) + ")\nvalues ("
                         + columns.stream().map(c -> "?").collect(Collectors.joining(", ")) + ");";
     }

@@ -2,6 +2,7 @@ package jasperwing.weigh;
 
 import jasperwing.classes.ClassDeclarations;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
@@ -9,7 +10,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Index;
 import jasperwing.schema.Table;
 import java.util.ArrayList;

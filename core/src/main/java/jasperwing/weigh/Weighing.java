@@ -1,5 +1,6 @@
 package jasperwing.weigh;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -7,7 +8,6 @@ import jasperwing.model.Family;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import java.util.Optional;
 

@@ -6,22 +6,23 @@ import jasperwing.Samples;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Scene;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class BlueprintTest {
     private final Design demo = Samples.demo();
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void everyTableColumnAndKeyIsDrawn(Dialect dialect) {
         Schema schema = Schema.derive(demo, dialect);
         Scene scene =
@@ -61,7 +62,7 @@ class BlueprintTest {
                 "  name text(80)",
                 "  active boolean",
                 "  unique (name) where active = true");
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         Scene scene = Blueprint.of(design, schema, Typefaces.get(), Progress.UNWATCHED)
                 .orElseThrow();
         assertThat(scene.card("players").orElseThrow().rows())
@@ -70,7 +71,7 @@ class BlueprintTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void noTableLiesOnAnother(Dialect dialect) {
         List<Card> cards = Blueprint.of(demo, Schema.derive(demo, dialect), Typefaces.get(), Progress.UNWATCHED)
                 .orElseThrow()

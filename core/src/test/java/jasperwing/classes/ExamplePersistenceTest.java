@@ -6,12 +6,13 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.ExampleDesigns;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Scalar;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Order;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -52,10 +53,10 @@ class ExamplePersistenceTest {
     @MethodSource("all")
     void rowsAreReadAndStoredAndRemoved(String name, Provider provider, String mapping) throws Exception {
         Design design = Persisting.mapped(ExampleDesigns.design(name), mapping, provider);
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         String filled = Persisting.database(design);
         String copied = Persisting.database(design);
-        fill(filled, name, Dialect.POSTGRESQL);
+        fill(filled, name, Dialects.POSTGRESQL);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory from = Persisting.boot(loader, filled, provider);
                 EntityManagerFactory to = Persisting.boot(loader, copied, provider)) {
@@ -80,9 +81,9 @@ class ExamplePersistenceTest {
     @MethodSource("eachProvider")
     void rowsAreReadFromH2(String name, Provider provider) throws Exception {
         Design design = Persisting.mapped(ExampleDesigns.design(name), "annotations", provider);
-        Schema schema = Schema.derive(design, Dialect.H2);
+        Schema schema = Schema.derive(design, Dialects.H2);
         String url = Persisting.h2Database(design);
-        fill(url, name, Dialect.H2);
+        fill(url, name, Dialects.H2);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             EntityManager reading = factory.createEntityManager();
@@ -171,12 +172,12 @@ class ExamplePersistenceTest {
                 }
                 List<String> columns = table.columns().stream()
                         .filter(c -> isSaid(table, c))
-                        .map(c -> "coalesce(" + Dialect.POSTGRESQL.quote(c.name()) + "::text, 'null')")
+                        .map(c -> "coalesce(" + Dialects.POSTGRESQL.quote(c.name()) + "::text, 'null')")
                         .toList();
                 List<String> rows = new ArrayList<>();
                 String select = columns.isEmpty() ? "'row'" : String.join(" || '|' || ", columns);
                 try (ResultSet found = statement.executeQuery(
-                        "select " + select + " from " + Dialect.POSTGRESQL.quote(table.name()) + " order by 1")) {
+                        "select " + select + " from " + Dialects.POSTGRESQL.quote(table.name()) + " order by 1")) {
                     while (found.next()) {
                         rows.add(found.getString(1));
                     }

@@ -3,11 +3,11 @@ package jasperwing.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.ExampleDesigns;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.lang.reflect.Field;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -48,7 +48,7 @@ class ExampleRowsTest {
                 .on(ExampleDesigns.design(name));
         Javac.write(Target.JAVA_PLAIN.generate(design), folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));
-        try (Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(design, Dialects.POSTGRESQL);
                 URLClassLoader loader = new URLClassLoader(
                         new URL[] {folder.resolve("classes").toUri().toURL()})) {
             fill(connection, name);
@@ -66,8 +66,8 @@ class ExampleRowsTest {
     private static void fill(Connection connection, String name) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             for (ExampleDesigns.Row row : ExampleDesigns.rows(name)) {
-                if (row.accepted() && row.isFor(Dialect.POSTGRESQL)) {
-                    statement.execute(row.in(Dialect.POSTGRESQL));
+                if (row.accepted() && row.isFor(Dialects.POSTGRESQL)) {
+                    statement.execute(row.in(Dialects.POSTGRESQL));
                 }
             }
         }

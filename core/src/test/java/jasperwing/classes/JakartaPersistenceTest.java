@@ -7,11 +7,11 @@ import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.model.Sorting;
-import jasperwing.schema.Dialect;
 import java.math.BigDecimal;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
@@ -39,7 +39,7 @@ class JakartaPersistenceTest {
     @CsvSource({"ECLIPSELINK, annotations", "ECLIPSELINK, xml", "HIBERNATE, annotations", "HIBERNATE, xml"})
     void oneGraphWithAColumnForEachIsSavedReadBackAndDeleted(Provider provider, String mapping) throws Exception {
         Design demo = Samples.demo();
-        Design fixed = Report.of(demo, Dialect.POSTGRESQL).findings().stream()
+        Design fixed = Report.of(demo, Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.ONE_OF_KEYS_DIFFER)
                 .findFirst()
                 .orElseThrow()

@@ -7,6 +7,7 @@ import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
@@ -17,7 +18,6 @@ import jasperwing.moves.Move;
 import jasperwing.moves.SharedParent;
 import jasperwing.moves.TableForEach;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.net.URL;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
@@ -203,7 +203,7 @@ class OneOfWaysPersistenceTest {
     }
 
     private static Connection loaded(Design design) throws SQLException {
-        return Databases.loaded(design, Dialect.POSTGRESQL);
+        return Databases.loaded(design, Dialects.POSTGRESQL);
     }
 
     /** Uses generated records, and what reads and writes them, by name. */

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jakarta.persistence.Entity;
 import jasperwing.Designs;
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.io.StringReader;
 import java.util.List;
 import javax.xml.XMLConstants;
@@ -81,7 +81,7 @@ class OrmXmlTest {
 
     @Property(tries = 60, seed = "20261127")
     void whateverTheNamesItIsValid(@ForAll("designs") Design design) throws Exception {
-        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty());
+        Assume.that(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR).isEmpty());
         isValid(mapping(generated(design)).text());
     }
 

@@ -3,11 +3,11 @@ package jasperwing.classes;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jakarta.persistence.Persistence;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.lang.reflect.Constructor;
@@ -39,7 +39,7 @@ final class Persisting {
         String url = Databases.postgresqlUrl() + "&stringtype=unspecified";
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
-            statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
+            statement.execute(Schema.derive(design, Dialects.POSTGRESQL).sql());
         }
         return url;
     }
@@ -50,7 +50,7 @@ final class Persisting {
                 + "NON_KEYWORDS=DAY,HOUR,KEY,MINUTE,MONTH,SECOND,USER,VALUE,YEAR";
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
-            statement.execute(Schema.derive(design, Dialect.H2).sql());
+            statement.execute(Schema.derive(design, Dialects.H2).sql());
         }
         return url;
     }

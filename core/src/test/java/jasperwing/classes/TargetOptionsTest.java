@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.java.Compiling;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
@@ -12,7 +13,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -98,7 +98,7 @@ class TargetOptionsTest {
     void aRoleThatThereIsNotIsFound() {
         Design design =
                 chosen(Samples.demo(), TargetOption.CASCADE, "Dive.site, Dive.assignments, Assignment.dive, Dive.fins");
-        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(design, Dialects.POSTGRESQL).findings())
                 .filteredOn(f -> f.rule() == Rule.UNKNOWN_OPTION)
                 .extracting(Finding::message)
                 .containsExactly("'cascade' of java-jakarta names Dive.fins, which is no role of an entity.");

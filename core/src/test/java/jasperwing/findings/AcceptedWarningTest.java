@@ -3,12 +3,12 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.AcceptedWarning;
 import jasperwing.model.AcceptedWarningEdits;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 
 /** Warnings that are left as they are, for a reason that stands in the design. */
@@ -17,7 +17,7 @@ class AcceptedWarningTest {
             "entity Dive", "  id serial key", "  depth int", "entity Photo", "  id serial key", "  diveId big int?");
 
     private static Report report(Design design) {
-        return Report.of(design, Dialect.POSTGRESQL);
+        return Report.of(design, Dialects.POSTGRESQL);
     }
 
     private static Design accepted() {

@@ -2,9 +2,9 @@ package jasperwing.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -47,7 +47,7 @@ class AlarmCountTest {
         for (String name : DESIGNS) {
             Design design = Notation.parse(text(name + ".wing")).value();
             entities += design.entities().size();
-            for (Finding finding : Report.of(design, Dialect.POSTGRESQL).findings()) {
+            for (Finding finding : Report.of(design, Dialects.POSTGRESQL).findings()) {
                 found.add(name + " " + finding.rule().code() + " "
                         + finding.subject().text());
             }

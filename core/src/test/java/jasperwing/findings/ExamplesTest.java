@@ -2,10 +2,10 @@ package jasperwing.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
-import jasperwing.schema.Dialect;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -66,7 +66,7 @@ class ExamplesTest {
     }
 
     private static List<Finding> found(Design design, Example example) {
-        return Report.of(design, Dialect.of(example.dialect()).orElse(Dialect.POSTGRESQL)).findings().stream()
+        return Report.of(design, Dialects.of(example.dialect()).orElse(Dialects.POSTGRESQL)).findings().stream()
                 .filter(f -> f.rule().code().equals(example.code()))
                 .toList();
     }

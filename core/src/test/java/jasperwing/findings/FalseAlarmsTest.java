@@ -3,12 +3,13 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What looks like something wrong, and is not. */
@@ -18,7 +19,7 @@ class FalseAlarmsTest {
     }
 
     @ParameterizedTest
-    @EnumSource
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aValueWhoseColumnsAreNamedOtherwiseIsNoReservedWord(Dialect dialect) {
         Design design = Samples.design(
                 "value Span",
@@ -41,7 +42,7 @@ class FalseAlarmsTest {
                 "  id serial key",
                 "  " + kind + " text(20)",
                 "  docId big int");
-        assertThat(rules(design, Dialect.POSTGRESQL))
+        assertThat(rules(design, Dialects.POSTGRESQL))
                 .doesNotContain(Rule.UNDECLARED_REFERENCE, Rule.REFERENCE_TYPE_DIFFERS);
     }
 
@@ -50,7 +51,7 @@ class FalseAlarmsTest {
             strings = {"Bus", "Diagnosis", "Campus", "Lens", "Virus", "Bonus", "Alias", "Canvas", "Crisis", "Radius"})
     void aNameInSIsNotTakenForAPlural(String name) {
         Design design = Samples.design("entity " + name, "  id serial key");
-        assertThat(rules(design, Dialect.POSTGRESQL)).doesNotContain(Rule.PLURAL_ENTITY);
+        assertThat(rules(design, Dialects.POSTGRESQL)).doesNotContain(Rule.PLURAL_ENTITY);
     }
 
     @Test
@@ -63,14 +64,14 @@ class FalseAlarmsTest {
                 "  updatedOn date",
                 "  ageGroup text(10)",
                 "  deletedReason text(40)?");
-        assertThat(rules(design, Dialect.POSTGRESQL))
+        assertThat(rules(design, Dialects.POSTGRESQL))
                 .doesNotContain(Rule.SOFT_DELETE_UNIQUE, Rule.UNIQUE_WITH_NULLS, Rule.TEXT_FOR_TYPE);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"priceEur", "creditLimit", "vat", "netPrice", "rentChf"})
     void moneyIsKnownByItsName(String name) {
-        assertThat(rules(Samples.design("entity Lease", "  id serial key", "  " + name + " real"), Dialect.POSTGRESQL))
+        assertThat(rules(Samples.design("entity Lease", "  id serial key", "  " + name + " real"), Dialects.POSTGRESQL))
                 .contains(Rule.MONEY_IN_REAL);
     }
 
@@ -78,6 +79,6 @@ class FalseAlarmsTest {
     void anIdWithoutAKindIsOneStill() {
         Design design =
                 Samples.design("entity Doc", "  id serial key", "entity Stamp", "  id serial key", "  docId big int");
-        assertThat(rules(design, Dialect.POSTGRESQL)).contains(Rule.UNDECLARED_REFERENCE);
+        assertThat(rules(design, Dialects.POSTGRESQL)).contains(Rule.UNDECLARED_REFERENCE);
     }
 }

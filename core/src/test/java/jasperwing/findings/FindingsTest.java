@@ -3,8 +3,8 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -235,21 +235,21 @@ class FindingsTest {
         for (Fix fix : found.get(0).fixes()) {
             Design mended = fix.edit().on(design);
             assertThat(of(rule, mended)).as(fix.title()).isEmpty();
-            assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR))
+            assertThat(Report.of(mended, Dialects.POSTGRESQL).of(Level.ERROR))
                     .as(fix.title())
                     .isEmpty();
         }
     }
 
     private static List<Finding> of(Rule rule, Design design) {
-        return Report.of(design, Dialect.POSTGRESQL).findings().stream()
+        return Report.of(design, Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == rule)
                 .toList();
     }
 
     @Test
     void theDemoOpensWithOneErrorAndThreeWarnings() {
-        assertThat(Report.of(Samples.demo(), Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(Samples.demo(), Dialects.POSTGRESQL).findings())
                 .extracting(f -> f.rule().code() + " " + f.subject().text())
                 .containsExactly(
                         "one-of-keys-differ Note.subject",
@@ -261,13 +261,13 @@ class FindingsTest {
     @Test
     void everyFixOfTheDemoTogetherLeavesNothing() {
         Design design = Samples.demo();
-        while (!Report.of(design, Dialect.POSTGRESQL).findings().isEmpty()) {
-            Report report = Report.of(design, Dialect.POSTGRESQL);
+        while (!Report.of(design, Dialects.POSTGRESQL).findings().isEmpty()) {
+            Report report = Report.of(design, Dialects.POSTGRESQL);
             Design next = report.findings().get(0).fixes().get(0).edit().on(design);
-            assertThat(Report.of(next, Dialect.POSTGRESQL).findings())
+            assertThat(Report.of(next, Dialects.POSTGRESQL).findings())
                     .hasSizeLessThan(report.findings().size());
             design = next;
         }
-        assertThat(Report.of(design, Dialect.SQLITE).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(design, Dialects.SQLITE).of(Level.ERROR)).isEmpty();
     }
 }

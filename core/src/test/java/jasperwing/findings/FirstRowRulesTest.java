@@ -3,8 +3,8 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -22,7 +22,7 @@ class FirstRowRulesTest {
             "  id serial key");
 
     private static List<Finding> circles(String... relationships) {
-        return Report.of(design(relationships), Dialect.POSTGRESQL).findings().stream()
+        return Report.of(design(relationships), Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.REQUIRED_CYCLE)
                 .toList();
     }
@@ -63,7 +63,7 @@ class FirstRowRulesTest {
                         "each Dive must carry one Instrument",
                         "each Sonde must be kept by one Dive",
                         "each Camera must be kept by one Dive"));
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
@@ -91,6 +91,6 @@ class FirstRowRulesTest {
                                         : Stream.of(l)),
                         Stream.of("each Instrument must be kept by one Dive", "each Dive must carry one Instrument"))
                 .toArray(String[]::new));
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

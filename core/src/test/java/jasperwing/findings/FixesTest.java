@@ -4,13 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.moves.LostFacts;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -108,7 +109,7 @@ class FixesTest {
     @Property(tries = 60, seed = "20261129")
     void ofAnyDesign(@ForAll @LongRange(min = 0) long seed) {
         Design design = WideDesigns.of(seed);
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             check(design, dialect);
         }
     }
@@ -116,12 +117,12 @@ class FixesTest {
     @Test
     void ofWhatEveryRuleFinds() {
         for (Example example : Example.all()) {
-            check(Notation.parse("design \"Test\"\n" + example.raising()).value(), Dialect.SQLITE);
+            check(Notation.parse("design \"Test\"\n" + example.raising()).value(), Dialects.SQLITE);
         }
     }
 
     private static List<Finding> routes(String... lines) {
-        return Report.of(Samples.design(lines), Dialect.POSTGRESQL).findings().stream()
+        return Report.of(Samples.design(lines), Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.ROUTES_DISAGREE)
                 .toList();
     }
@@ -182,7 +183,7 @@ class FixesTest {
                                         "  name text(40)",
                                         "each Dive must have one NoteSubject, which may be one Dive",
                                         "each Site must have one NoteSubject, which may be one Site"),
-                                Dialect.POSTGRESQL)
+                                Dialects.POSTGRESQL)
                         .findings())
                 .noneMatch(f -> f.rule() == Rule.NO_ATTRIBUTES);
     }
@@ -205,7 +206,7 @@ class FixesTest {
                 "  name text(40)",
                 "  flag text(2)",
                 "  owner text(40)");
-        Fix fix = Report.of(design, Dialect.POSTGRESQL).findings().stream()
+        Fix fix = Report.of(design, Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.REPEATED_GROUP)
                 .findFirst()
                 .orElseThrow()
@@ -230,15 +231,15 @@ class FixesTest {
                           phone2 text(20)
                         """)
                 .value();
-        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(design, Dialects.POSTGRESQL).findings())
                 .filteredOn(f -> f.rule() == Rule.NUMBERED_REPEATS)
                 .singleElement()
                 .satisfies(f -> assertThat(f.fixes()).isEmpty());
-        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(design, Dialects.POSTGRESQL).findings())
                 .filteredOn(f -> !f.fixes().isEmpty())
                 .extracting(Finding::rule)
                 .containsOnly(Rule.DUPLICATE_NAME);
         List.of(44085L, 7005832L, 7036217L, 8074685L, 8075109L)
-                .forEach(s -> check(WideDesigns.of(s), Dialect.POSTGRESQL));
+                .forEach(s -> check(WideDesigns.of(s), Dialects.POSTGRESQL));
     }
 }

@@ -3,9 +3,10 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.Arrays;
 import java.util.List;
@@ -118,7 +119,7 @@ class KindFindingsTest {
     @Test
     void whatAKindHasFromAnotherIsKnownToItsLines() {
         assertThat(codes(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         GEAR,
                         "  kinds kept in one table",
                         "entity Net is a kind of Gear",
@@ -139,11 +140,11 @@ class KindFindingsTest {
                 "  mesh int",
                 "  shown as name");
         ReportMemory memory = new ReportMemory();
-        assertThat(Report.of(design, Schema.derive(design, Dialect.POSTGRESQL), memory)
+        assertThat(Report.of(design, Schema.derive(design, Dialects.POSTGRESQL), memory)
                         .findings())
                 .isEmpty();
         Design less = EntityEdits.removeAttribute("Gear", "name").on(design);
-        Schema schema = Schema.derive(less, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(less, Dialects.POSTGRESQL);
         assertThat(Report.of(less, schema, memory).findings())
                 .extracting(f -> f.subject().text())
                 .containsExactly("Net.name");
@@ -152,7 +153,7 @@ class KindFindingsTest {
     @Test
     void aTraitThatWhatItIsAKindOfHasTooIsHadOnce() {
         assertThat(codes(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "trait Stamped",
                         "  madeAt timestamp",
                         "entity Gear with Stamped",
@@ -175,7 +176,7 @@ class KindFindingsTest {
             "each Note may be about one of Gear, Dive as subject",
             "  deleting Gear empties it"
         };
-        assertThat(codes(Dialect.MARIADB, lines)).containsExactly("one-of-not-enforced Note.subject");
-        assertThat(codes(Dialect.POSTGRESQL, lines)).isEmpty();
+        assertThat(codes(Dialects.MARIADB, lines)).containsExactly("one-of-not-enforced Note.subject");
+        assertThat(codes(Dialects.POSTGRESQL, lines)).isEmpty();
     }
 }

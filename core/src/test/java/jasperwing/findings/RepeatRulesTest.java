@@ -3,8 +3,9 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,7 +67,7 @@ class RepeatRulesTest {
     @ParameterizedTest
     @MethodSource("broken")
     void isAnErrorThatItsFixTakesAway(Rule rule, String subject, Design design) {
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             List<Finding> found = Report.of(design, dialect).of(Level.ERROR).stream()
                     .filter(f -> f.rule() == rule)
                     .toList();

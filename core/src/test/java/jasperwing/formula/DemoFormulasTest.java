@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.net.URL;
 import java.net.URLClassLoader;
 import java.nio.file.Files;
@@ -18,7 +18,7 @@ import java.sql.Statement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What the demo computes is the same in every database. */
 class DemoFormulasTest {
@@ -35,7 +35,7 @@ class DemoFormulasTest {
     };
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theDemoComputesTheSame(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(Samples.demo(), dialect);
                 Statement statement = connection.createStatement()) {

@@ -2,6 +2,8 @@ package jasperwing.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
@@ -9,7 +11,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.math.BigDecimal;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -20,23 +21,23 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The same formulas over the same rows give the same in every database. */
 class FormulaInDatabaseTest {
     private final Design design = Formulas.design();
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void givesTheSameInEveryDatabase(Dialect dialect) throws SQLException {
         assertThat(Report.of(design, dialect).of(Level.ERROR)).isEmpty();
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {
-            if (dialect == Dialect.POSTGRESQL) {
+            if (dialect == Dialects.POSTGRESQL) {
                 statement.execute("set time zone 'UTC'");
             }
             for (String insert : Formulas.inserts()) {
-                statement.execute(dialect == Dialect.MARIADB ? insert.replace("\\", "\\\\") : insert);
+                statement.execute(dialect == Dialects.MARIADB ? insert.replace("\\", "\\\\") : insert);
             }
             Map<String, List<String>> found = new LinkedHashMap<>();
             for (String attribute : Formulas.expected().keySet()) {
@@ -50,7 +51,7 @@ class FormulaInDatabaseTest {
         Attribute attribute =
                 design.entity("Boat").orElseThrow().attribute(name).orElseThrow();
         List<String> values = new ArrayList<>();
-        String column = Dialect.POSTGRESQL.quote(Words.snake(name)).replace("\"", "");
+        String column = Dialects.POSTGRESQL.quote(Words.snake(name)).replace("\"", "");
         try (ResultSet rows = statement.executeQuery("select * from boats_computed order by id")) {
             while (rows.next()) {
                 values.add(value(rows, column, attribute));

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.lang.reflect.Method;
 import java.math.BigDecimal;
@@ -35,10 +35,10 @@ class FormulaInRecordsTest {
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader());
-                Connection connection = Databases.open(Dialect.POSTGRESQL);
+                Connection connection = Databases.open(Dialects.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
             statement.executeUpdate(
-                    Schema.derive(Formulas.design(), Dialect.POSTGRESQL).sql());
+                    Schema.derive(Formulas.design(), Dialects.POSTGRESQL).sql());
             for (String insert : Formulas.inserts()) {
                 statement.execute(insert);
             }

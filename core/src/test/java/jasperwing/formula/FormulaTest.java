@@ -3,6 +3,7 @@ package jasperwing.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -12,7 +13,6 @@ import jasperwing.model.Expression;
 import jasperwing.moves.Rename;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Map;
@@ -139,13 +139,13 @@ class FormulaTest {
                 "each Boat must lie in one Port as port, which may have many Boat as boats",
                 "each Trip must be by one Boat as boat, which may make many Trip as trips",
                 "each Boat may be known as one Crewing as other");
-        List<Finding> found = Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR);
+        List<Finding> found = Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR);
         Design mended = design;
         for (Finding each : found) {
             mended = each.fixes().get(0).edit().on(mended);
         }
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
-        assertThat(Schema.derive(design, Dialect.POSTGRESQL)
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Schema.derive(design, Dialects.POSTGRESQL)
                         .table("Boat")
                         .orElseThrow()
                         .columnsOf("x"))
@@ -198,7 +198,7 @@ class FormulaTest {
         for (int i = 1; i < 60; i++) {
             text.append(String.format("  a%d big int = a%d + a%d%n", i, i - 1, i - 1));
         }
-        List<Finding> found = Report.of(Notation.parse(text.toString()).value(), Dialect.POSTGRESQL)
+        List<Finding> found = Report.of(Notation.parse(text.toString()).value(), Dialects.POSTGRESQL)
                 .findings();
         assertThat(found)
                 .anyMatch(f -> f.message().contains("is too large with the formulas of all it names: over 2000 parts"));

@@ -3,6 +3,7 @@ package jasperwing.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
@@ -11,7 +12,6 @@ import jasperwing.reading.Option;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import jasperwing.reading.Slot;
-import jasperwing.schema.Dialect;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -89,10 +89,10 @@ class SortingTest {
                         photos,
                         photos.withForward(photos.forward().withSorting(Optional.of(new Sorting("raw", false)))))
                 .on(DESIGN);
-        var findings = Report.of(wrong, Dialect.POSTGRESQL).of(Level.ERROR);
+        var findings = Report.of(wrong, Dialects.POSTGRESQL).of(Level.ERROR);
         assertThat(findings).extracting(f -> f.rule()).containsExactly(Rule.UNKNOWN_NAME);
         Design mended = findings.get(0).fixes().get(0).edit().on(wrong);
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(sorting(mended)).isEmpty();
     }
 }

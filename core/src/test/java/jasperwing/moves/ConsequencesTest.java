@@ -3,19 +3,19 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.moves.Changed.Kind;
 import jasperwing.moves.Changed.Line;
 import jasperwing.moves.Changed.Sign;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ConsequencesTest {
     private static Consequences.Derived derived(Design design) {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         return new Consequences.Derived(design, schema, Report.of(design, schema));
     }
 

@@ -3,6 +3,7 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
@@ -13,7 +14,6 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.List;
@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
 /** Moves to values and traits and back, and those of a one-of and of keys. */
 class GroupMovesTest {
     private static List<String> columns(Design design, String entity) {
-        Table table = Schema.derive(design, Dialect.POSTGRESQL).table(entity).orElseThrow();
+        Table table = Schema.derive(design, Dialects.POSTGRESQL).table(entity).orElseThrow();
         return table.columns().stream().map(Column::name).sorted().toList();
     }
 
@@ -161,7 +161,7 @@ class GroupMovesTest {
                         "  BuoyNote 40,60\n",
                         "  MarkNote 80,250\n")
                 .doesNotContain("entity Note");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(made, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
@@ -214,6 +214,6 @@ class GroupMovesTest {
         Design made = new TextToEnum("Dive", "hazards", "Hazard", List.of("current", "boats")).on(before);
         assertThat(Notation.print(made))
                 .contains("enum Hazard: current, boats", "  hazards     Hazard list    kept as an array");
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(made, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 }

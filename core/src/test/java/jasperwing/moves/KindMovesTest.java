@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -17,7 +19,6 @@ import jasperwing.model.KindEdits;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import jasperwing.schema.Table;
@@ -43,8 +44,8 @@ class KindMovesTest {
     @Property(tries = 60, seed = "20261221")
     void everyFamilyLoadsInEveryDatabase(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
         Design design = SoundDesigns.withKinds(seed);
-        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty());
-        for (Dialect dialect : Dialect.values()) {
+        Assume.that(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR).isEmpty());
+        for (Dialect dialect : Dialects.all()) {
             try (Connection connection = Databases.loaded(design, dialect)) {
                 assertThat(connection.isClosed()).isFalse();
             }
@@ -54,7 +55,7 @@ class KindMovesTest {
     @Property(tries = 25, seed = "20261222")
     void theClassesOfEveryFamilyCompile(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws IOException {
         Design design = SoundDesigns.withKinds(seed);
-        Assume.that(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty());
+        Assume.that(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR).isEmpty());
         Path folder = Files.createTempDirectory("kinds");
         try {
             Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
@@ -74,8 +75,8 @@ class KindMovesTest {
         for (Entity entity : design.entities()) {
             for (Offer offer : Offers.ofEntity(design, entity.name())) {
                 for (Design each : List.of(offer.suggested().on(design), design)) {
-                    Schema schema = Schema.derive(each, Dialect.POSTGRESQL, schemas);
-                    Schema anew = Schema.derive(each, Dialect.POSTGRESQL);
+                    Schema schema = Schema.derive(each, Dialects.POSTGRESQL, schemas);
+                    Schema anew = Schema.derive(each, Dialects.POSTGRESQL);
                     assertThat(schema).isEqualTo(anew);
                     assertThat(messages(Report.of(each, schema, reports))).isEqualTo(messages(Report.of(each, anew)));
                 }
@@ -191,7 +192,7 @@ class KindMovesTest {
                 "  maker text(40)",
                 "each Sensor may be near one Net as net, which may have many Sensor as sensors");
         Design made = new Generalise(List.of("Sensor", "Net"), List.of("maker"), "Gear").on(design);
-        assertThat(Report.of(made, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(made, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Family.descendants(made, "Gear")).extracting(Entity::name).containsExactly("Sensor", "Net");
         assertThat(made.entity("Gear").orElseThrow().attributes())
                 .extracting(Attribute::name)
@@ -199,7 +200,7 @@ class KindMovesTest {
         assertThat(made.entity("Net").orElseThrow().attribute("code"))
                 .map(Attribute::unique)
                 .contains(true);
-        Table sensors = Schema.derive(made, Dialect.POSTGRESQL).table("Sensor").orElseThrow();
+        Table sensors = Schema.derive(made, Dialects.POSTGRESQL).table("Sensor").orElseThrow();
         assertThat(sensors.primaryKey()).containsExactly("id");
     }
 

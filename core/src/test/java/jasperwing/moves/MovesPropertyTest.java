@@ -3,6 +3,7 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.WideDesigns;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -16,7 +17,6 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -99,7 +99,7 @@ class MovesPropertyTest {
 
     /** All but circles of musts: a kind and an id can hide one, which is seen when they become a relationship. */
     private static List<String> errors(Design design) {
-        return Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR).stream()
+        return Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR).stream()
                 .filter(f -> f.rule() != Rule.REQUIRED_CYCLE)
                 .map(Finding::message)
                 .toList();
@@ -108,9 +108,9 @@ class MovesPropertyTest {
     @Property(tries = 100, seed = "20261202")
     void tablesFartherThanOneRelationshipStayAsTheyAre(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Design before = SoundDesigns.of(seed);
-        Schema was = Schema.derive(before, Dialect.POSTGRESQL);
+        Schema was = Schema.derive(before, Dialects.POSTGRESQL);
         for (Try each : offered(before, new Random(seed))) {
-            Schema is = Schema.derive(each.move().on(before), Dialect.POSTGRESQL);
+            Schema is = Schema.derive(each.move().on(before), Dialects.POSTGRESQL);
             Set<String> near = new HashSet<>();
             each.about().forEach(e -> near.addAll(Neighbours.within(before, e, 1)));
             for (Entity entity : before.entities()) {

@@ -3,12 +3,12 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -138,11 +138,11 @@ class MovesTest {
                 "each Specimen may have one Record as record, which must describe one Specimen as specimen",
                 "  key held by Specimen");
         Table specimen =
-                Schema.derive(specimens, Dialect.POSTGRESQL).table("Specimen").orElseThrow();
+                Schema.derive(specimens, Dialects.POSTGRESQL).table("Specimen").orElseThrow();
         assertThat(specimen.column("record_id"))
                 .hasValueSatisfying(c -> assertThat(c.required()).isFalse());
         assertThat(specimen.isUnique(List.of("record_id"))).isTrue();
-        assertThat(Schema.derive(specimens, Dialect.POSTGRESQL)
+        assertThat(Schema.derive(specimens, Dialects.POSTGRESQL)
                         .table("Record")
                         .orElseThrow()
                         .foreignKeys())
@@ -214,7 +214,7 @@ class MovesTest {
     @Test
     void pairsWithAnEntityOfTheirOwnAreStillDeletedWithEitherEnd() {
         Design linked = new Relink(tie(2), "Shot").on(design);
-        Table shots = Schema.derive(linked, Dialect.POSTGRESQL).table("Shot").orElseThrow();
+        Table shots = Schema.derive(linked, Dialects.POSTGRESQL).table("Shot").orElseThrow();
         assertThat(shots.foreignKeys()).extracting(ForeignKey::effect).containsOnly(DeleteEffect.DELETES);
     }
 
@@ -223,7 +223,7 @@ class MovesTest {
         Design linked = new Relink(tie(2), "Shot").on(design);
         assertThat(new OwnKey("Shot").hindrance(linked)).isEmpty();
         Design keyed = new OwnKey("Shot").on(linked);
-        Table shots = Schema.derive(keyed, Dialect.POSTGRESQL).table("Shot").orElseThrow();
+        Table shots = Schema.derive(keyed, Dialects.POSTGRESQL).table("Shot").orElseThrow();
         assertThat(shots.primaryKey()).containsExactly("id");
         assertThat(shots.uniques()).hasSize(1);
         assertThat(new OwnKey("Shot").hindrance(keyed)).isPresent();

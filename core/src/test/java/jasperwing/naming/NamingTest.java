@@ -3,6 +3,7 @@ package jasperwing.naming;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
@@ -70,7 +71,7 @@ class NamingTest {
 
     @Test
     void reservedWordsFoldCaseInSqlAndNotInJava() {
-        assertThat(Reserved.POSTGRESQL.contains("Group")).isTrue();
+        assertThat(Dialects.POSTGRESQL.reserved().contains("Group")).isTrue();
         assertThat(Reserved.JAVA.contains("class")).isTrue();
         assertThat(Reserved.JAVA.contains("Class")).isFalse();
     }

@@ -3,6 +3,7 @@ package jasperwing.naming;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
@@ -10,7 +11,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
-import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,7 +62,7 @@ class TypeAliasesTest {
     void anUnknownTypeIsToldWithWhatWasLikelyMeant() {
         Design design = Samples.design(
                 "enum Grade: good, poor", "entity Thing", "  id serial key", "  a Grad", "  b strng", "  c boolaen");
-        assertThat(Report.of(design, Dialect.POSTGRESQL).findings().stream()
+        assertThat(Report.of(design, Dialects.POSTGRESQL).findings().stream()
                         .filter(f -> f.message().contains("which is no type"))
                         .map(f -> f.fixes().get(0).title()))
                 .containsExactly("Make it Grade", "Make it long text", "Make it boolean");
@@ -74,7 +74,7 @@ class TypeAliasesTest {
     @Test
     void aFindingOfAnUnknownTypeStillOffersAnEnum() {
         Design design = Samples.design("entity Thing", "  id serial key", "  a Hue");
-        assertThat(Report.of(design, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(design, Dialects.POSTGRESQL).findings())
                 .flatExtracting(Finding::fixes)
                 .extracting(f -> f.title())
                 .contains("Add an enum Hue", "Make it text(40)");

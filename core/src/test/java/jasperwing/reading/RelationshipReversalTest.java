@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.Optional;
@@ -84,7 +84,7 @@ class RelationshipReversalTest {
     }
 
     private static java.util.List<String> columns(Design design) {
-        return Schema.derive(design, Dialect.POSTGRESQL).tables().stream()
+        return Schema.derive(design, Dialects.POSTGRESQL).tables().stream()
                 .flatMap(t -> t.columns().stream().map(c -> qualified(t, c.name())))
                 .sorted()
                 .toList();

@@ -3,12 +3,12 @@ package jasperwing.say;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -30,7 +30,7 @@ class KindSpeechTest {
         assertThat(understood.sentences()).containsExactly("entity Trap is a kind of Gear");
         Design after = understood.edit().on(design);
         assertThat(after.parent("Trap")).map(Entity::name).contains("Gear");
-        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(after, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test

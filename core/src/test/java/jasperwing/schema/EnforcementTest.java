@@ -4,13 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a design says, held by real databases against real rows. */
 class EnforcementTest {
@@ -88,7 +89,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void valuesKeepToTheirTypesRangesAndEnums(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into dives (number, code) values (0, 'x')");
@@ -103,7 +104,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void referencesPointToSomethingAndOneToOnesAreNotShared(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into logs (id, dive_id) values (2, 77)");
@@ -114,7 +115,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void deletingRefusesEmptiesOrDeletesAsSaid(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             done(db, "insert into assignments (dive_id, diver_id, duty) values (2, 1, 'leader')");
@@ -130,7 +131,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void pairsAreThereOnce(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into dive_tags (dive_id, tag_id) values (1, 1)");
@@ -141,7 +142,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aColumnForEachHasExactlyOneFilled(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into notes (id) values (1)");
@@ -154,7 +155,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aKindAndAnIdAreFilledTogetherAndTheKindIsKnown(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into tags (id, about_kind, about_id) values (2, 'Tide', 1)");

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 
 import jasperwing.ExampleDesigns;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
@@ -25,7 +27,7 @@ class ExampleDesignsTest {
 
     private static Stream<Arguments> all() {
         return ExampleDesigns.NAMES.stream()
-                .flatMap(n -> Stream.of(Dialect.values()).map(d -> Arguments.of(n, d)));
+                .flatMap(n -> Dialects.all().stream().map(d -> Arguments.of(n, d)));
     }
 
     @ParameterizedTest

@@ -4,12 +4,13 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is made of several columns is there or not, in every database: a reference with a wider key, and a value that may be missing. */
 class FilledTogetherTest {
@@ -31,7 +32,7 @@ class FilledTogetherTest {
             "each Freight must be loaded at one Platform as dock, which may have many Freight as freights");
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aReferenceOfSeveralColumnsIsNeverHalfFilled(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(RAIL, dialect);
                 Statement statement = connection.createStatement()) {
@@ -47,7 +48,7 @@ class FilledTogetherTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aRowWithoutAnOptionalValueIsTakenAlsoWhereAPartHasADefault(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(RAIL, dialect);
                 Statement statement = connection.createStatement()) {

@@ -1,5 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -177,7 +179,7 @@ public final class FirstRows {
         rows.computeIfAbsent(table.name(), t -> new LinkedHashMap<>()).put(wanted.entity(), values);
         String start = "insert into " + quote(table.name());
         if (values.isEmpty()) {
-            return start + (schema.dialect() == Dialect.MARIADB ? " () values ()" : " default values");
+            return start + (schema.dialect() == Dialects.MARIADB ? " () values ()" : " default values");
         }
         String columns = values.keySet().stream().map(this::quote).collect(Collectors.joining(", "));
         return start + " (" + columns + ") values (" + String.join(", ", values.values()) + ")";
@@ -350,13 +352,13 @@ public final class FirstRows {
     private String sample(Scalar scalar, Optional<Literal> bound) {
         Dialect dialect = schema.dialect();
         return switch (scalar) {
-            case BOOLEAN -> dialect == Dialect.SQLITE ? "1" : "true";
+            case BOOLEAN -> dialect == Dialects.SQLITE ? "1" : "true";
             case DATE -> dialect.literal(bound.map(Literal::text).orElse("2026-03-01"));
             case TIME -> "'08:00:00'";
             case TIMESTAMP, LOCAL_TIMESTAMP -> "'2026-03-01 08:00:00'";
             case UUID -> "'6f1b0a52-0f43-4a53-9c0e-1d8f5f2c7a%02d'".formatted(number % 100);
-            case JSON -> (dialect == Dialect.H2 ? "json " : "") + "'{}'";
-            case BINARY -> dialect == Dialect.POSTGRESQL ? "'\\x00'" : "x'00'";
+            case JSON -> (dialect == Dialects.H2 ? "json " : "") + "'{}'";
+            case BINARY -> dialect == Dialects.POSTGRESQL ? "'\\x00'" : "x'00'";
             default -> "1";
         };
     }

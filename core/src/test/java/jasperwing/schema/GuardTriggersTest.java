@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -12,7 +14,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Triggers refuse and do what they say, in the databases themselves. */
 class GuardTriggersTest {
@@ -78,9 +80,7 @@ class GuardTriggersTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "SQLITE"})
+    @ValueSource(strings = {"postgresql", "mariadb", "sqlite"})
     void aKindAndAnIdReferToARow(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.guarded(CLINIC, dialect);
                 Statement statement = connection.createStatement()) {
@@ -108,9 +108,7 @@ class GuardTriggersTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "SQLITE"})
+    @ValueSource(strings = {"postgresql", "mariadb", "sqlite"})
     void rowsInSeveralTablesAreReferredTo(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.guarded(CLINIC, dialect);
                 Statement statement = connection.createStatement()) {
@@ -142,9 +140,7 @@ class GuardTriggersTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "SQLITE"})
+    @ValueSource(strings = {"postgresql", "mariadb", "sqlite"})
     void aRowIsOfOneKind(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.guarded(FLEET, dialect);
                 Statement statement = connection.createStatement()) {
@@ -175,7 +171,7 @@ class GuardTriggersTest {
 
     @Test
     void theScriptOfMariaDbDelimitsWhatHasSemicolons() {
-        Schema schema = Schema.derive(CLINIC, Dialect.MARIADB);
+        Schema schema = Schema.derive(CLINIC, Dialects.MARIADB);
         assertThat(GuardTriggers.script(schema, GuardTriggers.of(CLINIC, schema))
                         .text())
                 .startsWith(
@@ -193,11 +189,11 @@ class GuardTriggersTest {
                 "entity Core",
                 "  id serial key",
                 "each Core must be of one Plot, which may have many Core");
-        assertThat(GuardTriggers.of(plain, Schema.derive(plain, Dialect.POSTGRESQL)))
+        assertThat(GuardTriggers.of(plain, Schema.derive(plain, Dialects.POSTGRESQL)))
                 .isEmpty();
-        assertThat(GuardTriggers.script(Schema.derive(CLINIC, Dialect.POSTGRESQL), java.util.List.of())
+        assertThat(GuardTriggers.script(Schema.derive(CLINIC, Dialects.POSTGRESQL), java.util.List.of())
                         .text())
                 .isEmpty();
-        assertThat(GuardTriggers.of(CLINIC, Schema.derive(CLINIC, Dialect.H2))).isEmpty();
+        assertThat(GuardTriggers.of(CLINIC, Schema.derive(CLINIC, Dialects.H2))).isEmpty();
     }
 }

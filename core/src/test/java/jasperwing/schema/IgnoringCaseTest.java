@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import java.sql.Connection;
@@ -12,7 +14,7 @@ import java.sql.Statement;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class IgnoringCaseTest {
     private static final Design DESIGN = Samples.design(
@@ -37,7 +39,7 @@ class IgnoringCaseTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void capitalsMakeNoDifferenceWhereTheyAreIgnored(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
@@ -54,7 +56,7 @@ class IgnoringCaseTest {
     @Test
     void anIndexComparesSmallLettersWhereItCan() {
         Table observers =
-                Schema.derive(DESIGN, Dialect.POSTGRESQL).table("Observer").orElseThrow();
+                Schema.derive(DESIGN, Dialects.POSTGRESQL).table("Observer").orElseThrow();
         assertThat(observers.uniques())
                 .extracting(UniqueKey::compared)
                 .containsExactlyInAnyOrder(
@@ -68,7 +70,7 @@ class IgnoringCaseTest {
     @Test
     void elsewhereAColumnHoldsTheSmallLetters() {
         Table observers =
-                Schema.derive(DESIGN, Dialect.MARIADB).table("Observer").orElseThrow();
+                Schema.derive(DESIGN, Dialects.MARIADB).table("Observer").orElseThrow();
         assertThat(observers.column("mail_folded").orElseThrow().computed()).isEqualTo("(lower(mail))");
         assertThat(observers.uniques()).extracting(UniqueKey::columns).contains(List.of("mail_folded"));
     }

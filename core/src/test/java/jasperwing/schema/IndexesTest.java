@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -20,7 +22,7 @@ import java.sql.Statement;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class IndexesTest {
@@ -46,7 +48,7 @@ class IndexesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void whatIsUniqueAmongSomeRowsIsHeldAmongThemAlone(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
@@ -65,17 +67,17 @@ class IndexesTest {
 
     @Test
     void eachDatabaseGetsWhatItCan() {
-        assertThat(sql(Dialect.POSTGRESQL))
+        assertThat(sql(Dialects.POSTGRESQL))
                 .contains(
                         "create unique index uq_visits_boat on visits (boat) where left_at is null;",
                         "create index ix_visits_arrived_at_boat on visits (arrived_at, boat);",
                         "create index ix_visits_state on visits (state) include (length);",
                         "create index ix_visits_length on visits (length) where (state = 'open') and (length > 3);");
-        assertThat(sql(Dialect.SQLITE))
+        assertThat(sql(Dialects.SQLITE))
                 .contains(
                         "create unique index uq_visits_boat on visits (boat) where left_at is null;",
                         "create index ix_visits_state_length on visits (state, length);");
-        assertThat(sql(Dialect.MARIADB))
+        assertThat(sql(Dialects.MARIADB))
                 .contains(
                         "boat_where varchar(20) generated always as (case when (left_at is null) then boat end) stored")
                 .contains("create index ix_visits_length on visits (length);");
@@ -83,7 +85,7 @@ class IndexesTest {
 
     @Test
     void anIndexOfSomeRowsIsNoneForAReference() {
-        Table visits = Schema.derive(DESIGN, Dialect.POSTGRESQL).table("Visit").orElseThrow();
+        Table visits = Schema.derive(DESIGN, Dialects.POSTGRESQL).table("Visit").orElseThrow();
         assertThat(visits.isIndexed(List.of("arrived_at"))).isTrue();
         assertThat(visits.isIndexed(List.of("boat"))).isFalse();
     }
@@ -106,7 +108,7 @@ class IndexesTest {
         assertThat(split.entity("Visit").orElseThrow().indexes())
                 .extracting(i -> i.named())
                 .containsExactly(List.of("arrivedAt", "boat"), List.of("state"));
-        assertThat(Report.of(split, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(split, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
     }
 
     @Test
@@ -117,10 +119,10 @@ class IndexesTest {
                 "  boat text(20)",
                 "  index (boat) where depth > 3",
                 "  index (ship)");
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR))
+        assertThat(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .contains(Rule.INDEX_CONDITION, Rule.UNKNOWN_NAME);
-        assertThat(Schema.derive(design, Dialect.POSTGRESQL).sql()).doesNotContain("create index");
+        assertThat(Schema.derive(design, Dialects.POSTGRESQL).sql()).doesNotContain("create index");
     }
 
     @ParameterizedTest
@@ -130,22 +132,22 @@ class IndexesTest {
         String[] both = attributes.split("\\|");
         Design design = Samples.design(
                 "entity Berth", "  id serial key", "  " + both[0], "  " + both[1], "  index (names, codes)");
-        List<Finding> errors = Report.of(design, Dialect.MARIADB).of(Level.ERROR);
+        List<Finding> errors = Report.of(design, Dialects.MARIADB).of(Level.ERROR);
         assertThat(errors).extracting(Finding::rule).containsExactly(Rule.CANNOT_INDEX);
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
         Design mended = errors.get(0).fixes().get(0).edit().on(design);
-        try (Connection connection = Databases.open(Dialect.MARIADB);
+        try (Connection connection = Databases.open(Dialects.MARIADB);
                 Statement statement = connection.createStatement()) {
-            String refused = Schema.derive(design, Dialect.MARIADB).sql();
+            String refused = Schema.derive(design, Dialects.MARIADB).sql();
             assertThatThrownBy(() -> statement.executeUpdate(refused)).hasMessageContaining("key was too long");
             statement.execute("drop table if exists berths");
-            statement.executeUpdate(Schema.derive(mended, Dialect.MARIADB).sql());
+            statement.executeUpdate(Schema.derive(mended, Dialects.MARIADB).sql());
         }
     }
 
     /** MariaDB computes nothing from a column that a delete empties. */
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void whatADeleteEmptiesIsUniqueAmongSomeRows(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Berth",

@@ -3,6 +3,8 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -10,7 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The query for rows that refer to nothing finds them, in the databases themselves. */
 class LooseReferenceTest {
@@ -35,7 +37,7 @@ class LooseReferenceTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void rowsThatPointToNothingAreFound(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(DESIGN, dialect);
                 Statement statement = connection.createStatement()) {
@@ -52,7 +54,7 @@ class LooseReferenceTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void rowsThatPointToAnotherKindAreFound(Dialect dialect) throws SQLException {
         Design kinds = Samples.design(
                 "entity Net",
@@ -84,7 +86,7 @@ class LooseReferenceTest {
                 "  id serial key",
                 "each Remark may be about one of Plot as subject",
                 "  kept as a kind and an id");
-        LooseReference reference = LooseReference.all(outside, Schema.derive(outside, Dialect.POSTGRESQL))
+        LooseReference reference = LooseReference.all(outside, Schema.derive(outside, Dialects.POSTGRESQL))
                 .get(0);
         assertThat(reference.unchecked()).containsExactly("Plot");
         assertThat(reference.dangling()).contains("not (\n  remarks.subject_kind in ('Plot'));");

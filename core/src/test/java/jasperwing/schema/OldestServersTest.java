@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import jasperwing.ExampleDesigns;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.io.IOException;
 import java.net.URL;
@@ -70,10 +72,10 @@ class OldestServersTest {
                         .setPgBinaryResolver((system, machine) -> jar.getResourceAsStream("postgres-linux-x86_64.txz"))
                         .start()) {
             try (Connection connection = server.getPostgresDatabase().getConnection()) {
-                assertThat(read(connection, "show server_version")).startsWith(Dialect.POSTGRESQL.oldest() + ".");
+                assertThat(read(connection, "show server_version")).startsWith(Dialects.POSTGRESQL.oldest() + ".");
             }
             int[] count = {0};
-            examples(Dialect.POSTGRESQL, () -> {
+            examples(Dialects.POSTGRESQL, () -> {
                 String name = "example" + count[0]++;
                 try (Connection connection = server.getPostgresDatabase().getConnection();
                         Statement statement = connection.createStatement()) {
@@ -90,9 +92,9 @@ class OldestServersTest {
             Driver driver = (Driver)
                     jar.loadClass("org.h2.Driver").getDeclaredConstructor().newInstance();
             try (Connection connection = driver.connect("jdbc:h2:mem:", new Properties())) {
-                assertThat(read(connection, "select h2version()")).startsWith(Dialect.H2.oldest() + ".");
+                assertThat(read(connection, "select h2version()")).startsWith(Dialects.H2.oldest() + ".");
             }
-            examples(Dialect.H2, () -> driver.connect("jdbc:h2:mem:", new Properties()));
+            examples(Dialects.H2, () -> driver.connect("jdbc:h2:mem:", new Properties()));
         }
     }
 }

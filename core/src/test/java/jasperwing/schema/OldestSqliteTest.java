@@ -3,6 +3,7 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import java.io.IOException;
 import java.net.URL;
@@ -33,7 +34,7 @@ class OldestSqliteTest {
                     oldest.loadClass("org.sqlite.JDBC").getDeclaredConstructor().newInstance();
             try (Connection connection = driver.connect("jdbc:sqlite::memory:", new Properties());
                     Statement statement = connection.createStatement()) {
-                statement.executeUpdate(Schema.derive(design, Dialect.SQLITE).sql());
+                statement.executeUpdate(Schema.derive(design, Dialects.SQLITE).sql());
                 work.on(statement);
             }
         }
@@ -49,7 +50,7 @@ class OldestSqliteTest {
     @Test
     void itIsTheOneThatIsNamed() throws Exception {
         loaded(Samples.demo(), s -> assertThat(read(s, "select sqlite_version()"))
-                .startsWith(Dialect.SQLITE.oldest() + "."));
+                .startsWith(Dialects.SQLITE.oldest() + "."));
     }
 
     @Test

@@ -7,6 +7,7 @@ import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
@@ -106,11 +107,11 @@ class PlainPersistenceTest {
         files.add(new GeneratedFile("test/" + scenario + ".java", text(scenario), ""));
         Javac.write(files, folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));
-        try (Connection connection = Databases.open(Dialect.POSTGRESQL);
+        try (Connection connection = Databases.open(Dialects.POSTGRESQL);
                 URLClassLoader loader = new URLClassLoader(
                         new URL[] {folder.resolve("classes").toUri().toURL()})) {
             try (Statement statement = connection.createStatement()) {
-                statement.execute(Schema.derive(design, Dialect.POSTGRESQL).sql());
+                statement.execute(Schema.derive(design, Dialects.POSTGRESQL).sql());
             }
             loader.loadClass("test." + scenario)
                     .getMethod("run", Connection.class)

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.fail;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -23,7 +25,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** No error, so it works; an error, so it does not: both are tried on the databases themselves. */
 class PromiseTest {
@@ -34,22 +36,22 @@ class PromiseTest {
     @Property(tries = 250, seed = "20261128")
     void aDesignIsFreeOfErrorsJustWhenItsFirstRowsCanBeStoredInSqlite(
             @ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
-        holds(seed, Dialect.SQLITE);
+        holds(seed, Dialects.SQLITE);
     }
 
     @Property(tries = 200, seed = "20261129")
     void andInH2(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
-        holds(seed, Dialect.H2);
+        holds(seed, Dialects.H2);
     }
 
     @Property(tries = 60, seed = "20261130")
     void andInPostgresql(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
-        holds(seed, Dialect.POSTGRESQL);
+        holds(seed, Dialects.POSTGRESQL);
     }
 
     @Property(tries = 60, seed = "20261201")
     void andInMariadb(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) throws SQLException {
-        holds(seed, Dialect.MARIADB);
+        holds(seed, Dialects.MARIADB);
     }
 
     private static void holds(long seed, Dialect dialect) throws SQLException {
@@ -75,7 +77,7 @@ class PromiseTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void whatWouldBeEmptiedAndMustBeFilledCannotBeDeleted(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Plot",
@@ -99,7 +101,7 @@ class PromiseTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aKeyThatIsCountedInSeveralTablesIsOfTwoRows(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Net, only its kinds",
@@ -127,10 +129,10 @@ class PromiseTest {
     @Test
     void oneIdColumnIsComparedWithNoKeyOfAnotherType() throws SQLException {
         Design design = Samples.demo();
-        assertThat(Report.of(design, Dialect.POSTGRESQL).of(Level.ERROR))
+        assertThat(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR))
                 .extracting(Finding::rule)
                 .containsExactly(Rule.ONE_OF_KEYS_DIFFER);
-        try (Connection connection = Databases.loaded(design, Dialect.POSTGRESQL);
+        try (Connection connection = Databases.loaded(design, Dialects.POSTGRESQL);
                 Statement statement = connection.createStatement()) {
             assertThatThrownBy(() -> statement.execute("select * from notes n join dives d on d.id = n.subject_id"))
                     .isInstanceOf(SQLException.class);
@@ -143,7 +145,7 @@ class PromiseTest {
                 .mapToObj(AnyModels::of)
                 .toList();
         long wrong = designs.stream()
-                .filter(d -> !Report.of(d, Dialect.POSTGRESQL).of(Level.ERROR).isEmpty())
+                .filter(d -> !Report.of(d, Dialects.POSTGRESQL).of(Level.ERROR).isEmpty())
                 .count();
         assertThat(wrong).isBetween(30L, 240L);
     }

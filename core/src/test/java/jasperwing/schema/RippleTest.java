@@ -3,6 +3,8 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.schema.Ripple.Effect;
 import java.sql.Connection;
@@ -12,7 +14,7 @@ import java.sql.Statement;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class RippleTest {
     private static final Design MARSH = Samples.design(
@@ -36,7 +38,7 @@ class RippleTest {
             "  kept as a kind and an id");
 
     private static Ripple ripple(Design design, String entity) {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         return Ripple.of(design, schema, schema.table(entity).orElseThrow());
     }
 
@@ -84,7 +86,7 @@ class RippleTest {
 
     @Test
     void aKindAndAnIdAreFilledAfterTheRowsTheyReferTo() {
-        assertThat(Order.ofRows(MARSH, Schema.derive(MARSH, Dialect.POSTGRESQL)).tables().stream()
+        assertThat(Order.ofRows(MARSH, Schema.derive(MARSH, Dialects.POSTGRESQL)).tables().stream()
                         .map(Table::name))
                 .containsSubsequence("marshes", "plots", "cores", "sketches");
     }
@@ -101,7 +103,7 @@ class RippleTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void isWhatTheDatabaseDoes(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(MARSH, dialect);
                 Statement statement = connection.createStatement()) {

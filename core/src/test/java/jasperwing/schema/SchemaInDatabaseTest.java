@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
@@ -12,17 +14,18 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SchemaInDatabaseTest {
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theDemoLoadsAndTheCatalogAgrees(Dialect dialect) throws SQLException {
         agrees(Samples.demo(), dialect);
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void circlesAreClosedAndHostileNamesAreQuoted(Dialect dialect) throws SQLException {
         agrees(
                 Samples.design(
@@ -40,7 +43,7 @@ class SchemaInDatabaseTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void compositeKeysTravelWhole(Dialect dialect) throws SQLException {
         agrees(
                 Samples.design(
@@ -63,9 +66,7 @@ class SchemaInDatabaseTest {
     }
 
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "H2"})
+    @ValueSource(strings = {"postgresql", "mariadb", "h2"})
     void documentationIsKeptAsComments(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Core",
@@ -74,7 +75,7 @@ class SchemaInDatabaseTest {
                 "  depth int \"In metres, from the top.\"",
                 "  story text(9)? \"" + "long ".repeat(500) + "\"");
         try (Connection connection = Databases.loaded(design, dialect)) {
-            boolean capitals = dialect == Dialect.H2;
+            boolean capitals = dialect == Dialects.H2;
             try (ResultSet rows = connection
                     .getMetaData()
                     .getTables(connection.getCatalog(), null, capitals ? "CORES" : "cores", null)) {
@@ -96,9 +97,7 @@ class SchemaInDatabaseTest {
 
     /** What the key that holds two routes together says is so. */
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "H2"})
+    @ValueSource(strings = {"postgresql", "mariadb", "h2"})
     void routesThatMayDisagreeAreHeldTogetherByTheKeyThatIsOffered(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Marsh",

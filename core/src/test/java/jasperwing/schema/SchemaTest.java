@@ -3,6 +3,7 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import java.util.Arrays;
@@ -110,7 +111,7 @@ class SchemaTest {
                         "entity Account, outside",
                         "  id text(36) key",
                         "each Dive must be logged by one Account"),
-                Dialect.POSTGRESQL);
+                Dialects.POSTGRESQL);
         assertThat(schema.tables()).extracting(Table::name).containsExactly("dives");
         assertThat(schema.sql()).contains("account_id varchar(36) not null").doesNotContain("references");
     }
@@ -125,7 +126,7 @@ class SchemaTest {
                         "  id serial key",
                         "entity " + "Long".repeat(30),
                         "  " + "name".repeat(30) + " int key"),
-                Dialect.POSTGRESQL);
+                Dialects.POSTGRESQL);
         assertThat(schema.tables()).extracting(Table::name).startsWith("dive_logs", "dive_logs_2");
         assertThat(schema.tables().get(2).name()).hasSize(63);
         assertThat(schema.tables().get(2).primaryKey().get(0)).hasSize(63);
@@ -144,7 +145,7 @@ class SchemaTest {
                         "each Photo must be of one Dive",
                         "each Dive may have one Crew as crew, which may have many Dive",
                         "each Crew may have one Dive as last, which may be last of many Crew as lastOf"),
-                Dialect.POSTGRESQL);
+                Dialects.POSTGRESQL);
         Order order = Order.of(schema);
         assertThat(order.steps())
                 .extracting(s -> s.stream().map(Table::name).toList())
@@ -171,11 +172,11 @@ class SchemaTest {
     }
 
     private static String sql(String... lines) {
-        return Schema.derive(Samples.design(lines), Dialect.POSTGRESQL).sql();
+        return Schema.derive(Samples.design(lines), Dialects.POSTGRESQL).sql();
     }
 
     private static Table table(String name, String... lines) {
         Design design = Samples.design(lines);
-        return Schema.derive(design, Dialect.POSTGRESQL).named(name).orElseThrow();
+        return Schema.derive(design, Dialects.POSTGRESQL).named(name).orElseThrow();
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
@@ -18,7 +20,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class SortedAsTest {
@@ -49,7 +50,7 @@ class SortedAsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"POSTGRESQL", "MARIADB"})
+    @ValueSource(strings = {"postgresql", "mariadb"})
     void textsComeInTheOrderOfTheirLanguage(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
@@ -70,7 +71,7 @@ class SortedAsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"POSTGRESQL", "MARIADB"})
+    @ValueSource(strings = {"postgresql", "mariadb"})
     void theCatalogHasTheCollationsThatWereDerived(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DESIGN, dialect);
         try (Connection connection = Databases.open(dialect);
@@ -96,13 +97,13 @@ class SortedAsTest {
 
     @Test
     void whatRefersToATextIsSortedAsItIs() {
-        Table calls = Schema.derive(DESIGN, Dialect.MARIADB).table("Call").orElseThrow();
+        Table calls = Schema.derive(DESIGN, Dialects.MARIADB).table("Call").orElseThrow();
         assertThat(calls.column("port_name").orElseThrow().collation())
                 .isEqualTo("utf8mb4_uca1400_swedish_nopad_as_cs");
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"SQLITE", "H2"})
+    @ValueSource(strings = {"sqlite", "h2"})
     void whereNoLanguageIsKnownACautionTellsAndTheTablesStand(Dialect dialect) throws SQLException {
         assertThat(Report.of(DESIGN, dialect).findings())
                 .filteredOn(f -> f.rule() == Rule.SORTED_OTHERWISE)

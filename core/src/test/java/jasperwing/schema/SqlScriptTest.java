@@ -3,13 +3,15 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class SqlScriptTest {
     private static final Design BAKERY = Samples.design(
@@ -39,7 +41,7 @@ class SqlScriptTest {
 
     @Test
     void everyLineNamesTheElementItWasDerivedFrom() {
-        SqlScript script = Schema.derive(BAKERY, Dialect.POSTGRESQL).script();
+        SqlScript script = Schema.derive(BAKERY, Dialects.POSTGRESQL).script();
         Relationship bakes = BAKERY.relationships().get(0);
         Relationship suits = BAKERY.relationships().get(1);
         assertThat(originOf(script, "create type")).isEqualTo(SqlOrigin.of("Grain", ""));
@@ -55,7 +57,7 @@ class SqlScriptTest {
     }
 
     @ParameterizedTest
-    @EnumSource
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void someTablesAreWrittenInTheOrderOfAll(Dialect dialect) {
         Schema schema = Schema.derive(BAKERY, dialect);
         List<Table> both = List.of(
@@ -76,7 +78,7 @@ class SqlScriptTest {
                 "  id serial key",
                 "each Sailor must serve on one Ship, which may have many Sailor",
                 "each Ship may be led by one Sailor as captain");
-        Schema schema = Schema.derive(circle, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(circle, Dialects.POSTGRESQL);
         assertThat(schema.script(schema.tables()).text()).contains("alter table");
         assertThat(schema.sql(schema.table("Ship").orElseThrow()))
                 .doesNotContain("alter table")

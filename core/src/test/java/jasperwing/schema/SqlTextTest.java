@@ -3,6 +3,8 @@ package jasperwing.schema;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import org.junit.jupiter.api.Test;
 
@@ -15,7 +17,7 @@ class SqlTextTest {
     @Test
     void constraintsAreNamedInSnakeCaseLikeEverythingElse() {
         assertThat(sql(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "entity Drug",
                         "  drugCode text(9) key",
                         "  brandName text(20) unique",
@@ -30,7 +32,7 @@ class SqlTextTest {
     @Test
     void joinTablesHaveNaturalNames() {
         assertThat(sql(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "entity Item",
                         "  id serial key",
                         "entity Memo",
@@ -49,29 +51,29 @@ class SqlTextTest {
 
     @Test
     void aTableWithTheNameOfAKeyDoesNotCollideWithIt() {
-        assertThat(sql(Dialect.POSTGRESQL, "entity Dive", "  id serial key", "entity PkDive", "  id serial key"))
+        assertThat(sql(Dialects.POSTGRESQL, "entity Dive", "  id serial key", "entity PkDive", "  id serial key"))
                 .contains("create table pk_dives (", "constraint pk_dives_2 primary key");
     }
 
     @Test
     void theHeadSaysWhatItIsAndWhatItTakes() {
         String[] plot = {"entity Plot", "  id serial key"};
-        assertThat(sql(Dialect.POSTGRESQL, plot))
+        assertThat(sql(Dialects.POSTGRESQL, plot))
                 .startsWith("-- Tables of Test\n-- PostgreSQL 12 or later\n\nbegin;\n\ncreate table")
                 .endsWith(";\n\ncommit;\n");
-        assertThat(sql(Dialect.SQLITE, plot))
+        assertThat(sql(Dialects.SQLITE, plot))
                 .contains("pragma foreign_keys = on;\n\nbegin;\n")
                 .endsWith("commit;\n");
-        assertThat(sql(Dialect.MARIADB, plot))
+        assertThat(sql(Dialects.MARIADB, plot))
                 .startsWith("-- Tables of Test\n-- MariaDB 10.7 or later\n\ncreate table")
                 .doesNotContain("begin;", "commit;");
-        assertThat(Schema.derive(Design.named("a\nb"), Dialect.H2).sql()).isEmpty();
+        assertThat(Schema.derive(Design.named("a\nb"), Dialects.H2).sql()).isEmpty();
     }
 
     @Test
     void longChecksStandInLines() {
         assertThat(sql(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "entity Plot",
                         "  id serial key",
                         "  code text(40) longer than 3 matching /[a-z]{4,12} (?:and|or) [a-z]{4,12}(?:-[a-z]{4,12}(?:-[a-z]{4,12})?)?/",
@@ -89,7 +91,7 @@ class SqlTextTest {
     @Test
     void aCheckOfAKindSaysNothingTwice() {
         assertThat(sql(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "entity Net",
                         "  kinds kept in one table",
                         "  id serial key",
@@ -101,7 +103,7 @@ class SqlTextTest {
     @Test
     void anIndexThatAnotherBeginsWithIsLeftOut() {
         assertThat(sql(
-                        Dialect.POSTGRESQL,
+                        Dialects.POSTGRESQL,
                         "entity Station",
                         "  code text(9) key",
                         "entity Platform",
@@ -119,7 +121,7 @@ class SqlTextTest {
 
     @Test
     void theUnitOfADurationIsInItsComment() {
-        assertThat(sql(Dialect.POSTGRESQL, "entity Dive", "  id serial key", "  took duration?"))
+        assertThat(sql(Dialects.POSTGRESQL, "entity Dive", "  id serial key", "  took duration?"))
                 .contains("comment on column dives.took is 'In milliseconds';");
     }
 }

@@ -3,11 +3,12 @@ package jasperwing.walk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.naming.Step;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -18,7 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class WalkTest {
     private static final Design DEMO = Samples.demo();
@@ -89,7 +90,7 @@ class WalkTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void whatOnlyOneOfTwoPathsReachesIsRead(Dialect dialect) throws SQLException {
         Walk around = Walk.of(DEMO, "Dive", "site.dives.expedition");
         Walk straight = Walk.of(DEMO, "Dive", "expedition");
@@ -124,7 +125,7 @@ class WalkTest {
 
     @Test
     void theJoinsFollowTheKeys() {
-        Schema schema = Schema.derive(DIVES, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(DIVES, Dialects.POSTGRESQL);
         assertThat(Walk.of(DIVES, "Dive", "photos.tags").sql(schema))
                 .isEqualTo(
                         """
@@ -137,13 +138,13 @@ class WalkTest {
                         """);
         assertThat(Walk.of(DIVES, "Stamp", "thing[Dive]").sql(schema))
                 .contains("join dives thing_dive on stamp.thing_kind = 'Dive' and stamp.thing_id = thing_dive.id");
-        assertThat(Walk.of(DEMO, "Researcher", "account").sql(Schema.derive(DEMO, Dialect.POSTGRESQL)))
+        assertThat(Walk.of(DEMO, "Researcher", "account").sql(Schema.derive(DEMO, Dialects.POSTGRESQL)))
                 .as("an account lives outside")
                 .isEmpty();
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void theSqlFindsTheRowsThatArePointedTo(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DIVES, dialect);
         try (Connection connection = Databases.open(dialect)) {
@@ -192,7 +193,7 @@ class WalkTest {
 
     /** Every path of up to three steps through the demo is understood by the database. */
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void everyPathOfTheDemoCanBeRun(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DEMO, dialect);
         int tried = 0;

@@ -2,9 +2,10 @@ package jasperwing.weigh;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.FirstRows;
 import jasperwing.schema.Schema;
 import java.sql.Connection;
@@ -124,7 +125,7 @@ final class FactTrial implements AutoCloseable {
 
     /** How many tables there are. */
     int tables() throws SQLException {
-        String schema = dialect == Dialect.POSTGRESQL ? "public" : dialect == Dialect.H2 ? "PUBLIC" : null;
+        String schema = dialect == Dialects.POSTGRESQL ? "public" : dialect == Dialects.H2 ? "PUBLIC" : null;
         String[] types = {"TABLE", "BASE TABLE"};
         try (ResultSet found = connection.getMetaData().getTables(connection.getCatalog(), schema, null, types)) {
             return names(found, "TABLE_NAME").size();
@@ -164,7 +165,7 @@ final class FactTrial implements AutoCloseable {
 
     /** H2 has its names in capitals. */
     private String own(String name) {
-        return dialect == Dialect.H2 ? name.toUpperCase(Locale.ROOT) : name;
+        return dialect == Dialects.H2 ? name.toUpperCase(Locale.ROOT) : name;
     }
 
     private static List<String> names(ResultSet found, String column) throws SQLException {

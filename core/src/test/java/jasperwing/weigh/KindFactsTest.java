@@ -3,13 +3,13 @@ package jasperwing.weigh;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of the ways to keep kinds, tried in every database. */
 class KindFactsTest {
@@ -41,7 +41,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aTableEach(Dialect dialect) throws SQLException {
         String[] motor = {
             "insert into crafts (id, kind, name) values (" + MOTOR + ", 'Motor', 'm')",
@@ -66,7 +66,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void oneTable(Dialect dialect) throws SQLException {
         String insert = "insert into crafts (id, kind, name, power, sails) values (";
         String[] motor = {insert + MOTOR + ", 'Motor', 'm', 1, null)"};
@@ -86,7 +86,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void completeTables(Dialect dialect) throws SQLException {
         String[] motor = {"insert into motors (id, name, power) values (" + MOTOR + ", 'm', 1)"};
         String[] sailer = {"insert into sailers (id, name, sails) values (" + SAILER + ", 's', 1)"};

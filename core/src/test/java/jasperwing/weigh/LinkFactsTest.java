@@ -1,14 +1,14 @@
 package jasperwing.weigh;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of the ways to keep the pairs of a many-to-many and a one-to-one, tried in every database. */
 class LinkFactsTest {
@@ -32,7 +32,7 @@ class LinkFactsTest {
             "  deleting Play deletes ActorPlay too");
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void pairs(Dialect dialect) throws SQLException {
         for (Way way : weighed(PLAIN, dialect).ways()) {
             pairs(PLAIN, dialect, way);
@@ -95,7 +95,7 @@ class LinkFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void oneToOnes(Dialect dialect) throws SQLException {
         oneToOne(
                 dialect,

@@ -1,14 +1,15 @@
 package jasperwing.weigh;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of the ways to keep a list, tried in every database. */
 class ListFactsTest {
@@ -18,12 +19,12 @@ class ListFactsTest {
             Samples.design("entity Song", "  id serial key", "  title text(40)", "  moods text(9) list");
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void inOneColumn(Dialect dialect) throws SQLException {
         List<Way> ways = weighed(dialect).ways();
         for (Way way : ways.subList(0, 2)) {
             boolean array =
-                    way.title().equals("In one column") && (dialect == Dialect.POSTGRESQL || dialect == Dialect.H2);
+                    way.title().equals("In one column") && (dialect == Dialects.POSTGRESQL || dialect == Dialects.H2);
             try (FactTrial trial = new FactTrial(design, dialect, way)) {
                 trial.says("read with the song, no join", trial.takes("select moods from songs"));
                 String several = insert(91, list(dialect, array, "b", "a", "b"));
@@ -32,7 +33,7 @@ class ListFactsTest {
                 boolean checked = !trial.takes(insert(91, list(dialect, array, "0123456789")));
                 trial.says("the database checks every element", checked);
                 trial.says("the database cannot fully check the elements", !checked);
-                boolean gin = dialect == Dialect.POSTGRESQL && trial.takes("create index on songs using gin (moods)");
+                boolean gin = dialect == Dialects.POSTGRESQL && trial.takes("create index on songs using gin (moods)");
                 trial.says("a GIN index can find by element", gin);
                 trial.says("searched row by row: no index on elements", !gin);
                 String same = list(dialect, array, "a");
@@ -48,7 +49,7 @@ class ListFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aRowForEach(Dialect dialect) throws SQLException {
         try (FactTrial trial =
                 new FactTrial(design, dialect, weighed(dialect).ways().get(2))) {
@@ -70,7 +71,7 @@ class ListFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void anEntityOfItsOwn(Dialect dialect) throws SQLException {
         try (FactTrial trial =
                 new FactTrial(design, dialect, weighed(dialect).ways().get(3))) {
@@ -99,6 +100,6 @@ class ListFactsTest {
     private static String list(Dialect dialect, boolean array, String... elements) {
         String quote = array ? "'" : "\"";
         String all = Stream.of(elements).map(e -> quote + e + quote).collect(Collectors.joining(", "));
-        return array ? "array[" + all + "]" : (dialect == Dialect.H2 ? "json " : "") + "'[" + all + "]'";
+        return array ? "array[" + all + "]" : (dialect == Dialects.H2 ? "json " : "") + "'[" + all + "]'";
     }
 }

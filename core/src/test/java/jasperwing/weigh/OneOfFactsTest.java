@@ -1,14 +1,14 @@
 package jasperwing.weigh;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.OneOf;
-import jasperwing.schema.Dialect;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of the ways to keep a one-of, tried in every database. */
 class OneOfFactsTest {
@@ -27,7 +27,7 @@ class OneOfFactsTest {
             "each Task may be for one of Bed, Tree as subject");
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aColumnForEach(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             boolean must = sentence.contains(" must ");
@@ -61,7 +61,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aKindAndAnId(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 1))) {
@@ -83,7 +83,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aTableForEach(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 2))) {
@@ -109,7 +109,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void aSharedParent(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 3))) {

@@ -3,6 +3,8 @@ package jasperwing.weigh;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
@@ -11,7 +13,6 @@ import jasperwing.model.Relationship;
 import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
-import jasperwing.schema.Dialect;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -20,7 +21,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class WeighTest {
     private final Design demo = Samples.demo();
@@ -55,7 +56,7 @@ class WeighTest {
 
     @Test
     void aListHasFourWays() {
-        Weighing weighing = list(Dialect.POSTGRESQL);
+        Weighing weighing = list(Dialects.POSTGRESQL);
         assertThat(weighing.title()).isEqualTo("Ways to keep the hazards of a Dive");
         assertThat(weighing.ways())
                 .extracting(w -> w.title() + (w.now() ? ", now" : w.more().isEmpty() ? "" : ", " + w.more()))
@@ -73,7 +74,7 @@ class WeighTest {
 
     @Test
     void kindsHaveThreeWays() {
-        Weighing weighing = kinds(Dialect.POSTGRESQL);
+        Weighing weighing = kinds(Dialects.POSTGRESQL);
         assertThat(weighing.title()).isEqualTo("Ways to keep the kinds of instrument");
         assertThat(weighing.ways())
                 .extracting(w -> w.title() + (w.now() ? ", now" : ", " + w.more()))
@@ -85,12 +86,12 @@ class WeighTest {
                 .isEqualTo("select *\nfrom instruments\njoin sondes using (serial)\nwhere sondes.serial = ?");
         assertThat(way(weighing, "One table").classes())
                 .containsExactly("Instrument: Inheritance(strategy = InheritanceType.SINGLE_TABLE)");
-        assertThat(Weighing.ofKinds(demo, Dialect.POSTGRESQL, "Dive")).isEmpty();
+        assertThat(Weighing.ofKinds(demo, Dialects.POSTGRESQL, "Dive")).isEmpty();
     }
 
     @Test
     void aOneOfHasFourWaysEachWithItsTables() {
-        Weighing weighing = Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Note", "Dive"))
+        Weighing weighing = Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Note", "Dive"))
                 .orElseThrow();
         assertThat(weighing.ways())
                 .extracting(Way::title)
@@ -114,16 +115,16 @@ class WeighTest {
 
     @Test
     void whatHasOneWayOrLivesElsewhereIsNotWeighed() {
-        assertThat(Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Dive", "Site")))
+        assertThat(Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Dive", "Site")))
                 .isEmpty();
-        assertThat(Weighing.ofRelationship(demo, Dialect.POSTGRESQL, between("Researcher", "Account")))
+        assertThat(Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Researcher", "Account")))
                 .isEmpty();
-        assertThat(Weighing.ofList(demo, Dialect.POSTGRESQL, "Dive", "number")).isEmpty();
+        assertThat(Weighing.ofList(demo, Dialects.POSTGRESQL, "Dive", "number")).isEmpty();
     }
 
     @Test
     void everyKindOfTheDemoIsWeighedWithOneWayNow() {
-        List<Weighing> weighings = all(Dialect.POSTGRESQL).toList();
+        List<Weighing> weighings = all(Dialects.POSTGRESQL).toList();
         assertThat(weighings).hasSizeGreaterThanOrEqualTo(6);
         for (Weighing weighing : weighings) {
             assertThat(weighing.ways().stream().filter(Way::now))
@@ -135,7 +136,7 @@ class WeighTest {
 
     /** Every statement is of tables that are there: the server takes it when it is prepared. */
     @ParameterizedTest
-    @EnumSource(Dialect.class)
+    @MethodSource("jasperwing.dialect.Dialects#all")
     void everyStatementOfEveryWayIsTaken(Dialect dialect) throws SQLException {
         for (Weighing weighing : all(dialect).toList()) {
             for (Way way : weighing.ways()) {
@@ -158,7 +159,7 @@ class WeighTest {
     }
 
     private static void isTaken(Connection connection, Dialect dialect, String sql) throws SQLException {
-        if (dialect == Dialect.MARIADB) {
+        if (dialect == Dialects.MARIADB) {
             try (var statement = connection.createStatement()) {
                 statement.execute("prepare taken from " + dialect.literal(sql));
             }
@@ -171,12 +172,12 @@ class WeighTest {
 
     @Test
     void switchingLeavesNoNewErrorAndIsReadBackEqual() {
-        long errors = Report.of(demo, Dialect.POSTGRESQL).count(Level.ERROR);
-        for (Weighing weighing : all(Dialect.POSTGRESQL).toList()) {
+        long errors = Report.of(demo, Dialects.POSTGRESQL).count(Level.ERROR);
+        for (Weighing weighing : all(Dialects.POSTGRESQL).toList()) {
             for (Way way : weighing.ways()) {
                 Design then = way.edit().on(demo);
                 assertThat(Notation.parse(Notation.print(then)).value()).isEqualTo(then);
-                assertThat(Report.of(then, Dialect.POSTGRESQL).count(Level.ERROR))
+                assertThat(Report.of(then, Dialects.POSTGRESQL).count(Level.ERROR))
                         .as(weighing.title() + ": " + way.title())
                         .isLessThanOrEqualTo(errors);
             }
@@ -187,15 +188,15 @@ class WeighTest {
     void aSwitchedRelationshipIsWeighedAgainFromThere() {
         Tie sequence = (Tie) between("Specimen", "SequenceRecord");
         Weighing before =
-                Weighing.ofRelationship(demo, Dialect.POSTGRESQL, sequence).orElseThrow();
+                Weighing.ofRelationship(demo, Dialects.POSTGRESQL, sequence).orElseThrow();
         Design shared = way(before, "One key for both").edit().on(demo);
         Weighing after =
-                Weighing.ofRelationship(shared, Dialect.POSTGRESQL, sequence).orElseThrow();
+                Weighing.ofRelationship(shared, Dialects.POSTGRESQL, sequence).orElseThrow();
         assertThat(after.ways().stream().filter(Way::now))
                 .extracting(Way::title)
                 .containsExactly("One key for both");
         OneOf notes = (OneOf) between("Note", "Dive");
-        assertThat(Weighing.ofRelationship(shared, Dialect.POSTGRESQL, notes).orElseThrow().ways().stream()
+        assertThat(Weighing.ofRelationship(shared, Dialects.POSTGRESQL, notes).orElseThrow().ways().stream()
                         .filter(Way::now))
                 .extracting(Way::title)
                 .containsExactly("A kind and an id");
@@ -215,7 +216,7 @@ class WeighTest {
         lines.addAll(lines.size() - 1, List.of(voteLines));
         Design design = Samples.design(lines.toArray(String[]::new));
         return Weighing.ofRelationship(
-                        design, Dialect.SQLITE, design.relationships().get(0))
+                        design, Dialects.SQLITE, design.relationships().get(0))
                 .orElseThrow();
     }
 
@@ -230,7 +231,7 @@ class WeighTest {
     private static boolean takesTwice(String... voteLines) throws SQLException {
         List<String> lines = new ArrayList<>(List.of(FORUM));
         lines.addAll(lines.size() - 1, List.of(voteLines));
-        try (Connection connection = Databases.loaded(Samples.design(lines.toArray(String[]::new)), Dialect.SQLITE);
+        try (Connection connection = Databases.loaded(Samples.design(lines.toArray(String[]::new)), Dialects.SQLITE);
                 Statement statement = connection.createStatement()) {
             statement.execute("insert into members (id) values (1)");
             statement.execute("insert into topics (id) values (1)");
@@ -276,7 +277,7 @@ class WeighTest {
 
     @Test
     void whatIsLostWithAListIsSaid() {
-        assertThat(way(list(Dialect.POSTGRESQL), "An entity of its own").facts())
+        assertThat(way(list(Dialects.POSTGRESQL), "An entity of its own").facts())
                 .extracting(Fact::text)
                 .contains("order and repeats are lost: each is there once, in any order");
     }
@@ -293,7 +294,7 @@ class WeighTest {
                 "each Note may be about one of Dive, Site as subject",
                 "  deleting Dive empties it");
         assertThat(Weighing.ofRelationship(
-                                design, Dialect.MARIADB, design.relationships().get(0))
+                                design, Dialects.MARIADB, design.relationships().get(0))
                         .orElseThrow()
                         .ways()
                         .get(0)
@@ -312,7 +313,7 @@ class WeighTest {
                 "each House may be built by one Person as builder, which may build many House as built",
                 "each House must belong to one Person as owner, which may own one House as home");
         Weighing weighing = Weighing.ofRelationship(
-                        design, Dialect.POSTGRESQL, design.relationships().get(1))
+                        design, Dialects.POSTGRESQL, design.relationships().get(1))
                 .orElseThrow();
         assertThat(way(weighing, "House points").statements())
                 .containsEntry(
@@ -330,7 +331,7 @@ class WeighTest {
                 "each Task must be for one of Bed as subject");
         assertThat(Weighing.ofRelationship(
                                 design,
-                                Dialect.POSTGRESQL,
+                                Dialects.POSTGRESQL,
                                 design.relationships().get(0))
                         .orElseThrow()
                         .ways())

@@ -1,13 +1,14 @@
 package jasperwing.app.draw;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Dialect;
 import jasperwing.weigh.Weighing;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +20,7 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
     static List<Weighable> of(Design design, Selection selection) {
         if (selection.relationship().isPresent()) {
             return List.of(ofRelationship("", selection.relationship().get())).stream()
-                    .filter(w -> w.weigh(design, Dialect.POSTGRESQL).isPresent())
+                    .filter(w -> w.weigh(design, Dialects.DEFAULT).isPresent())
                     .toList();
         }
         return selection
@@ -39,7 +40,7 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
                 .forEach(a -> all.add(new Weighable(a.name(), entity.name(), a.name(), Optional.empty())));
         design.relationshipsOf(entity.name()).stream()
                 .map(r -> ofRelationship(entity.name(), r))
-                .filter(w -> w.weigh(design, Dialect.POSTGRESQL).isPresent())
+                .filter(w -> w.weigh(design, Dialects.DEFAULT).isPresent())
                 .forEach(all::add);
         return all;
     }

@@ -1,12 +1,14 @@
 package jasperwing.app.shell;
 
 import jasperwing.diagram.CardDetail;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.picture.Ends;
 import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
-import jasperwing.schema.Dialect;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
@@ -27,7 +29,7 @@ public final class Appearance {
     private final BooleanProperty dark = new SimpleBooleanProperty();
     private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
     private final ObjectProperty<CardDetail> cards = new SimpleObjectProperty<>(CardDetail.ATTRIBUTES);
-    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
+    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialects.DEFAULT);
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
     private final BooleanProperty map = new SimpleBooleanProperty(true);
     private final BooleanProperty lens = new SimpleBooleanProperty(true);
@@ -70,7 +72,8 @@ public final class Appearance {
         map.set(!"false".equals(remembered.getProperty("map")));
         recall(remembered.getProperty("ends"), Ends.values(), ends);
         recall(remembered.getProperty("cards"), CardDetail.values(), cards);
-        recall(remembered.getProperty("dialect"), Dialect.values(), dialect);
+        Dialects.of(remembered.getProperty("dialect", "").toLowerCase(Locale.ROOT))
+                .ifPresent(dialect::set);
         scale.set(scale(remembered.getProperty("scale", "1")));
         lens.set(!"false".equals(remembered.getProperty("lens")));
         list.set(!"false".equals(remembered.getProperty("list")));
@@ -120,7 +123,7 @@ public final class Appearance {
         properties.setProperty("dark", String.valueOf(dark.get()));
         properties.setProperty("ends", ends.get().name());
         properties.setProperty("cards", cards.get().name());
-        properties.setProperty("dialect", dialect.get().name());
+        properties.setProperty("dialect", dialect.get().word());
         properties.setProperty("regions", String.valueOf(regions.get()));
         properties.setProperty("map", String.valueOf(map.get()));
         properties.setProperty("lens", String.valueOf(lens.get()));

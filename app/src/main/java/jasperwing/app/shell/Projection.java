@@ -2,11 +2,12 @@ package jasperwing.app.shell;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Checkup;
 import jasperwing.findings.Report;
 import jasperwing.findings.ReportMemory;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaMemory;
 import java.util.List;
@@ -99,7 +100,7 @@ public final class Projection {
 
     /** The schema classes are made with, whose physical names are those of PostgreSQL. */
     public Schema classSchema() {
-        return dialect == Dialect.POSTGRESQL ? schema() : Schema.derive(design, Dialect.POSTGRESQL);
+        return dialect == Dialects.DEFAULT ? schema() : Schema.derive(design, Dialects.DEFAULT);
     }
 
     /** The generated classes of some entities alone. */

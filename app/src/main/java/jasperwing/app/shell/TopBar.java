@@ -1,6 +1,7 @@
 package jasperwing.app.shell;
 
-import jasperwing.schema.Dialect;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
@@ -139,7 +140,7 @@ final class TopBar extends HBox {
     private static Menu tablesFor(Appearance appearance) {
         Menu menu = new Menu("Tables for");
         ToggleGroup group = new ToggleGroup();
-        for (Dialect dialect : Dialect.values()) {
+        for (Dialect dialect : Dialects.all()) {
             RadioMenuItem item = new RadioMenuItem(dialect.title());
             item.setToggleGroup(group);
             item.setSelected(appearance.dialect().get() == dialect);

@@ -1,9 +1,10 @@
 package jasperwing.app.shell;
 
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.History;
-import jasperwing.schema.Dialect;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +27,7 @@ public final class Workspace {
     private final StringProperty declaration = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<Optional<Path>> path = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyIntegerWrapper openings = new ReadOnlyIntegerWrapper();
-    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialect.POSTGRESQL);
+    private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialects.DEFAULT);
     private final Problems problems = new Problems();
     private final Background background = new Background(problems);
     private final Projection.Memory memory = new Projection.Memory(background, problems);

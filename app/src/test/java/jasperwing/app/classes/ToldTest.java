@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Source;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import org.junit.jupiter.api.Test;
 
@@ -43,7 +43,7 @@ class ToldTest {
             .value();
 
     private Told told(String of, String member) {
-        Schema schema = Schema.derive(design, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
         ClassModel model = ClassModel.of(design, schema);
         return Told.of(design, schema, of, model.origin(new Source(of, member)).orElseThrow());
     }

@@ -3,12 +3,12 @@ package jasperwing.app.draw;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.Tie;
-import jasperwing.schema.Dialect;
 import org.junit.jupiter.api.Test;
 
 /** What gestures mean, as edits. */
@@ -51,7 +51,7 @@ class DrawingTest {
         Tie again = Drawing.tie(once, "Dive", "Site");
         assertThat(again.forward().role()).isEqualTo("site2");
         Design twice = Drawing.relate(again).on(once);
-        assertThat(Report.of(twice, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(twice, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Drawing.tie(twice, "Dive", "Site").forward().role()).isEqualTo("site3");
     }
 
@@ -60,7 +60,7 @@ class DrawingTest {
         Tie tree = Drawing.tie(design, "Site", "Site");
         Design after = Drawing.relate(tree).on(design);
         assertThat(tree.forward().must()).isFalse();
-        assertThat(Report.of(after, Dialect.POSTGRESQL).of(Level.ERROR)).isEmpty();
+        assertThat(Report.of(after, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
         assertThat(Drawing.tie(after, "Site", "Site").forward().role()).isEqualTo("parent2");
     }
 }

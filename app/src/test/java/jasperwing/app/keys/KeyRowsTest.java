@@ -6,10 +6,10 @@ import jasperwing.Samples;
 import jasperwing.app.keys.KeyRows.KeyRow;
 import jasperwing.app.keys.Ledger.Cell;
 import jasperwing.app.shell.Workspace;
+import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
-import jasperwing.schema.Dialect;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +28,7 @@ class KeyRowsTest {
     }
 
     private static Collection<Level> levels(Design design) {
-        return Report.of(design, Dialect.POSTGRESQL).byRelationship().values();
+        return Report.of(design, Dialects.POSTGRESQL).byRelationship().values();
     }
 
     @Test

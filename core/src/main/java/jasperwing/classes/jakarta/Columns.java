@@ -3,6 +3,7 @@ package jasperwing.classes.jakarta;
 import jasperwing.classes.Property;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaTypes;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
@@ -10,7 +11,6 @@ import jasperwing.model.Stamp;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +38,7 @@ public final class Columns {
 
     /** A physical name, quoted for SQL where PostgreSQL needs it. */
     static String sqlText(String name) {
-        return Dialect.POSTGRESQL.quote(name);
+        return Dialects.DEFAULT.quote(name);
     }
 
     /** The column of a name, with length, precision and scale of what it keeps. */

@@ -5,11 +5,11 @@ import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.java.JavaTypes;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.Type;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import java.util.HashMap;
 import java.util.List;
@@ -85,7 +85,7 @@ final class AssociationData {
                 .back(joined.inverse())
                 .with("joined", true)
                 .columns(quoted(joined.here()))
-                .with("table", Dialect.POSTGRESQL.quote(joined.table().name()))
+                .with("table", Dialects.DEFAULT.quote(joined.table().name()))
                 .with("far", quoted(joined.there()))
                 .sorted(joined.sortedBy())
                 .data();
@@ -172,11 +172,11 @@ final class AssociationData {
     }
 
     private static List<String> quoted(ForeignKey key) {
-        return key.columns().stream().map(Dialect.POSTGRESQL::quote).toList();
+        return key.columns().stream().map(Dialects.DEFAULT::quote).toList();
     }
 
     private static String quoted(Column column) {
-        return Dialect.POSTGRESQL.quote(column.name());
+        return Dialects.DEFAULT.quote(column.name());
     }
 
     /** The fields of one, as far as they are said; the others are blank. */

@@ -1,6 +1,8 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Form;
 import jasperwing.model.Literal;
@@ -11,7 +13,6 @@ import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
 import jasperwing.schema.Schema;
@@ -24,7 +25,7 @@ import java.util.function.ToIntFunction;
 
 /** Columns as the data templates see. */
 final class ColumnData {
-    static final Dialect DIALECT = Dialect.POSTGRESQL;
+    static final Dialect DIALECT = Dialects.DEFAULT;
 
     /** Names no component of a record may have. */
     private static final Set<String> OF_OBJECTS =

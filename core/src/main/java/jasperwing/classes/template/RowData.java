@@ -2,6 +2,7 @@ package jasperwing.classes.template;
 
 import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.java.RecordFormula;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -12,7 +13,6 @@ import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.schema.Column;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;

@@ -9,6 +9,7 @@ import jasperwing.classes.jakarta.ClassAnnotations;
 import jasperwing.classes.jakarta.Columns;
 import jasperwing.classes.jakarta.Fields;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -20,7 +21,6 @@ import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -184,7 +184,7 @@ final class TemplateData {
                 classes.packageOf(entity.area()),
                 model.classNames().get(entity.name()),
                 rowNames.get(entity.name()),
-                Dialect.POSTGRESQL.quote(table.name()),
+                Dialects.DEFAULT.quote(table.name()),
                 schema.kindsViews().stream().anyMatch(v -> v.name().equals(table.name())),
                 RowData.condition(table));
     }

@@ -10,9 +10,9 @@ import freemarker.template.TemplateExceptionHandler;
 import freemarker.template.Version;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -135,7 +135,7 @@ public final class TemplateTarget {
      * @param options what is chosen for them
      */
     public List<GeneratedFile> generate(Design design, JavaOptions options) throws TemplateProblemException {
-        return generate(design, Schema.derive(design, Dialect.POSTGRESQL), options, Optional.empty());
+        return generate(design, Schema.derive(design, Dialects.DEFAULT), options, Optional.empty());
     }
 
     /**

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import jasperwing.walk.Walk;
 import java.nio.file.Files;
@@ -43,7 +43,7 @@ class JavaPathTest {
 
     private static Optional<String> expression(String start, String path) {
         return Target.JAVA_JAKARTA.expression(
-                DESIGN, Schema.derive(DESIGN, Dialect.POSTGRESQL), Walk.of(DESIGN, start, path));
+                DESIGN, Schema.derive(DESIGN, Dialects.POSTGRESQL), Walk.of(DESIGN, start, path));
     }
 
     @Test

@@ -10,9 +10,9 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Source;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
-import jasperwing.schema.Dialect;
 import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -216,7 +216,7 @@ class TemplateTargetTest {
     @Test
     void whatIsMadeOfManyEntitiesIsWhatIsMadeOfEach() throws Exception {
         Design many = ofMany();
-        Schema schema = Schema.derive(many, Dialect.POSTGRESQL);
+        Schema schema = Schema.derive(many, Dialects.POSTGRESQL);
         List<GeneratedFile> all = Target.JAVA_JAKARTA.generate(many);
         assertThat(all).hasSize(250).isSortedAccordingTo(Comparator.comparing(GeneratedFile::path));
         for (GeneratedFile file : all) {

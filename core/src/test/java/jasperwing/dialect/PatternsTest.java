@@ -1,9 +1,11 @@
-package jasperwing.schema;
+package jasperwing.dialect;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.Design;
+import jasperwing.schema.Databases;
+import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -13,9 +15,9 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
-class RegexTranslatorTest {
+class PatternsTest {
     private static final List<String> PATTERNS = List.of(
             "\\d+",
             "\\w+",
@@ -62,17 +64,15 @@ class RegexTranslatorTest {
 
     /** Texts match where they match in Java, and no others. */
     @ParameterizedTest
-    @EnumSource(
-            value = Dialect.class,
-            names = {"POSTGRESQL", "MARIADB", "H2"})
+    @ValueSource(strings = {"postgresql", "mariadb", "h2"})
     void meanTheSameInEveryDatabase(Dialect dialect) throws SQLException {
         Design none = Samples.design("entity Plot", "  id serial key");
         try (Connection connection = Databases.loaded(none, dialect)) {
             for (String pattern : PATTERNS) {
                 String text = "cast(? as " + dialect.textCast() + ")"
-                        + (dialect == Dialect.MARIADB ? " collate utf8mb4_bin" : "");
-                String condition = RegexTranslator.whole(
-                        dialect, text, RegexTranslator.in(dialect, pattern).orElseThrow());
+                        + (dialect == Dialects.MARIADB ? " collate utf8mb4_bin" : "");
+                String condition =
+                        dialect.matches(text, dialect.pattern(pattern).orElseThrow());
                 try (PreparedStatement select =
                         connection.prepareStatement("select 1 from (select 1 as one) t where " + condition)) {
                     for (String value : TEXTS) {
@@ -100,16 +100,16 @@ class RegexTranslatorTest {
         "ab\\d, true, true",
     })
     void haveNoneWhereADatabaseCannotSayIt(String pattern, boolean postgresql, boolean mariadb) {
-        assertThat(RegexTranslator.in(Dialect.POSTGRESQL, pattern).isPresent()).isEqualTo(postgresql);
-        assertThat(RegexTranslator.in(Dialect.MARIADB, pattern).isPresent()).isEqualTo(mariadb);
-        assertThat(RegexTranslator.in(Dialect.SQLITE, pattern)).isEmpty();
-        assertThat(RegexTranslator.in(Dialect.H2, pattern)).contains(pattern);
+        assertThat(Dialects.POSTGRESQL.pattern(pattern).isPresent()).isEqualTo(postgresql);
+        assertThat(Dialects.MARIADB.pattern(pattern).isPresent()).isEqualTo(mariadb);
+        assertThat(Dialects.SQLITE.pattern(pattern)).isEmpty();
+        assertThat(Dialects.H2.pattern(pattern)).contains(pattern);
     }
 
     @Test
     void theyStandInChecks() {
         Design design = Samples.design("entity Plot", "  id serial key", "  code text(9) matching /[A-Z]\\d/");
-        assertThat(Schema.derive(design, Dialect.POSTGRESQL).sql()).contains("check (code ~ '^(?:[A-Z][0-9])$')");
-        assertThat(Schema.derive(design, Dialect.SQLITE).sql()).doesNotContain("[A-Z]");
+        assertThat(Schema.derive(design, Dialects.POSTGRESQL).sql()).contains("check (code ~ '^(?:[A-Z][0-9])$')");
+        assertThat(Schema.derive(design, Dialects.SQLITE).sql()).doesNotContain("[A-Z]");
     }
 }

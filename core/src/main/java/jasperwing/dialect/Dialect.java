@@ -1,0 +1,330 @@
+package jasperwing.dialect;
+
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Reserved;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A database: what it can do, and how it writes things. What most databases share is written here, what differs in the class of each. Safe for
+ * several threads.
+ *
+ * <pre>{@code
+ * Dialects.of("mariadb").orElseThrow().quote("order"); // `order`
+ * }</pre>
+ */
+public abstract class Dialect {
+    private final String title;
+    private final String oldest;
+    private final Reserved reserved;
+    private final int nameLimit;
+
+    Dialect(String title, String oldest, int nameLimit) {
+        this.title = title;
+        this.oldest = oldest;
+        this.reserved = Reserved.ofDatabase(word());
+        this.nameLimit = nameLimit;
+    }
+
+    /**
+     * The one of a word, such as {@code sqlite}, whatever its capitals.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
+    public static Dialect named(String word) {
+        return Dialects.of(word.toLowerCase(Locale.ROOT))
+                .orElseThrow(() -> new IllegalArgumentException("no database is called '" + word + "'"));
+    }
+
+    /** As people write it. */
+    public final String title() {
+        return title;
+    }
+
+    /** The first version that takes what is written for it. */
+    public final String oldest() {
+        return oldest;
+    }
+
+    /** As the command line writes it. */
+    public final String word() {
+        return title.toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public final String toString() {
+        return title;
+    }
+
+    public final Reserved reserved() {
+        return reserved;
+    }
+
+    /** The most bytes a name may have; 0 for no limit. */
+    public final int nameLimit() {
+        return nameLimit;
+    }
+
+    /** The functions of formulas. */
+    public abstract FormulaFunctions functions();
+
+    /** Triggers; empty where they cannot be written in SQL. */
+    public abstract Optional<TriggerSql> triggers();
+
+    /** How lists are looked into. */
+    public abstract ListSql lists();
+
+    // what it can do
+
+    /** Whether a foreign key or a check can be added to a table that exists. */
+    public boolean altersConstraints() {
+        return true;
+    }
+
+    /** Whether a foreign key can be checked at the end of a transaction. */
+    public boolean defersKeys() {
+        return false;
+    }
+
+    /** Whether enums are types with names of their own. */
+    public boolean hasEnumTypes() {
+        return false;
+    }
+
+    /** Whether a column can have the values of an enum as its type. */
+    public boolean hasEnums() {
+        return true;
+    }
+
+    /** Whether there are checks by regular expressions. */
+    public final boolean hasPatterns() {
+        return mostRepeats() > 0;
+    }
+
+    /** How often a part of a regular expression can be repeated; 0 where there are none. */
+    public int mostRepeats() {
+        return RegexTranslator.MOST_REPEATS;
+    }
+
+    /** Whether something computed can be unique without a column of its own, and an index can hold some of the rows. */
+    public boolean indexesExpressions() {
+        return false;
+    }
+
+    /** Whether an index can hold columns that rows are not found by. */
+    public boolean includesColumns() {
+        return false;
+    }
+
+    /** The most bytes all columns of an index may have together; 0 where there is no such limit. */
+    public int mostIndexedBytes() {
+        return 0;
+    }
+
+    /** The bytes that a column of a type takes in an index that need not be unique; 0 where there is no limit to them. */
+    public int indexedBytes(String type) {
+        return 0;
+    }
+
+    /** Whether a column of the type can be unique or in an index. */
+    public boolean canIndex(Type type) {
+        return true;
+    }
+
+    /** Whether a check may look at columns that deleting another row empties. */
+    public boolean checksEmptied() {
+        return true;
+    }
+
+    /** Whether a column that the database counts up need not be the whole key. */
+    public boolean countsBesideKey() {
+        return true;
+    }
+
+    /** Whether a column can be computed from one that the database counts up. */
+    public boolean computesFromCounted() {
+        return true;
+    }
+
+    /** Whether all statements of a script can be undone together. */
+    public boolean isTransactional() {
+        return false;
+    }
+
+    // names and literals
+
+    /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
+    public final String quote(String name) {
+        return isPlain(name) && !reserved.containsSmall(name) ? name : quoted(name);
+    }
+
+    String quoted(String name) {
+        return '"' + name.replace("\"", "\"\"").replace("\0", "") + '"';
+    }
+
+    private static boolean isPlain(String name) {
+        for (int i = 0; i < name.length(); i++) {
+            char c = name.charAt(i);
+            boolean letter = c >= 'a' && c <= 'z' || c == '_';
+            if (!letter && (i == 0 || c < '0' || c > '9')) {
+                return false;
+            }
+        }
+        return !name.isEmpty();
+    }
+
+    /** A text as SQL writes it. */
+    public String literal(String text) {
+        return "'" + text.replace("'", "''").replace("\0", "") + "'";
+    }
+
+    /** A day or moment of a type as a literal. */
+    public String moment(Type type, String text) {
+        return literal(text);
+    }
+
+    /** {@code true} or {@code false}. */
+    public String truth(String word) {
+        return word;
+    }
+
+    /** The moment of the statement, as the type has it. */
+    public String now(Type type) {
+        return type.is(Scalar.DATE) ? "current_date" : type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
+    }
+
+    // types
+
+    /** The type of texts of at most so many characters. */
+    public String text(int length) {
+        return "varchar(" + length + ")";
+    }
+
+    /** The type of exact numbers. */
+    public String decimal(int precision, int scale) {
+        return "decimal(" + precision + "," + scale + ")";
+    }
+
+    public abstract String type(Scalar scalar);
+
+    /** The type as SQL has it, where it has one. */
+    static String standardType(Scalar scalar) {
+        return switch (scalar) {
+            case LONG_TEXT -> "text";
+            case INT -> "integer";
+            case SMALL_INT -> "smallint";
+            case BIG_INT, SERIAL, DURATION -> "bigint";
+            case UUID -> "uuid";
+            case REAL -> "double precision";
+            case BOOLEAN -> "boolean";
+            case DATE -> "date";
+            case TIME -> "time";
+            case TIMESTAMP -> "timestamptz";
+            case LOCAL_TIMESTAMP -> "timestamp";
+            case BINARY -> "bytea";
+            case JSON -> "jsonb";
+        };
+    }
+
+    /** The type a value is cast to so that it is compared as text. */
+    public String textCast() {
+        return "text";
+    }
+
+    /** What the order of a language is called, as SQL; empty where there is none. */
+    public Optional<String> collation(String language) {
+        return Optional.empty();
+    }
+
+    // conditions
+
+    /** The function that counts the characters of a text. */
+    public String lengthFunction() {
+        return "length";
+    }
+
+    /** A regular expression in Java's syntax in the database's own; empty where it has none for it. */
+    public abstract Optional<String> pattern(String java);
+
+    /**
+     * That a whole text matches, as a condition.
+     *
+     * @param pattern in the database's own syntax
+     */
+    public String matches(String text, String pattern) {
+        return text + " regexp " + literal("^(?:" + pattern + ")\\z");
+    }
+
+    /** What holds a column to its type where the database does not; null passes. */
+    public List<String> heldToType(Type type, String column) {
+        return List.of();
+    }
+
+    // statements
+
+    /** What a script begins with; empty or whole lines. */
+    public String preamble() {
+        return "";
+    }
+
+    /** What stands behind the columns of a new table. */
+    public String tableOptions(String comment) {
+        return "";
+    }
+
+    /** What stands in a new table without columns. */
+    public String noColumns() {
+        return "_ " + textCast();
+    }
+
+    /** Whether foreign keys come behind indexes: they would make their own. */
+    public boolean keysComeLast() {
+        return false;
+    }
+
+    /** Whether a key that is counted up is declared with its column. */
+    public boolean declaresKeyInline() {
+        return false;
+    }
+
+    /**
+     * What stands behind a column that the database counts up.
+     *
+     * @param wholeKey whether it is the key alone
+     */
+    public abstract String counted(boolean wholeKey);
+
+    /** What stands behind a column that is computed. */
+    public String computed(String expression) {
+        return " generated always as (" + expression + ") stored";
+    }
+
+    /** What stands behind a column with a comment. */
+    public String columnComment(String comment) {
+        return "";
+    }
+
+    /** Whether comments are statements of their own. */
+    public boolean hasCommentStatements() {
+        return false;
+    }
+
+    /** A column's name as an index has it. */
+    public String indexed(String column, String type) {
+        return quote(column);
+    }
+
+    /** What stands behind {@code insert into a_table} for a row of defaults alone. */
+    public String defaultValues() {
+        return " default values";
+    }
+
+    /** A text with no more than so many characters. */
+    static String cut(String text, int most) {
+        return text.codePointCount(0, text.length()) <= most
+                ? text
+                : text.substring(0, text.offsetByCodePoints(0, most - 1)) + "\u2026";
+    }
+}

@@ -1,0 +1,352 @@
+package jasperwing.dialect;
+
+import jasperwing.formula.Kind;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * MariaDB. Its orders of languages are the tailorings of the Unicode collation algorithm that tell capitals and accents apart, and its root order
+ * for languages that have no other by CLDR.
+ */
+final class MariaDb extends Dialect {
+    /** The order of all texts of which nothing else is said: by their characters' numbers, spaces included. */
+    private static final String OF_CHARACTERS = "utf8mb4_nopad_bin";
+
+    private static final String WIDE_TEXT = "longtext";
+
+    /** Rows have no room for many longer texts; these are kept beside the row. */
+    private static final int MOST_IN_ROW = 1000;
+
+    private static final int MOST_INDEXED_CHARACTERS = 768;
+    private static final int MOST_INDEXED_BYTES = 3072;
+    private static final int INDEXED_OF_WIDE_TEXT = 191;
+    private static final int BYTES_OF_CHARACTER = 4;
+    private static final int BYTES_OF_NUMBER = 16;
+    private static final int LONGEST_TABLE_COMMENT = 2048;
+    private static final int LONGEST_COLUMN_COMMENT = 1024;
+
+    private static final Set<Scalar> UNBOUNDED = Set.of(Scalar.LONG_TEXT, Scalar.BINARY, Scalar.JSON);
+
+    private static final Pattern BEYOND_BASIC_PLANE = Pattern.compile("[\\x{10000}-\\x{10FFFF}]");
+
+    private static final RegexTranslator PATTERNS =
+            new RegexTranslator("[^\\n\\r\\x{85}\\x{2028}\\x{2029}]", true, Integer.MAX_VALUE);
+
+    private static final Map<String, String> TAILORED = tailored(
+            "cs czech da danish eo esperanto es spanish et estonian fa persian fi swedish hr croatian hu hungarian is icelandic "
+                    + "lt lithuanian lv latvian nb danish nn danish pl polish ro romanian si sinhala sk slovak sl slovenian sv swedish "
+                    + "tr turkish vi vietnamese");
+
+    private static final Set<String> ROOT = Set.of("ca", "de", "en", "fr", "ga", "id", "it", "ms", "nl", "pt", "sw");
+
+    MariaDb() {
+        super("MariaDB", "10.7", 64);
+    }
+
+    private static Map<String, String> tailored(String languages) {
+        String[] words = languages.split(" ");
+        Map<String, String> all = new HashMap<>();
+        for (int i = 0; i < words.length; i += 2) {
+            all.put(words[i], words[i + 1] + "_");
+        }
+        return Map.copyOf(all);
+    }
+
+    @Override
+    public FormulaFunctions functions() {
+        return FUNCTIONS;
+    }
+
+    @Override
+    public Optional<TriggerSql> triggers() {
+        return TRIGGERS;
+    }
+
+    @Override
+    public ListSql lists() {
+        return LISTS;
+    }
+
+    @Override
+    public int mostIndexedBytes() {
+        return MOST_INDEXED_BYTES;
+    }
+
+    @Override
+    public int indexedBytes(String type) {
+        if (type.startsWith("varchar(")) {
+            return BYTES_OF_CHARACTER * Integer.parseInt(type.substring("varchar(".length(), type.length() - 1));
+        }
+        return switch (type) {
+            case WIDE_TEXT -> BYTES_OF_CHARACTER * INDEXED_OF_WIDE_TEXT;
+            case "json", "longblob" -> MOST_INDEXED_BYTES;
+            default -> BYTES_OF_NUMBER;
+        };
+    }
+
+    @Override
+    public boolean canIndex(Type type) {
+        return type.match(
+                text -> text.length() <= MOST_INDEXED_CHARACTERS,
+                decimal -> true,
+                plain -> !UNBOUNDED.contains(plain.scalar()),
+                named -> true);
+    }
+
+    @Override
+    public boolean checksEmptied() {
+        return false;
+    }
+
+    @Override
+    public boolean countsBesideKey() {
+        return false;
+    }
+
+    @Override
+    public boolean computesFromCounted() {
+        return false;
+    }
+
+    /** There are no names with characters beyond the basic plane or with a space at their end. */
+    @Override
+    String quoted(String name) {
+        String possible = BEYOND_BASIC_PLANE
+                .matcher(name)
+                .replaceAll(r -> String.format("u%x", r.group().codePointAt(0)))
+                .replaceAll("\\s$", "_");
+        return "`" + possible.replace("`", "``").replace("\0", "") + "`";
+    }
+
+    @Override
+    public String literal(String text) {
+        return super.literal(text.replace("\\", "\\\\"));
+    }
+
+    /** Moments are kept without a zone, those with one in UTC. */
+    @Override
+    public String moment(Type type, String text) {
+        if (type.is(Scalar.TIMESTAMP)) {
+            OffsetDateTime utc = OffsetDateTime.parse(text).withOffsetSameInstant(ZoneOffset.UTC);
+            return literal(utc.toLocalDateTime().toString().replace('T', ' '));
+        }
+        return literal(type.is(Scalar.LOCAL_TIMESTAMP) ? text.replace('T', ' ') : text);
+    }
+
+    @Override
+    public String now(Type type) {
+        String now = super.now(type);
+        return now.equals("current_timestamp") ? "current_timestamp(6)" : "(" + now + ")";
+    }
+
+    @Override
+    public String text(int length) {
+        return length > MOST_IN_ROW ? WIDE_TEXT : super.text(length);
+    }
+
+    @Override
+    public String type(Scalar scalar) {
+        return switch (scalar) {
+            case LONG_TEXT -> WIDE_TEXT;
+            case INT -> "int";
+            case REAL -> "double";
+            case TIME -> "time(6)";
+            case TIMESTAMP, LOCAL_TIMESTAMP -> "datetime(6)";
+            case BINARY -> "longblob";
+            case JSON -> "json";
+            default -> standardType(scalar);
+        };
+    }
+
+    @Override
+    public String textCast() {
+        return "char";
+    }
+
+    @Override
+    public Optional<String> collation(String language) {
+        return Optional.ofNullable(ROOT.contains(language) ? "" : TAILORED.get(language))
+                .map(l -> "utf8mb4_uca1400_" + l + "nopad_as_cs");
+    }
+
+    @Override
+    public String lengthFunction() {
+        return "char_length";
+    }
+
+    @Override
+    public Optional<String> pattern(String java) {
+        return PATTERNS.translated(java);
+    }
+
+    /** A truth value may be any small number, and a text beside the row of any length. */
+    @Override
+    public List<String> heldToType(Type type, String column) {
+        return type.match(
+                text -> text(text.length()).equals(WIDE_TEXT)
+                        ? List.of(lengthFunction() + "(" + column + ") <= " + text.length())
+                        : List.of(),
+                decimal -> List.of(),
+                plain -> plain.scalar() == Scalar.BOOLEAN ? List.of(column + " in (0, 1)") : List.of(),
+                named -> List.of());
+    }
+
+    /** Texts are compared as they are, capitals and spaces included. */
+    @Override
+    public String tableOptions(String comment) {
+        return " character set utf8mb4 collate " + OF_CHARACTERS
+                + (comment.isEmpty() ? "" : " comment = " + literal(cut(comment, LONGEST_TABLE_COMMENT)));
+    }
+
+    @Override
+    public String noColumns() {
+        return super.noColumns() + "(1)";
+    }
+
+    @Override
+    public String counted(boolean wholeKey) {
+        return wholeKey ? " auto_increment" : "";
+    }
+
+    @Override
+    public String columnComment(String comment) {
+        return " comment " + literal(cut(comment, LONGEST_COLUMN_COMMENT));
+    }
+
+    /** Of a text that is kept beside the row the beginning. */
+    @Override
+    public String indexed(String column, String type) {
+        return quote(column) + (type.equals(WIDE_TEXT) ? "(" + INDEXED_OF_WIDE_TEXT + ")" : "");
+    }
+
+    @Override
+    public String defaultValues() {
+        return " () values ()";
+    }
+
+    private static final FormulaFunctions FUNCTIONS = new FormulaFunctions() {
+        @Override
+        public String unsorted(String column) {
+            return "(" + column + " collate " + OF_CHARACTERS + ")";
+        }
+
+        @Override
+        public String concat(List<String> texts) {
+            return "concat(" + String.join(", ", texts) + ")";
+        }
+
+        @Override
+        public String whole(String number) {
+            return "cast(" + number + " as signed)";
+        }
+
+        @Override
+        public String divided(Kind kind, String number, String by) {
+            String operator = kind == Kind.WHOLE ? " div " : " / ";
+            return "(" + (kind == Kind.DECIMAL ? precise(number) : number) + operator + by + ")";
+        }
+
+        /** Four digits are added when it divides; this gives it more to begin with. */
+        private String precise(String number) {
+            return "cast(" + number + " as decimal(38,12))";
+        }
+
+        @Override
+        public String extract(String field, Kind of, String moment) {
+            return "extract(" + field + " from " + moment + ")";
+        }
+
+        @Override
+        public String between(String unit, Kind of, String from, String to) {
+            return "timestampdiff(" + unit + ", " + from + ", " + to + ")";
+        }
+
+        @Override
+        String days(String from, String to) {
+            return between("day", Kind.DATE, from, to);
+        }
+
+        @Override
+        String units(int seconds, String from, String to) {
+            return "(" + between("second", Kind.TIMESTAMP, from, to) + " div " + seconds + ")";
+        }
+
+        @Override
+        public String averaged(Kind kind, String number) {
+            return kind == Kind.DECIMAL ? precise(number) : number;
+        }
+
+        /** There are no casts to smaller numbers. */
+        @Override
+        public String cast(String value, Type type, String columnType) {
+            return type.match(
+                    text -> "cast(" + value + " as char(" + text.length() + "))",
+                    decimal -> cast(value, decimal),
+                    plain -> plain.scalar().isInteger() ? whole(value) : value,
+                    named -> value);
+        }
+    };
+
+    private static final Optional<TriggerSql> TRIGGERS = Optional.of(new TriggerSql() {
+        @Override
+        public boolean changesItsTable() {
+            return false;
+        }
+
+        @Override
+        public String delimiter() {
+            return "//";
+        }
+
+        @Override
+        public String refusal(String condition, String message) {
+            return "\n  if " + condition + " then\n    signal sqlstate '23000' set message_text = " + message
+                    + ";\n  end if";
+        }
+
+        @Override
+        public String action(String statement) {
+            return "\n  " + statement;
+        }
+
+        @Override
+        public List<String> create(String name, String table, String when, String row, String body) {
+            return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
+        }
+    });
+
+    private static final ListSql LISTS = new ListSql() {
+        @Override
+        public boolean checksElements(boolean array, boolean ranged) {
+            return true;
+        }
+
+        @Override
+        public String empty(boolean array) {
+            return "('[]')";
+        }
+
+        @Override
+        public String isJsonArray(String column) {
+            return "json_type(" + column + ") = 'ARRAY'";
+        }
+
+        @Override
+        public String jsonHas(String column, boolean numeric) {
+            return "json_contains(" + column + ", json_quote(?))";
+        }
+
+        @Override
+        public String jsonAppended(String column, boolean numeric) {
+            return "json_array_append(" + column + ", '$', ?)";
+        }
+    };
+}
