@@ -101,9 +101,9 @@ public final class Blueprint {
         return new Indexing(new Members(index.columns(), Comments.NONE), index.covered(), where, index.unique());
     }
 
-    private static Attribute attribute(Table table, Column column) {
+    private Attribute attribute(Table table, Column column) {
         boolean must = column.required() || table.primaryKey().contains(column.name());
-        return Attribute.of(column.name(), new Type.Named(column.type())).withOptional(!must);
+        return Attribute.of(column.name(), new Type.Named(schema.type(column))).withOptional(!must);
     }
 
     private String area(Table table) {

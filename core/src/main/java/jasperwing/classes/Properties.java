@@ -5,6 +5,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.PhysicalNames;
@@ -16,6 +17,9 @@ import java.util.Optional;
 
 /** Makes properties of attributes. */
 final class Properties {
+    /** Of a column that no table has. */
+    private static final SqlType UNKNOWN = SqlType.other("");
+
     private final Design design;
     private final Schema schema;
     private final MemberNames names;
@@ -120,7 +124,7 @@ final class Properties {
     private static Column plain(Leaves.Leaf leaf) {
         return new Column(
                 leaf.column(),
-                "",
+                UNKNOWN,
                 "",
                 !leaf.optional(),
                 false,
@@ -133,6 +137,6 @@ final class Properties {
 
     private static Column plain(Attribute attribute) {
         String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, "", "", !attribute.optional(), false, "", "", attribute.name(), "", "");
+        return new Column(column, UNKNOWN, "", !attribute.optional(), false, "", "", attribute.name(), "", "");
     }
 }

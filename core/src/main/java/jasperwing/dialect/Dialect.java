@@ -3,9 +3,12 @@ package jasperwing.dialect;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
+import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * A database: what it can do, and how it writes things. What most databases share is written here, what differs in the class of each. Safe for
@@ -124,7 +127,7 @@ public abstract class Dialect {
     }
 
     /** The bytes that a column of a type takes in an index that need not be unique; 0 where there is no limit to them. */
-    public int indexedBytes(String type) {
+    public int indexedBytes(SqlType type) {
         return 0;
     }
 
@@ -180,6 +183,11 @@ public abstract class Dialect {
         return "'" + text.replace("'", "''").replace("\0", "") + "'";
     }
 
+    /** What a literal says, without the quotes around it. */
+    String text(String literal) {
+        return literal.replace("''", "'");
+    }
+
     /** A day or moment of a type as a literal. */
     public String moment(Type type, String text) {
         return literal(text);
@@ -198,34 +206,71 @@ public abstract class Dialect {
     // types
 
     /** The type of texts of at most so many characters. */
-    public String text(int length) {
-        return "varchar(" + length + ")";
+    public SqlType text(int length) {
+        return SqlType.of(SqlType.Kind.VARCHAR, length);
     }
 
-    /** The type of exact numbers. */
-    public String decimal(int precision, int scale) {
-        return "decimal(" + precision + "," + scale + ")";
-    }
-
-    public abstract String type(Scalar scalar);
-
-    /** The type as SQL has it, where it has one. */
-    static String standardType(Scalar scalar) {
+    /** The type that holds the values of one of the notation's. */
+    public SqlType type(Scalar scalar) {
         return switch (scalar) {
-            case LONG_TEXT -> "text";
-            case INT -> "integer";
-            case SMALL_INT -> "smallint";
-            case BIG_INT, SERIAL, DURATION -> "bigint";
-            case UUID -> "uuid";
-            case REAL -> "double precision";
-            case BOOLEAN -> "boolean";
-            case DATE -> "date";
-            case TIME -> "time";
-            case TIMESTAMP -> "timestamptz";
-            case LOCAL_TIMESTAMP -> "timestamp";
-            case BINARY -> "bytea";
-            case JSON -> "jsonb";
+            case LONG_TEXT -> SqlType.of(SqlType.Kind.TEXT);
+            case INT -> SqlType.of(SqlType.Kind.INTEGER);
+            case SMALL_INT -> SqlType.of(SqlType.Kind.SMALLINT);
+            case BIG_INT, SERIAL, DURATION -> SqlType.of(SqlType.Kind.BIGINT);
+            case UUID -> SqlType.of(SqlType.Kind.UUID);
+            case REAL -> SqlType.of(SqlType.Kind.DOUBLE);
+            case BOOLEAN -> SqlType.of(SqlType.Kind.BOOLEAN);
+            case DATE -> SqlType.of(SqlType.Kind.DATE);
+            case TIME -> SqlType.of(SqlType.Kind.TIME);
+            case TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP).withZone();
+            case LOCAL_TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP);
+            case BINARY -> SqlType.of(SqlType.Kind.BINARY);
+            case JSON -> SqlType.of(SqlType.Kind.JSON);
         };
+    }
+
+    /** A type as SQL writes it. */
+    public final String write(SqlType type) {
+        return switch (type.kind()) {
+            case ARRAY -> lists().arrayOf(write(type.element().orElseThrow()));
+            case ENUM -> type.values().stream().map(this::literal).collect(Collectors.joining(", ", "enum(", ")"));
+            case NAMED -> quote(type.text());
+            case OTHER -> type.text();
+            default -> plain(type);
+        };
+    }
+
+    /**
+     * The type of a text that SQL writes, also by another word for it; what is none of those is {@link SqlType.Kind#OTHER}. What is written for a
+     * type of a column is read as that type, but for enums and domains with names, which are only known to a catalog.
+     */
+    public final SqlType read(String type) {
+        return new TypeReader(this).read(type);
+    }
+
+    /** A type without parts. */
+    String plain(SqlType type) {
+        return switch (type.kind()) {
+            case DECIMAL -> "decimal" + digits(type);
+            case DOUBLE -> "double precision";
+            case TIMESTAMP, TIME -> sized(type) + (type.zoned() ? " with time zone" : "");
+            default -> sized(type);
+        };
+    }
+
+    /** Its name, and its size where that is said. */
+    static String sized(SqlType type) {
+        return type.kind().name().toLowerCase(Locale.ROOT)
+                + (type.size() == SqlType.UNSAID ? "" : "(" + type.size() + ")");
+    }
+
+    static String digits(SqlType type) {
+        return "(" + type.size() + "," + type.scale() + ")";
+    }
+
+    /** The types of words that mean something else elsewhere. */
+    Map<String, SqlType> ownWords() {
+        return Map.of();
     }
 
     /** The type a value is cast to so that it is compared as text. */
@@ -312,7 +357,7 @@ public abstract class Dialect {
     }
 
     /** A column's name as an index has it. */
-    public String indexed(String column, String type) {
+    public String indexed(String column, SqlType type) {
         return quote(column);
     }
 

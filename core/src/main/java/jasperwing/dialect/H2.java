@@ -2,10 +2,15 @@ package jasperwing.dialect;
 
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
+import java.util.Map;
 import java.util.Optional;
 
 /** H2. Its triggers are written in Java, so that a script has none. */
 final class H2 extends Dialect {
+    /** The digits of a second's fraction. */
+    private static final int MICROSECONDS = 6;
+
     H2() {
         super("H2", "2.2", 256);
     }
@@ -36,16 +41,30 @@ final class H2 extends Dialect {
     }
 
     @Override
-    public String type(Scalar scalar) {
+    public SqlType type(Scalar scalar) {
         return switch (scalar) {
-            case LONG_TEXT -> "varchar";
-            case TIME -> "time(6)";
-            case TIMESTAMP -> "timestamp(6) with time zone";
-            case LOCAL_TIMESTAMP -> "timestamp(6)";
-            case BINARY -> "blob";
-            case JSON -> "json";
-            default -> standardType(scalar);
+            case TIME -> SqlType.of(SqlType.Kind.TIME, MICROSECONDS);
+            case TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP, MICROSECONDS).withZone();
+            case LOCAL_TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP, MICROSECONDS);
+            default -> super.type(scalar);
         };
+    }
+
+    @Override
+    String plain(SqlType type) {
+        return switch (type.kind()) {
+            case TEXT -> "varchar";
+            case BINARY -> "blob";
+            default -> super.plain(type);
+        };
+    }
+
+    @Override
+    Map<String, SqlType> ownWords() {
+        return Map.of(
+                "varchar", SqlType.of(SqlType.Kind.TEXT),
+                "character varying", SqlType.of(SqlType.Kind.TEXT),
+                "binary large object", SqlType.of(SqlType.Kind.BINARY));
     }
 
     @Override

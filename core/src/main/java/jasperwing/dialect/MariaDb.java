@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.formula.Kind;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.HashMap;
@@ -20,10 +21,11 @@ final class MariaDb extends Dialect {
     /** The order of all texts of which nothing else is said: by their characters' numbers, spaces included. */
     private static final String OF_CHARACTERS = "utf8mb4_nopad_bin";
 
-    private static final String WIDE_TEXT = "longtext";
-
     /** Rows have no room for many longer texts; these are kept beside the row. */
     private static final int MOST_IN_ROW = 1000;
+
+    /** The digits of a second's fraction. */
+    private static final int MICROSECONDS = 6;
 
     private static final int MOST_INDEXED_CHARACTERS = 768;
     private static final int MOST_INDEXED_BYTES = 3072;
@@ -81,13 +83,11 @@ final class MariaDb extends Dialect {
     }
 
     @Override
-    public int indexedBytes(String type) {
-        if (type.startsWith("varchar(")) {
-            return BYTES_OF_CHARACTER * Integer.parseInt(type.substring("varchar(".length(), type.length() - 1));
-        }
-        return switch (type) {
-            case WIDE_TEXT -> BYTES_OF_CHARACTER * INDEXED_OF_WIDE_TEXT;
-            case "json", "longblob" -> MOST_INDEXED_BYTES;
+    public int indexedBytes(SqlType type) {
+        return switch (type.kind()) {
+            case VARCHAR -> BYTES_OF_CHARACTER * type.size();
+            case TEXT -> BYTES_OF_CHARACTER * INDEXED_OF_WIDE_TEXT;
+            case JSON, BINARY -> MOST_INDEXED_BYTES;
             default -> BYTES_OF_NUMBER;
         };
     }
@@ -131,6 +131,11 @@ final class MariaDb extends Dialect {
         return super.literal(text.replace("\\", "\\\\"));
     }
 
+    @Override
+    String text(String literal) {
+        return super.text(literal).replace("\\\\", "\\");
+    }
+
     /** Moments are kept without a zone, those with one in UTC. */
     @Override
     public String moment(Type type, String text) {
@@ -148,22 +153,39 @@ final class MariaDb extends Dialect {
     }
 
     @Override
-    public String text(int length) {
-        return length > MOST_IN_ROW ? WIDE_TEXT : super.text(length);
+    public SqlType text(int length) {
+        return length > MOST_IN_ROW ? SqlType.of(SqlType.Kind.TEXT) : super.text(length);
     }
 
     @Override
-    public String type(Scalar scalar) {
+    public SqlType type(Scalar scalar) {
         return switch (scalar) {
-            case LONG_TEXT -> WIDE_TEXT;
-            case INT -> "int";
-            case REAL -> "double";
-            case TIME -> "time(6)";
-            case TIMESTAMP, LOCAL_TIMESTAMP -> "datetime(6)";
-            case BINARY -> "longblob";
-            case JSON -> "json";
-            default -> standardType(scalar);
+            case TIME -> SqlType.of(SqlType.Kind.TIME, MICROSECONDS);
+            case TIMESTAMP, LOCAL_TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP, MICROSECONDS);
+            default -> super.type(scalar);
         };
+    }
+
+    @Override
+    String plain(SqlType type) {
+        return switch (type.kind()) {
+            case TEXT -> "longtext";
+            case INTEGER -> "int";
+            case DOUBLE -> "double";
+            case TIMESTAMP -> "datetime(" + type.size() + ")";
+            case BINARY -> "longblob";
+            default -> super.plain(type);
+        };
+    }
+
+    /** Its shorter texts and bytes are types of their own, and a {@code timestamp} is kept in the zone of the connection. */
+    @Override
+    Map<String, SqlType> ownWords() {
+        return Map.of(
+                "text", SqlType.other("text"),
+                "blob", SqlType.other("blob"),
+                "timestamp", SqlType.other("timestamp"),
+                "tinyint(1)", SqlType.of(SqlType.Kind.BOOLEAN));
     }
 
     @Override
@@ -191,7 +213,7 @@ final class MariaDb extends Dialect {
     @Override
     public List<String> heldToType(Type type, String column) {
         return type.match(
-                text -> text(text.length()).equals(WIDE_TEXT)
+                text -> text(text.length()).is(SqlType.Kind.TEXT)
                         ? List.of(lengthFunction() + "(" + column + ") <= " + text.length())
                         : List.of(),
                 decimal -> List.of(),
@@ -223,8 +245,8 @@ final class MariaDb extends Dialect {
 
     /** Of a text that is kept beside the row the beginning. */
     @Override
-    public String indexed(String column, String type) {
-        return quote(column) + (type.equals(WIDE_TEXT) ? "(" + INDEXED_OF_WIDE_TEXT + ")" : "");
+    public String indexed(String column, SqlType type) {
+        return quote(column) + (type.is(SqlType.Kind.TEXT) ? "(" + INDEXED_OF_WIDE_TEXT + ")" : "");
     }
 
     @Override

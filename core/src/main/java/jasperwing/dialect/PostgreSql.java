@@ -1,7 +1,7 @@
 package jasperwing.dialect;
 
 import jasperwing.formula.Kind;
-import jasperwing.model.Scalar;
+import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -63,13 +63,14 @@ final class PostgreSql extends Dialect {
     }
 
     @Override
-    public String decimal(int precision, int scale) {
-        return "numeric(" + precision + "," + scale + ")";
-    }
-
-    @Override
-    public String type(Scalar scalar) {
-        return standardType(scalar);
+    String plain(SqlType type) {
+        return switch (type.kind()) {
+            case DECIMAL -> "numeric" + digits(type);
+            case TIMESTAMP -> type.zoned() && type.size() == SqlType.UNSAID ? "timestamptz" : super.plain(type);
+            case BINARY -> "bytea";
+            case JSON -> "jsonb";
+            default -> super.plain(type);
+        };
     }
 
     @Override

@@ -3,7 +3,9 @@ package jasperwing.dialect;
 import jasperwing.formula.Kind;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -71,14 +73,26 @@ final class Sqlite extends Dialect {
     }
 
     @Override
-    public String type(Scalar scalar) {
+    public SqlType type(Scalar scalar) {
         return switch (scalar) {
-            case LONG_TEXT, UUID, DATE, TIME, TIMESTAMP, LOCAL_TIMESTAMP, JSON -> "text";
-            case INT, SMALL_INT, BIG_INT, SERIAL, DURATION -> "integer";
-            case REAL -> "real";
-            case BOOLEAN -> "boolean";
-            case BINARY -> "blob";
+            case UUID, DATE, TIME, TIMESTAMP, LOCAL_TIMESTAMP, JSON -> SqlType.of(SqlType.Kind.TEXT);
+            case SMALL_INT, BIG_INT, SERIAL, DURATION -> SqlType.of(SqlType.Kind.INTEGER);
+            default -> super.type(scalar);
         };
+    }
+
+    @Override
+    String plain(SqlType type) {
+        return switch (type.kind()) {
+            case DOUBLE -> "real";
+            case BINARY -> "blob";
+            default -> super.plain(type);
+        };
+    }
+
+    @Override
+    Map<String, SqlType> ownWords() {
+        return Map.of("real", SqlType.of(SqlType.Kind.DOUBLE));
     }
 
     @Override

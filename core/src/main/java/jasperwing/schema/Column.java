@@ -1,9 +1,10 @@
 package jasperwing.schema;
 
+import jasperwing.physical.SqlType;
+
 /**
  * A column.
  *
- * @param type as the dialect writes it
  * @param collation the order its texts are compared in, as the dialect writes it, or empty
  * @param generated whether the database counts it up
  * @param defaultSql the default as SQL, or empty
@@ -14,7 +15,7 @@ package jasperwing.schema;
  */
 public record Column(
         String name,
-        String type,
+        SqlType type,
         String collation,
         boolean required,
         boolean generated,

@@ -63,8 +63,8 @@ final class ColumnConditions {
         conditions.add("array_position(" + column + ", null) is null");
         enumOf(attribute.type())
                 .filter(e -> !types.isNative(attribute.type()))
-                .ifPresent(e ->
-                        conditions.add(column + " <@ array[" + types.values(e) + "]::" + types.listType(attribute)));
+                .ifPresent(e -> conditions.add(
+                        column + " <@ array[" + types.values(e) + "]::" + dialect.write(types.listType(attribute))));
         range(attribute).ifPresent(r -> {
             r.from()
                     .ifPresent(

@@ -10,6 +10,7 @@ import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -50,17 +51,17 @@ final class ColumnTypes {
         return dialect.literal(text);
     }
 
-    String type(Type type) {
+    SqlType type(Type type) {
         return type.match(
                 text -> dialect.text(text.length()),
-                decimal -> dialect.decimal(decimal.precision(), decimal.scale()),
+                decimal -> SqlType.decimal(decimal.precision(), decimal.scale()),
                 plain -> dialect.type(plain.scalar()),
                 named -> isNative(named) ? nativeType(named.name()) : valueType(named.name()));
     }
 
     /** The type of a column that holds the values of an enum as texts. */
-    String valueType(String enumName) {
-        return "varchar(" + enumLength(enumName) + ")";
+    SqlType valueType(String enumName) {
+        return SqlType.of(SqlType.Kind.VARCHAR, enumLength(enumName));
     }
 
     /** Whether a type is one the database knows the values of. */
@@ -84,10 +85,10 @@ final class ColumnTypes {
         return type.values().stream().allMatch(v -> v.name().getBytes(StandardCharsets.UTF_8).length <= MOST_OF_VALUE);
     }
 
-    private String nativeType(String enumName) {
+    private SqlType nativeType(String enumName) {
         return dialect.hasEnumTypes()
-                ? quote(names.ofEnum(enumName))
-                : "enum(" + values(design.enumType(enumName).orElseThrow()) + ")";
+                ? SqlType.named(names.ofEnum(enumName))
+                : enumOf(design.enumType(enumName).orElseThrow());
     }
 
     /** The table a column of an enum points to. */
@@ -101,21 +102,21 @@ final class ColumnTypes {
     }
 
     /** The type of a list that is kept in the row. */
-    String listType(Attribute attribute) {
+    SqlType listType(Attribute attribute) {
         boolean array = isArray(attribute);
         if (!array) {
             return type(Type.of(Scalar.JSON));
         }
-        return dialect.lists().arrayOf(elementType(attribute.type()));
+        return SqlType.arrayOf(elementType(attribute.type()));
     }
 
     /** Where checks do not look into arrays, an enum as a type holds the elements to its values. */
-    private String elementType(Type type) {
+    private SqlType elementType(Type type) {
         if (dialect.lists().checksArrays()) {
             return type(type);
         }
         return design.enumType(type instanceof Type.Named named ? named.name() : "")
-                .map(e -> "enum(" + values(e) + ")")
+                .map(ColumnTypes::enumOf)
                 .orElseGet(() -> type(type));
     }
 
@@ -187,6 +188,11 @@ final class ColumnTypes {
     /** What the values of a column must obey, each as a condition on the quoted column. */
     List<String> conditions(Attribute attribute, String column) {
         return new ColumnConditions(design, dialect, this).of(attribute, column);
+    }
+
+    private static SqlType enumOf(EnumType type) {
+        return SqlType.enumOf(
+                type.values().stream().map(EnumValue::name).distinct().toList());
     }
 
     /** The values of an enum as a list of literals. */

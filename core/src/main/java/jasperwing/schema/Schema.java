@@ -81,6 +81,11 @@ public final class Schema {
         return title;
     }
 
+    /** The type of a column as the database writes it. */
+    public String type(Column column) {
+        return dialect.write(column.type());
+    }
+
     public Dialect dialect() {
         return dialect;
     }

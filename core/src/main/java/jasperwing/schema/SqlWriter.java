@@ -223,7 +223,7 @@ final class SqlWriter {
     }
 
     private String bareColumn(Table table, Column column) {
-        StringBuilder line = new StringBuilder(quote(column.name())).append(' ').append(column.type());
+        StringBuilder line = new StringBuilder(quote(column.name())).append(' ').append(dialect.write(column.type()));
         line.append(column.collation().isEmpty() ? "" : " collate " + column.collation());
         if (column.generated()) {
             line.append(dialect.counted(table.primaryKey().equals(List.of(column.name()))));

@@ -7,6 +7,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
+import jasperwing.physical.SqlType;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -63,11 +64,11 @@ final class TableDraft {
         return name;
     }
 
-    String column(String wanted, String type, boolean required, String member) {
+    String column(String wanted, SqlType type, boolean required, String member) {
         return column(wanted, type, "", required, member);
     }
 
-    private String column(String wanted, String type, String collation, boolean required, String member) {
+    private String column(String wanted, SqlType type, String collation, boolean required, String member) {
         String column = name(wanted);
         add(new Column(column, type, collation, required, false, "", "", member, "", owners.get(0)));
         return column;
@@ -118,7 +119,7 @@ final class TableDraft {
         String column = name(wanted);
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
-        String type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
+        SqlType type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
         add(new Column(
                 column,
                 type,
@@ -158,7 +159,7 @@ final class TableDraft {
     }
 
     /** Adds a column with the text of another in small letters. */
-    private String small(String column, String type) {
+    private String small(String column, SqlType type) {
         String small = name(column + "_folded");
         add(new Column(
                 small, type, "", false, false, "", "(lower(" + types.quote(column) + "))", "", "", owners.get(0)));
@@ -316,7 +317,7 @@ final class TableDraft {
     }
 
     /** Adds a column that holds something in some rows, and nothing in the others: what is unique there is unique in it. */
-    private String only(String column, String type, String collation, String where, String value) {
+    private String only(String column, SqlType type, String collation, String where, String value) {
         String some = name(column + "_where");
         String sql = "(case when " + where + " then " + value + " end)";
         add(new Column(some, type, collation, false, false, "", sql, "", "", owners.get(0)));

@@ -110,7 +110,10 @@ final class Views {
         RoleJoins joins = new RoleJoins(schema);
         String alias = schema.dialect().quote(table.name());
         FormulaSql sql = at(joins, joins.under(table, alias));
-        return sql.cast(sql.kept(term, attribute.type()), attribute.type(), types.type(attribute.type()));
+        return sql.cast(
+                sql.kept(term, attribute.type()),
+                attribute.type(),
+                types.dialect().write(types.type(attribute.type())));
     }
 
     /** Formulas about the row a statement knows by an alias. */

@@ -17,6 +17,7 @@ import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
@@ -176,7 +177,7 @@ final class Lists {
     }
 
     /** @param where the condition that finds the row of the list, on a line of its own */
-    private record Own(String table, String column, String type, String where) {}
+    private record Own(String table, String column, SqlType type, String where) {}
 
     private Own own(Tables tables) {
         Table table = tables.table(entity.name());
@@ -187,10 +188,10 @@ final class Lists {
 
     private Map<String, String> array(Tables tables) {
         Own own = own(tables);
-        if (!own.type().endsWith("[]") && !own.type().endsWith(" array")) {
+        if (!own.type().is(SqlType.Kind.ARRAY)) {
             return json(tables);
         }
-        String found = dialect.lists().arrayHas(own.column(), own.type());
+        String found = dialect.lists().arrayHas(own.column(), dialect.write(own.type()));
         return asked(
                 "select * from " + own.table() + "\nwhere " + found,
                 "update " + own.table() + "\nset " + own.column() + " = array_append(" + own.column() + ", ?)"

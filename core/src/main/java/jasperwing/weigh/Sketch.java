@@ -1,5 +1,6 @@
 package jasperwing.weigh;
 
+import jasperwing.dialect.Dialect;
 import jasperwing.model.AreaColor;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
@@ -59,7 +60,11 @@ public record Sketch(List<Box> boxes, List<Link> links) {
      * @param colors the areas of tables, by their names
      */
     static Sketch of(
-            List<Table> tables, Map<String, Set<String>> matters, Set<String> quiet, Map<String, AreaColor> colors) {
+            Dialect dialect,
+            List<Table> tables,
+            Map<String, Set<String>> matters,
+            Set<String> quiet,
+            Map<String, AreaColor> colors) {
         List<String> names = tables.stream().map(Table::name).toList();
         Map<String, Integer> levels = new LinkedHashMap<>();
         tables.forEach(t -> levels.put(t.name(), 0));
@@ -80,7 +85,7 @@ public record Sketch(List<Box> boxes, List<Link> links) {
         for (Table table : tables) {
             int level = levels.get(table.name());
             int rank = ranks.merge(level, 1, Integer::sum) - 1;
-            Box box = box(table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors);
+            Box box = box(dialect, table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors);
             boxes.add(quiet.contains(table.name()) ? box.uncut() : box);
             keys(table, names, quiet).forEach(k -> links.add(new Link(table.name(), k.target())));
         }
@@ -107,7 +112,8 @@ public record Sketch(List<Box> boxes, List<Link> links) {
                 .toList();
     }
 
-    private static Box box(Table table, int level, int rank, Set<String> matters, Map<String, AreaColor> colors) {
+    private static Box box(
+            Dialect dialect, Table table, int level, int rank, Set<String> matters, Map<String, AreaColor> colors) {
         List<Column> shown = new ArrayList<>();
         for (Column column : table.columns()) {
             boolean wanted = table.primaryKey().contains(column.name()) || matters.contains(column.name());
@@ -116,7 +122,7 @@ public record Sketch(List<Box> boxes, List<Link> links) {
             }
         }
         List<Line> lines = shown.stream()
-                .map(c -> new Line(c.name(), c.type(), matters.contains(c.name())))
+                .map(c -> new Line(c.name(), dialect.write(c.type()), matters.contains(c.name())))
                 .toList();
         return new Box(
                 table.name(),

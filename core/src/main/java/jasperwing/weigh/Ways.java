@@ -132,7 +132,7 @@ final class Ways {
                 .filter(t -> t.source() instanceof Table.Source.OfEntity of && witnesses.contains(of.entity()))
                 .map(Table::name)
                 .collect(Collectors.toSet());
-        return Sketch.of(shown, matters, quiet, colors(tables));
+        return Sketch.of(tables.dialect(), shown, matters, quiet, colors(tables));
     }
 
     /** The columns that are there in this way and not in every way that has the table, or the like of it. */

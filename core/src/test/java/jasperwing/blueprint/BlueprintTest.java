@@ -36,7 +36,7 @@ class BlueprintTest {
             assertThat(card.rows())
                     .extracting(r -> r.name() + " " + r.type().replace("?", ""))
                     .startsWith(table.columns().stream()
-                            .map(c -> c.name() + " " + c.type())
+                            .map(c -> c.name() + " " + schema.type(c))
                             .toArray(String[]::new));
             assertThat(card.rows().stream().skip(table.columns().size()))
                     .hasSize((int) table.uniques().stream()

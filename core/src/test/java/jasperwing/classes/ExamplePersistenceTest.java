@@ -12,6 +12,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Scalar;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Order;
 import jasperwing.schema.Schema;
@@ -196,7 +197,7 @@ class ExamplePersistenceTest {
         return !reference
                 && !timed
                 && !column.generated()
-                && !column.type().equals("bigint")
-                && !column.type().equals("uuid");
+                && !column.type().is(SqlType.Kind.BIGINT)
+                && !column.type().is(SqlType.Kind.UUID);
     }
 }

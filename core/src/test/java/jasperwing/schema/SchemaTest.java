@@ -98,7 +98,7 @@ class SchemaTest {
         Table kind = table(
                 "notes", join(start, "each Note may be on one of Dive, Site as about", "  kept as a kind and an id"));
         assertThat(kind.columns())
-                .extracting(c -> c.name() + " " + c.type())
+                .extracting(c -> c.name() + " " + Dialects.POSTGRESQL.write(c.type()))
                 .containsExactly("id bigint", "about_kind varchar(20)", "about_id text");
     }
 

@@ -27,8 +27,8 @@ final class Appearances {
         List<String> lines = new ArrayList<>();
         schema.table(entity).ifPresent(t -> {
             for (Column column : t.columnsOf(attribute.name())) {
-                lines.add(
-                        t.name() + "." + column.name() + " " + column.type() + (column.required() ? " not null" : ""));
+                lines.add(t.name() + "." + column.name() + " " + schema.type(column)
+                        + (column.required() ? " not null" : ""));
                 t.checks().stream()
                         .filter(Check::declared)
                         .map(Check::condition)
@@ -54,7 +54,7 @@ final class Appearances {
                         ? schema.listTable(entity.name(), attribute.name())
                         : schema.table(entity.name());
                 if (such && table.isPresent()) {
-                    ofPart(design, table.get(), attribute, part).forEach(lines::add);
+                    ofPart(design, schema, table.get(), attribute, part).forEach(lines::add);
                 }
             }
         }
@@ -62,7 +62,8 @@ final class Appearances {
     }
 
     /** The columns of a value, or of the elements of a list, are in the order of its parts. */
-    private static Stream<String> ofPart(Design design, Table table, Attribute attribute, Attribute part) {
+    private static Stream<String> ofPart(
+            Design design, Schema schema, Table table, Attribute attribute, Attribute part) {
         List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
         List<Column> columns = attribute.list()
                 ? table.columns()
@@ -71,7 +72,7 @@ final class Appearances {
         return IntStream.range(0, Math.min(leaves.size(), columns.size()))
                 .filter(i -> leaves.get(i).attribute().equals(part))
                 .mapToObj(columns::get)
-                .map(c -> table.name() + "." + c.name() + " " + c.type());
+                .map(c -> table.name() + "." + c.name() + " " + schema.type(c));
     }
 
     /** Whether a condition speaks of a column. */

@@ -16,6 +16,7 @@ import jasperwing.picture.Emphasis;
 import jasperwing.picture.Look;
 import jasperwing.picture.Painter;
 import jasperwing.picture.Typefaces;
+import jasperwing.schema.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -297,10 +298,11 @@ final class SheetView extends Region {
     }
 
     private String column(String entity, String attribute) {
-        return workspace.projection().get().schema().table(entity).stream()
+        Schema schema = workspace.projection().get().schema();
+        return schema.table(entity).stream()
                 .flatMap(t -> t.columnsOf(attribute).stream())
                 .findFirst()
-                .map(c -> c.name() + " " + c.type() + (c.required() ? " not null" : ""))
+                .map(c -> c.name() + " " + schema.type(c) + (c.required() ? " not null" : ""))
                 .orElse("");
     }
 

@@ -127,7 +127,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         private List<Cell> cells(Table table, ForeignKey key, String because) {
             Column first = table.column(key.columns().get(0)).orElseThrow();
             String types = key.columns().stream()
-                    .map(c -> table.column(c).orElseThrow().type())
+                    .map(c -> projection.schema().type(table.column(c).orElseThrow()))
                     .distinct()
                     .collect(Collectors.joining(", "));
             String target = key.target() + "." + String.join(", ", key.targetColumns());
@@ -221,7 +221,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             Optional<Table> holder = projection.schema().table(oneOf.from());
             String types = columns.stream()
                     .flatMap(c -> holder.flatMap(t -> t.column(c)).stream())
-                    .map(Column::type)
+                    .map(projection.schema()::type)
                     .distinct()
                     .collect(Collectors.joining(", "));
             boolean indexed = each

@@ -70,7 +70,7 @@ final class StoredAs {
         String name = column.name() + (column.required() ? "" : "?");
         String type = reference(table, column)
                 .map(r -> "\u2192 " + r)
-                .orElse(column.type() + (column.generated() ? " identity" : ""));
+                .orElse(projection.schema().type(column) + (column.generated() ? " identity" : ""));
         return kept.node(List.of("column", name, type), () -> {
             Label left = code(name);
             left.setMinWidth(Region.USE_PREF_SIZE);

@@ -10,6 +10,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Stamp;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import java.util.List;
@@ -55,15 +56,17 @@ public final class Columns {
     /** What is no type of the standard has the type of its column; what is set on insert stays as it is. */
     static Annotation column(Column column, Attribute attribute) {
         Annotation plain = column(column.name(), column.required(), attribute.type());
-        Annotation typed = isOfDatabase(column, attribute) ? plain.with("columnDefinition", column.type()) : plain;
+        Annotation typed = isOfDatabase(column, attribute)
+                ? plain.with("columnDefinition", Dialects.DEFAULT.write(column.type()))
+                : plain;
         boolean once = attribute.stamped().filter(s -> s == Stamp.INSERT).isPresent();
         return once ? typed.with("updatable", false) : typed;
     }
 
     private static boolean isOfDatabase(Column column, Attribute attribute) {
         boolean nativeEnum = attribute.type() instanceof Type.Named
-                && !column.type().startsWith("varchar")
-                && !column.type().equals("text");
+                && !column.type().is(SqlType.Kind.VARCHAR)
+                && !column.type().is(SqlType.Kind.TEXT);
         return attribute.type().is(Scalar.JSON) || nativeEnum;
     }
 
@@ -88,9 +91,11 @@ public final class Columns {
     }
 
     /** A type of PostgreSQL as its catalogs name it, by which providers compare what they map with what is there. */
-    static String definition(String type) {
-        String one = type.replace("[]", "").replaceFirst("\\(.*\\)", "");
-        return type.endsWith("[]") ? "_" + INTERNAL.getOrDefault(one, one) : type;
+    static String definition(SqlType type) {
+        return type.element()
+                .map(e -> Dialects.DEFAULT.write(e).replaceFirst("\\(.*\\)", ""))
+                .map(e -> "_" + INTERNAL.getOrDefault(e, e))
+                .orElseGet(() -> Dialects.DEFAULT.write(type));
     }
 
     /** The name of the class that makes texts of lists kept in their row, and lists of texts. */

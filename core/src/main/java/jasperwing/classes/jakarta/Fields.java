@@ -8,6 +8,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Table;
 import java.util.ArrayList;
@@ -189,7 +190,7 @@ public final class Fields {
 
     private void listInRow(Property property, List<Annotation> mappings) {
         Column column = property.column().orElseThrow();
-        if (column.type().endsWith("[]")) {
+        if (column.type().is(SqlType.Kind.ARRAY)) {
             columns.arrayConverter().ifPresent(mappings::add);
         }
         mappings.add(Annotation.of("Column")

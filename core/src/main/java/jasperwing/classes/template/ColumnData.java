@@ -12,6 +12,7 @@ import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
+import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
@@ -89,7 +90,7 @@ final class ColumnData {
                 digits(type, Type.Decimal::precision),
                 digits(type, Type.Decimal::scale),
                 own && isArray(attribute, column),
-                column.type(),
+                DIALECT.write(column.type()),
                 isRequired(table, column),
                 column.generated(),
                 table.primaryKey().contains(column.name()),
@@ -113,7 +114,7 @@ final class ColumnData {
     }
 
     private static boolean isArray(Attribute attribute, Column column) {
-        return attribute.isListInRow() && column.type().endsWith("[]");
+        return attribute.isListInRow() && column.type().is(SqlType.Kind.ARRAY);
     }
 
     private static Form form(Attribute attribute, boolean own) {
