@@ -5,6 +5,7 @@ import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
@@ -16,11 +17,10 @@ import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
-import jasperwing.model.Form;
 import jasperwing.model.Indexing;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
-import jasperwing.model.Kinship;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
@@ -35,7 +35,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
-import jasperwing.model.Stamp;
+import jasperwing.model.TextConstraint;
 import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
@@ -140,11 +140,12 @@ public final class Designs {
                         unique,
                         fallback,
                         range,
-                        Form.NONE,
+                        TextConstraint.NONE,
                         Optional.empty(),
                         Optional.empty(),
                         notes));
-        Arbitrary<Optional<Stamp>> stamps = Arbitraries.of(Stamp.values()).optional(0.1);
+        Arbitrary<Optional<AutoTimestamp>> stamps =
+                Arbitraries.of(AutoTimestamp.values()).optional(0.1);
         Arbitrary<Attribute> ruled = Combinators.combine(attributes, forms(), stamps)
                 .as((attribute, form, stamp) -> attribute.withForm(form).withStamp(stamp));
         Arbitrary<Optional<ListKept>> ways = Arbitraries.of(ListKept.values()).optional();
@@ -152,7 +153,7 @@ public final class Designs {
                 .as((attribute, kept) -> attribute.list() ? attribute.withKept(kept) : attribute);
     }
 
-    private static Arbitrary<Form> forms() {
+    private static Arbitrary<TextConstraint> forms() {
         Arbitrary<String> patterns =
                 Arbitraries.of("", "", "", "[A-Z]{2}/\\d+", "a|b'c\"#", "\\\\/x", "\\/", "`é` +", "//");
         return Combinators.combine(
@@ -160,7 +161,7 @@ public final class Designs {
                         patterns,
                         Arbitraries.of(false, false, true),
                         Arbitraries.of("", "", "sv", "zh", "zxx"))
-                .as(Form::new);
+                .as(TextConstraint::new);
     }
 
     private static Arbitrary<Members> members(List<Attribute> attributes) {
@@ -198,7 +199,7 @@ public final class Designs {
                                 List.of(),
                                 shown,
                                 traits,
-                                Kinship.NONE,
+                                Inheritance.NONE,
                                 notes)))
                 .flatMap(entity ->
                         indexings(entity.attributes()).list().ofMaxSize(2).map(entity::withIndexes))
@@ -212,14 +213,14 @@ public final class Designs {
                         new Indexing(members, covered, some ? Optional.of(filled) : Optional.empty(), false));
     }
 
-    private static Arbitrary<Kinship> kinships() {
-        Arbitrary<Kinship> any = Combinators.combine(
+    private static Arbitrary<Inheritance> kinships() {
+        Arbitrary<Inheritance> any = Combinators.combine(
                         Arbitraries.oneOf(Arbitraries.just(""), names()),
                         Arbitraries.of(true, false),
                         Arbitraries.of(KindsKept.values()).optional())
-                .as(Kinship::new);
+                .as(Inheritance::new);
         return Arbitraries.frequencyOf(
-                net.jqwik.api.Tuple.of(2, Arbitraries.just(Kinship.NONE)), net.jqwik.api.Tuple.of(1, any));
+                net.jqwik.api.Tuple.of(2, Arbitraries.just(Inheritance.NONE)), net.jqwik.api.Tuple.of(1, any));
     }
 
     private static Arbitrary<AttributeGroup> groups() {

@@ -34,17 +34,17 @@ import jasperwing.reading.Narration;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import jasperwing.schema.DeleteEffect;
+import jasperwing.schema.DeleteImpact;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.LooseReference;
 import jasperwing.schema.Order;
-import jasperwing.schema.Ripple;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SqlOrigin;
 import jasperwing.schema.Table;
 import jasperwing.walk.Walk;
-import jasperwing.weigh.Way;
-import jasperwing.weigh.Weighing;
+import jasperwing.weigh.Alternative;
+import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -85,7 +85,7 @@ final class EveryProjection {
         assertThat(Order.of(schema).tables()).hasSameSizeAs(schema.tables());
         for (Table table : schema.tables()) {
             assertThat(schema.sql(table)).isNotEmpty();
-            assertThat(Ripple.of(design, schema, table).sentence()).isNotNull();
+            assertThat(DeleteImpact.of(design, schema, table).sentence()).isNotNull();
         }
         assertThat(Order.ofRows(design, schema).tables()).hasSameSizeAs(schema.tables());
         LooseReference.all(design, schema).forEach(l -> assertThat(l.dangling()).isNotBlank());
@@ -114,7 +114,7 @@ final class EveryProjection {
                         && schema.named(t.name()).isPresent());
         if (holder.isPresent() && Enforcement.of(design, target) != Enforcement.OUTSIDE) {
             schema.tablesOf(design, target).stream()
-                    .flatMap(t -> Ripple.of(design, schema, t).effects().stream())
+                    .flatMap(t -> DeleteImpact.of(design, schema, t).effects().stream())
                     .filter(e -> e.distance() == 1
                             && e.table().equals(holder.get().name())
                             && holder.get().foreignKeysOf(role).stream()
@@ -206,17 +206,17 @@ final class EveryProjection {
     private void alternatives() {
         for (Dialect dialect : List.of(Dialects.POSTGRESQL, Dialects.SQLITE)) {
             for (Entity entity : design.entities()) {
-                weigh(Weighing.ofKinds(design, dialect, entity.name()));
+                weigh(Alternatives.ofKinds(design, dialect, entity.name()));
                 for (Attribute attribute : entity.attributes()) {
-                    weigh(Weighing.ofList(design, dialect, entity.name(), attribute.name()));
+                    weigh(Alternatives.ofList(design, dialect, entity.name(), attribute.name()));
                 }
             }
-            design.relationships().forEach(r -> weigh(Weighing.ofRelationship(design, dialect, r)));
+            design.relationships().forEach(r -> weigh(Alternatives.ofRelationship(design, dialect, r)));
         }
     }
 
-    private void weigh(Optional<Weighing> weighing) {
-        for (Way way : weighing.map(Weighing::ways).orElse(List.of())) {
+    private void weigh(Optional<Alternatives> weighing) {
+        for (Alternative way : weighing.map(Alternatives::ways).orElse(List.of())) {
             if (way.hindrance().isEmpty()) {
                 check(way.edit().on(design));
             }

@@ -10,7 +10,7 @@ import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
-import jasperwing.model.Form;
+import jasperwing.model.TextConstraint;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
@@ -35,7 +35,7 @@ class FormTest {
             "  sign text(8) longer than 2 matching /[A-Z]{2}\\/\\d+(?:'|\"|#)?/ label \"Call sign\"",
             "  motto long text? longer than 0");
 
-    private static Form form(Design design, String attribute) {
+    private static TextConstraint form(Design design, String attribute) {
         return design.entities()
                 .get(0)
                 .attribute(attribute)
@@ -45,8 +45,9 @@ class FormTest {
 
     @Test
     void isReadAndPrintedWithSlashesEscaped() {
-        assertThat(form(design, "sign")).isEqualTo(new Form(Optional.of(2), "[A-Z]{2}/\\d+(?:'|\"|#)?", false, ""));
-        assertThat(form(design, "motto")).isEqualTo(Form.NONE.withLongerThan(0));
+        assertThat(form(design, "sign"))
+                .isEqualTo(new TextConstraint(Optional.of(2), "[A-Z]{2}/\\d+(?:'|\"|#)?", false, ""));
+        assertThat(form(design, "motto")).isEqualTo(TextConstraint.NONE.withLongerThan(0));
         assertThat(Notation.print(design))
                 .contains(
                         "  sign        text(8)        longer than 2 matching /[A-Z]{2}\\/\\d+(?:'|\"|#)?/ label \"Call sign\"\n");
@@ -75,7 +76,7 @@ class FormTest {
     @ParameterizedTest
     @ValueSource(strings = {"a\nb", "a\n"})
     void aPatternIsOneLine(String pattern) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Form(Optional.empty(), pattern, false, ""));
+        assertThatIllegalArgumentException().isThrownBy(() -> new TextConstraint(Optional.empty(), pattern, false, ""));
     }
 
     @ParameterizedTest

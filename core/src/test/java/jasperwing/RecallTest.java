@@ -3,9 +3,9 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.dialect.Dialects;
-import jasperwing.findings.Checkup;
+import jasperwing.findings.Analysis;
+import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
-import jasperwing.findings.ReportMemory;
 import jasperwing.findings.Rule;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -22,7 +22,7 @@ import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaMemory;
+import jasperwing.schema.SchemaCache;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -43,8 +43,8 @@ class RecallTest {
     @Property(tries = 120, seed = "20261123")
     void schemaAndFindingsDoNotDependOnWhatCameBefore(
             @ForAll("designs") Design first, @ForAll("designs") Design second) {
-        SchemaMemory schemas = new SchemaMemory();
-        ReportMemory reports = new ReportMemory();
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
         for (Design design : edited(List.of(first, second, Samples.demo()))) {
             Schema schema = Schema.derive(design, Dialects.POSTGRESQL, schemas);
             Design unrelated = unrelated(design);
@@ -86,7 +86,7 @@ class RecallTest {
 
     @Test
     void anEditLeavesTheTablesOfOthersAsTheyAre() {
-        SchemaMemory memory = new SchemaMemory();
+        SchemaCache memory = new SchemaCache();
         Design demo = Samples.demo();
         Schema before = Schema.derive(demo, Dialects.POSTGRESQL, memory);
         Schema after =
@@ -101,7 +101,7 @@ class RecallTest {
     void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {
         Design design = many();
         Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
-        ReportMemory memory = new ReportMemory();
+        FindingsCache memory = new FindingsCache();
         List<String> atOnce = words(Report.of(design, schema, memory));
         assertThat(atOnce).hasSizeGreaterThan(1000);
         assertThat(words(Report.of(design, schema))).isEqualTo(atOnce);
@@ -114,12 +114,12 @@ class RecallTest {
 
     @Test
     void whatIsFoundWhileTablesAreDerivedIsWhatIsFoundAfterwards() {
-        SchemaMemory schemas = new SchemaMemory();
-        ReportMemory reports = new ReportMemory();
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
         for (Design design :
                 List.of(many(), EntityEdits.change("Thing7", RecallTest::longer).on(many()))) {
             Schema schema = Schema.derive(design, Dialects.MARIADB);
-            Checkup checkup = Checkup.of(design, Dialects.MARIADB, schemas, reports);
+            Analysis checkup = Analysis.of(design, Dialects.MARIADB, schemas, reports);
             assertThat(checkup.schema().tables()).isEqualTo(schema.tables());
             assertThat(words(checkup.report())).isEqualTo(words(Report.of(design, schema)));
         }
@@ -148,7 +148,7 @@ class RecallTest {
     @Test
     void aFixThatIsRecalledMendsWhatHasChangedSince() {
         Design twice = Samples.design("entity Dive", "  id serial key", "entity Dive", "  id serial key");
-        ReportMemory memory = new ReportMemory();
+        FindingsCache memory = new FindingsCache();
         Report.of(twice, Schema.derive(twice, Dialects.POSTGRESQL), memory);
         Design longer = twice.withEntities(
                 twice.entities().stream().map(RecallTest::longer).toList());

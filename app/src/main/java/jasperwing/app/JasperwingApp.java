@@ -12,7 +12,7 @@ import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
 import jasperwing.arrange.Arrange;
-import jasperwing.classes.ClassMemory;
+import jasperwing.classes.ClassCache;
 import jasperwing.classes.Target;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -163,7 +163,7 @@ public final class JasperwingApp extends Application {
                     .worker("loading templates and layout", Thread.MIN_PRIORITY)
                     .runLater(IDLE, () -> {
                         Arrange.unplacedAtOnce(several, "", Typefaces.get());
-                        new ClassMemory().files(Target.JAVA_JAKARTA, several);
+                        new ClassCache().files(Target.JAVA_JAKARTA, several);
                     });
         }
 

@@ -1,6 +1,6 @@
 package jasperwing.bench;
 
-import jasperwing.classes.ClassMemory;
+import jasperwing.classes.ClassCache;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.model.Design;
@@ -75,7 +75,7 @@ final class ClassFigures {
     }
 
     private static void editing(Path root, Design start) throws Exception {
-        ClassMemory memory = new ClassMemory();
+        ClassCache memory = new ClassCache();
         OutputFolder output = new OutputFolder(root.resolve("edited"), "java-jakarta");
         output.write(output.compare(memory.files(Target.JAVA_JAKARTA, start), Map.of()), Map.of());
         int[] number = new int[1];

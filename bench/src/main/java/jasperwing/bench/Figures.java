@@ -5,11 +5,11 @@ import com.fasterxml.jackson.dataformat.yaml.YAMLFactory;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.SceneBuilder;
-import jasperwing.diagram.SceneMemory;
+import jasperwing.diagram.SceneCache;
 import jasperwing.dialect.Dialects;
-import jasperwing.findings.Checkup;
+import jasperwing.findings.Analysis;
+import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
-import jasperwing.findings.ReportMemory;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -22,7 +22,7 @@ import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
 import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaMemory;
+import jasperwing.schema.SchemaCache;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -142,7 +142,7 @@ public final class Figures {
                     WARM_SECONDS,
                     RUNS,
                     () -> Schema.derive(design, Dialects.POSTGRESQL),
-                    () -> Checkup.of(design, Dialects.POSTGRESQL));
+                    () -> Analysis.of(design, Dialects.POSTGRESQL));
             System.out.printf(
                     "derive the schema of %,d entities %.1f ms; derive and check everything %.1f ms%n",
                     size, medians[0], medians[1]);
@@ -153,8 +153,8 @@ public final class Figures {
     /** What follows from one more attribute, when everything before it is known. */
     private static void oneEdit(Design design) throws Exception {
         String entity = design.entities().get(5).name();
-        SchemaMemory schemas = new SchemaMemory();
-        ReportMemory reports = new ReportMemory();
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
         List<Design> edited = new ArrayList<>();
         for (int i = 0; i < EDITS; i++) {
             Attribute more = Attribute.of("further" + i, Type.of(Scalar.INT));
@@ -186,7 +186,7 @@ public final class Figures {
         Design arranged = SheetEdits.place(Arrange.all(design, "", Typefaces.get(), Progress.UNWATCHED)
                         .orElseThrow())
                 .on(design);
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         SceneBuilder.build(arranged, "", Typefaces.get(), memory);
         double[] again = medians(5, RUNS, () -> SceneBuilder.build(arranged, "", Typefaces.get(), memory));
         System.out.printf(

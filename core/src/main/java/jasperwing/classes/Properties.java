@@ -7,10 +7,10 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.PhysicalNames;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +58,7 @@ final class Properties {
         Optional<Table> listTable =
                 attribute.list() ? schema.listTable(entity.name(), attribute.name()) : Optional.empty();
         List<Column> columns = listTable.map(Properties::elements).orElseGet(() -> table.columnsOf(attribute.name()));
-        boolean value = Leaves.value(design, attribute.type()).isPresent();
+        boolean value = ValueColumns.value(design, attribute.type()).isPresent();
         return new Property(
                 names.attribute(entity.name(), attribute),
                 attribute,
@@ -66,7 +66,7 @@ final class Properties {
                 value || listTable.isPresent()
                         ? Optional.empty()
                         : columns.stream().findFirst(),
-                value ? parts(Leaves.of(design, attribute), columns) : List.of(),
+                value ? parts(ValueColumns.of(design, attribute), columns) : List.of(),
                 listTable);
     }
 
@@ -77,22 +77,23 @@ final class Properties {
                 .subList(listTable.primaryKey().size(), listTable.columns().size());
     }
 
-    private List<Property.Part> parts(List<Leaves.Leaf> leaves, List<Column> columns) {
+    private List<Property.Part> parts(List<ValueColumns.Leaf> leaves, List<Column> columns) {
         List<Property.Part> parts = new ArrayList<>();
         for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
-            Leaves.Leaf leaf = leaves.get(i);
+            ValueColumns.Leaf leaf = leaves.get(i);
             parts.add(new Property.Part(path(leaf), columns.get(i), leaf.attribute()));
         }
         return parts;
     }
 
     /** From within the outermost value. */
-    private String path(Leaves.Leaf leaf) {
+    private String path(ValueColumns.Leaf leaf) {
         List<Attribute> way = new ArrayList<>(leaf.path());
         way.add(leaf.attribute());
         List<String> path = new ArrayList<>();
         for (int i = 1; i < way.size(); i++) {
-            AttributeGroup value = Leaves.value(design, way.get(i - 1).type()).orElseThrow();
+            AttributeGroup value =
+                    ValueColumns.value(design, way.get(i - 1).type()).orElseThrow();
             String name = way.get(i).name();
             path.add(names.attribute(value, value.attribute(name).orElseThrow()));
         }
@@ -109,8 +110,8 @@ final class Properties {
     }
 
     private Property inGroup(AttributeGroup group, Attribute attribute) {
-        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
-        boolean value = Leaves.value(design, attribute.type()).isPresent();
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
+        boolean value = ValueColumns.value(design, attribute.type()).isPresent();
         List<Column> columns = leaves.stream().map(Properties::plain).toList();
         return new Property(
                 names.attribute(group, attribute),
@@ -121,7 +122,7 @@ final class Properties {
                 Optional.empty());
     }
 
-    private static Column plain(Leaves.Leaf leaf) {
+    private static Column plain(ValueColumns.Leaf leaf) {
         return new Column(
                 leaf.column(),
                 UNKNOWN,

@@ -18,9 +18,9 @@ final class Cards {
 
     private final Design design;
     private final Metrics metrics;
-    private final CardMemory memory;
+    private final CardCache memory;
 
-    Cards(Design design, Metrics metrics, CardMemory memory) {
+    Cards(Design design, Metrics metrics, CardCache memory) {
         this.design = design;
         this.metrics = metrics;
         this.memory = memory;

@@ -97,11 +97,11 @@ final class Labels {
      *
      * @param changed where the sheet is not what it was when the memory's labels were placed
      */
-    List<Optional<Point>> place(List<Wanted> all, BoxIndex changed, LabelMemory memory) {
-        List<LabelMemory.Key> keys = keys(all);
-        LabelMemory.Round round = memory.begin(changed, keys);
+    List<Optional<Point>> place(List<Wanted> all, BoxIndex changed, LabelCache memory) {
+        List<LabelCache.Key> keys = keys(all);
+        LabelCache.Round round = memory.begin(changed, keys);
         List<Optional<Point>> places = new ArrayList<>();
-        for (LabelMemory.Key key : keys) {
+        for (LabelCache.Key key : keys) {
             double width = metrics.width(key.label(), Metrics.Face.NOTE);
             Box reach = around(key.route()).grown(width + HEIGHT);
             Box place = round.recall(key, reach).orElseGet(() -> {
@@ -141,13 +141,13 @@ final class Labels {
         return new Point(best.x(), best.y() + 11);
     }
 
-    private static List<LabelMemory.Key> keys(List<Wanted> all) {
-        Map<LabelMemory.Key, Integer> counts = new HashMap<>();
+    private static List<LabelCache.Key> keys(List<Wanted> all) {
+        Map<LabelCache.Key, Integer> counts = new HashMap<>();
         return all.stream()
-                .map(w -> new LabelMemory.Key(
+                .map(w -> new LabelCache.Key(
                         w.label(),
                         w.route(),
-                        counts.merge(new LabelMemory.Key(w.label(), w.route(), 0), 1, Integer::sum)))
+                        counts.merge(new LabelCache.Key(w.label(), w.route(), 0), 1, Integer::sum)))
                 .toList();
     }
 

@@ -16,7 +16,7 @@ final class Lanes {
 
     private Lanes() {}
 
-    static double[] across(Point start, Point goal, Ground ground, Box area, Router.Effort effort) {
+    static double[] across(Point start, Point goal, Obstacles ground, Box area, Router.Effort effort) {
         TreeSet<Double> lanes = new TreeSet<>();
         for (Box box : ground.boxes()) {
             beside(lanes, box.x() - effort.margin(), box.right() + effort.margin());
@@ -25,7 +25,7 @@ final class Lanes {
                 within(lanes, area.x(), area.right(), effort), start.x(), goal.x(), area.width() / effort.lanes());
     }
 
-    static double[] down(Point start, Point goal, Ground ground, Box area, Router.Effort effort) {
+    static double[] down(Point start, Point goal, Obstacles ground, Box area, Router.Effort effort) {
         TreeSet<Double> lanes = new TreeSet<>();
         for (Box box : ground.boxes()) {
             beside(lanes, box.y() - effort.margin(), box.bottom() + effort.margin());

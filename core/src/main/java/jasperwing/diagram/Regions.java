@@ -22,7 +22,7 @@ final class Regions {
 
     private Regions() {}
 
-    static List<Region> of(Design design, Collection<Card> cards, Labels labels, RegionMemory memory) {
+    static List<Region> of(Design design, Collection<Card> cards, Labels labels, RegionCache memory) {
         Map<String, List<Box>> byArea = new HashMap<>();
         List<Box> everywhere = new ArrayList<>(cards.size());
         for (Card card : cards) {
@@ -30,7 +30,7 @@ final class Regions {
             byArea.computeIfAbsent(area, a -> new ArrayList<>()).add(card.box());
             everywhere.add(card.box());
         }
-        RegionMemory.Round round = memory.begin(everywhere);
+        RegionCache.Round round = memory.begin(everywhere);
         List<Region> regions = new ArrayList<>();
         for (Area area : design.areas()) {
             List<Box> own = byArea.getOrDefault(area.name(), List.of());

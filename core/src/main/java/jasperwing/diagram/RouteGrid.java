@@ -21,7 +21,7 @@ final class RouteGrid {
     private final double[] rightwards;
     private final double[] downwards;
 
-    RouteGrid(Point start, Point goal, Ground ground, Box area, Router.Effort effort) {
+    RouteGrid(Point start, Point goal, Obstacles ground, Box area, Router.Effort effort) {
         xs = Lanes.across(start, goal, ground, area, effort);
         ys = Lanes.down(start, goal, ground, area, effort);
         rightwards = new double[xs.length * ys.length];

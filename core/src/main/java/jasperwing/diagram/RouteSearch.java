@@ -23,7 +23,7 @@ final class RouteSearch {
     private final int[] cameFrom;
     private final StepQueue open = new StepQueue();
 
-    RouteSearch(Router.Ends ends, Ground ground, Box area, Router.Effort effort) {
+    RouteSearch(Router.Ends ends, Obstacles ground, Box area, Router.Effort effort) {
         out = ends.fromSide();
         start = out.out(ends.from(), effort.stub());
         in = ends.toSide();

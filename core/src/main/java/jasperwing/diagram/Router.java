@@ -22,15 +22,15 @@ final class Router {
     private static final double REACH = 200;
     private static final double FAR = 2000;
 
-    private final Ground.Sheet sheet;
-    private final RouteMemory memory;
+    private final Obstacles.Sheet sheet;
+    private final RouteCache memory;
     private final int patience;
     private BoxIndex changed = new BoxIndex();
     private boolean hurried;
 
-    /** @param patience see {@link RouteMemory#begin} */
-    Router(List<Box> obstacles, RouteMemory memory, int patience) {
-        this.sheet = new Ground.Sheet(obstacles);
+    /** @param patience see {@link RouteCache#begin} */
+    Router(List<Box> obstacles, RouteCache memory, int patience) {
+        this.sheet = new Obstacles.Sheet(obstacles);
         this.memory = memory;
         this.patience = patience;
     }
@@ -92,10 +92,10 @@ final class Router {
      * the list.
      */
     List<List<Point>> routes(List<Ends> wanted) {
-        List<RouteMemory.Key> keys = RouteMemory.keys(wanted);
-        RouteMemory.Round round = memory.begin(memory.isEmpty() ? Set.of() : sheet.minded(), keys, patience);
+        List<RouteCache.Key> keys = RouteCache.keys(wanted);
+        RouteCache.Round round = memory.begin(memory.isEmpty() ? Set.of() : sheet.minded(), keys, patience);
         List<List<Point>> routes = new ArrayList<>();
-        for (RouteMemory.Key key : keys) {
+        for (RouteCache.Key key : keys) {
             List<Point> route = round.recall(key, key.ends().area(REACH)).orElseGet(() -> {
                 List<Point> searched = search(key.ends());
                 round.searched(key, searched);
@@ -115,7 +115,7 @@ final class Router {
     }
 
     private List<Point> search(Ends ends) {
-        Ground ground = sheet.in(ends.area(REACH));
+        Obstacles ground = sheet.in(ends.area(REACH));
         List<Point> simple = hurried ? SimpleRoutes.between(ends, ground) : List.of();
         if (!simple.isEmpty() && straight(ends, ground).isEmpty()) {
             return whole(ends, simple);
@@ -125,7 +125,7 @@ final class Router {
     }
 
     /** A route within reach; empty when there is none. */
-    private static List<Point> near(Ends ends, Ground ground, List<Effort> efforts) {
+    private static List<Point> near(Ends ends, Obstacles ground, List<Effort> efforts) {
         List<Point> direct = straight(ends, ground);
         if (!direct.isEmpty()) {
             return direct;
@@ -157,7 +157,7 @@ final class Router {
         return corners.size() > 1 ? corners : List.of(ends.from(), ends.to());
     }
 
-    private static List<Point> straight(Ends e, Ground ground) {
+    private static List<Point> straight(Ends e, Obstacles ground) {
         Side out = e.fromSide();
         Side in = e.toSide();
         boolean level = out.isHorizontal()

@@ -35,15 +35,15 @@ public final class SceneBuilder {
     /** Where more than this has to be drawn anew, everything is. */
     private static final int MOST_FRESH = 60;
 
-    private final SceneMemory memory;
-    private final Kept kept;
+    private final SceneCache memory;
+    private final ReusedRoutes kept;
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Ports ports = new Ports();
     private final Router router;
     private final Labels labels;
 
     private SceneBuilder(
-            Design design, List<Card> shown, Metrics metrics, SceneMemory memory, int patience, Kept kept) {
+            Design design, List<Card> shown, Metrics metrics, SceneCache memory, int patience, ReusedRoutes kept) {
         this.design = design;
         this.memory = memory;
         this.kept = kept;
@@ -59,36 +59,36 @@ public final class SceneBuilder {
      * @param sheet its name, or empty for the sheet of all entities
      */
     public static Scene build(Design design, String sheet, Metrics metrics) {
-        return build(design, sheet, metrics, new SceneMemory());
+        return build(design, sheet, metrics, new SceneCache());
     }
 
     /** The cards of a sheet alone, those that were never given a place beside the others. */
     public static List<Card> cards(Design design, String sheet, Metrics metrics) {
-        return cards(design, sheet, metrics, new SceneMemory());
+        return cards(design, sheet, metrics, new SceneCache());
     }
 
     /** The same cards, made sooner by recalling those of the same memory. */
-    public static List<Card> cards(Design design, String sheet, Metrics metrics, SceneMemory memory) {
+    public static List<Card> cards(Design design, String sheet, Metrics metrics, SceneCache memory) {
         return CardPlacement.cards(design, sheet, new Cards(design, metrics, memory.cards()));
     }
 
     /** The same scene, found sooner by recalling what was found with the same memory before. */
-    public static Scene build(Design design, String sheet, Metrics metrics, SceneMemory memory) {
+    public static Scene build(Design design, String sheet, Metrics metrics, SceneCache memory) {
         return build(design, cards(design, sheet, metrics, memory), metrics, memory);
     }
 
     /** @param cards of the sheet, as {@link #cards(Design, String, Metrics)} gives them */
-    public static Scene build(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
-        return new SceneBuilder(design, cards, metrics, memory, Integer.MAX_VALUE, Kept.NOTHING).build();
+    public static Scene build(Design design, List<Card> cards, Metrics metrics, SceneCache memory) {
+        return new SceneBuilder(design, cards, metrics, memory, Integer.MAX_VALUE, ReusedRoutes.NOTHING).build();
     }
 
     /**
-     * As {@link #build(Design, List, Metrics, SceneMemory)} after an edit, within the time of a key press: when many lines would have to
-     * be found anew, only those are that cannot stay. {@link SceneMemory#hasty()} tells how many may not be the best.
+     * As {@link #build(Design, List, Metrics, SceneCache)} after an edit, within the time of a key press: when many lines would have to
+     * be found anew, only those are that cannot stay. {@link SceneCache#hasty()} tells how many may not be the best.
      */
-    public static Scene soon(Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
+    public static Scene soon(Design design, List<Card> cards, Metrics metrics, SceneCache memory) {
         int patience = design.relationships().size() > MANY ? 0 : PATIENCE;
-        return new SceneBuilder(design, cards, metrics, memory, patience, Kept.NOTHING).build();
+        return new SceneBuilder(design, cards, metrics, memory, patience, ReusedRoutes.NOTHING).build();
     }
 
     /**
@@ -96,9 +96,10 @@ public final class SceneBuilder {
      * among that, so that better lines may be found. Empty when there is much to be drawn anew.
      */
     public static Optional<Scene> patched(
-            Scene last, Design design, List<Card> cards, Metrics metrics, SceneMemory memory) {
-        SceneMemory own = memory.forPatch();
-        SceneBuilder builder = new SceneBuilder(design, cards, metrics, own, Integer.MAX_VALUE, new Kept(last, cards));
+            Scene last, Design design, List<Card> cards, Metrics metrics, SceneCache memory) {
+        SceneCache own = memory.forPatch();
+        SceneBuilder builder =
+                new SceneBuilder(design, cards, metrics, own, Integer.MAX_VALUE, new ReusedRoutes(last, cards));
         builder.router.hurry();
         List<Connection> connections = Connections.of(design, builder.cards);
         long fresh = connections.stream().filter(c -> !builder.kept.has(c)).count();
@@ -231,7 +232,7 @@ public final class SceneBuilder {
 
     /** What is drawn anew minds the lines that stay near it. */
     private void minding(List<Ends> ends, List<Branching> fans) {
-        if (kept == Kept.NOTHING) {
+        if (kept == ReusedRoutes.NOTHING) {
             return;
         }
         List<Box> areas = new ArrayList<>();

@@ -12,7 +12,7 @@ final class SimpleRoutes {
     private SimpleRoutes() {}
 
     /** The corners between the ends; empty when no such route is clear. */
-    static List<Point> between(Router.Ends ends, Ground ground) {
+    static List<Point> between(Router.Ends ends, Obstacles ground) {
         Point out = ends.fromSide().out(ends.from(), STUB);
         Point in = ends.toSide().out(ends.to(), STUB);
         for (List<Point> middle : middles(ends, out, in)) {
@@ -43,7 +43,7 @@ final class SimpleRoutes {
         return middles;
     }
 
-    private static boolean isClear(Router.Ends ends, List<Point> middle, Ground ground) {
+    private static boolean isClear(Router.Ends ends, List<Point> middle, Obstacles ground) {
         Point first = middle.get(0);
         Point last = middle.get(middle.size() - 1);
         return isAhead(ends.from(), ends.fromSide(), first)

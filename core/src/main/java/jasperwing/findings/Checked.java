@@ -16,7 +16,7 @@ import java.util.Optional;
  *
  * @param tables the schema; empty for rules that look at no table
  */
-record Checked(Facts facts, Dialect dialect, Optional<Schema> tables, Repetitions repetitions, Hints hints) {
+record Checked(Facts facts, Dialect dialect, Optional<Schema> tables, Repetitions repetitions, NameHints hints) {
     Design design() {
         return facts.design();
     }
@@ -39,7 +39,7 @@ record Checked(Facts facts, Dialect dialect, Optional<Schema> tables, Repetition
     }
 
     /** What the names of an entity's attributes say. */
-    Hints.Said hints(Entity entity) {
+    NameHints.Said hints(Entity entity) {
         return hints.of(entity);
     }
 

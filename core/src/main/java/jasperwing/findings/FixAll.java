@@ -3,7 +3,7 @@ package jasperwing.findings;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.schema.SchemaMemory;
+import jasperwing.schema.SchemaCache;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -15,12 +15,12 @@ public final class FixAll {
     /** Makes the first fix of each finding, one after the other; what has no fix, or comes again after it, is left. */
     public static Edit of(Rule rule, Dialect dialect) {
         return design -> {
-            SchemaMemory schemas = new SchemaMemory();
-            ReportMemory reports = new ReportMemory();
+            SchemaCache schemas = new SchemaCache();
+            FindingsCache reports = new FindingsCache();
             Set<String> tried = new HashSet<>();
             Design mended = design;
             while (true) {
-                Optional<Finding> next = Checkup.of(mended, dialect, schemas, reports).report().findings().stream()
+                Optional<Finding> next = Analysis.of(mended, dialect, schemas, reports).report().findings().stream()
                         .filter(f -> f.rule() == rule && !f.fixes().isEmpty() && tried.add(f.message()))
                         .findFirst();
                 if (next.isEmpty()) {

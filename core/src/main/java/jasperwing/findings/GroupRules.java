@@ -10,7 +10,7 @@ import jasperwing.model.GroupEdits;
 import jasperwing.model.Notes;
 import jasperwing.model.Type;
 import jasperwing.schema.ColumnCounts;
-import jasperwing.schema.Leaves;
+import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -42,12 +42,12 @@ final class GroupRules {
     }
 
     private static boolean isPartOfItself(Design design, AttributeGroup value, Attribute part) {
-        Optional<AttributeGroup> inner = Leaves.value(design, part.type());
+        Optional<AttributeGroup> inner = ValueColumns.value(design, part.type());
         return inner.equals(Optional.of(value))
                 || inner.isPresent()
                         && !inner.get().attributes().isEmpty()
                         && ColumnCounts.ofType(design, part.type()) <= ColumnCounts.MOST_OF_VALUE
-                        && Leaves.of(design, part).isEmpty();
+                        && ValueColumns.of(design, part).isEmpty();
     }
 
     private static Finding partOfItself(AttributeGroup value, Attribute part) {

@@ -9,7 +9,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.schema.ColumnCounts;
-import jasperwing.schema.Leaves;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -67,7 +67,7 @@ final class KeyRules {
     private static boolean isSeveral(Checked checked, Attribute attribute) {
         return attribute.list()
                 || attribute.isComputed()
-                || Leaves.value(checked.design(), attribute.type()).isPresent();
+                || ValueColumns.value(checked.design(), attribute.type()).isPresent();
     }
 
     private static Finding keyMember(Entity entity, String member) {

@@ -5,9 +5,9 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
+import jasperwing.model.Inheritance;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
-import jasperwing.model.Kinship;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,11 +22,11 @@ final class KindRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
-        if (design.entities().stream().allMatch(e -> e.kinship().equals(Kinship.NONE))) {
+        if (design.entities().stream().allMatch(e -> e.kinship().equals(Inheritance.NONE))) {
             return;
         }
         for (Entity entity : design.entities()) {
-            if (entity.kinship().equals(Kinship.NONE)) {
+            if (entity.kinship().equals(Inheritance.NONE)) {
                 continue;
             }
             Optional<Entity> parent = design.entity(entity.kinship().of());

@@ -10,9 +10,9 @@ import jasperwing.model.EnumType;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
 import jasperwing.schema.Column;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.PhysicalNames;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -236,10 +236,10 @@ final class NameRules {
     }
 
     private static List<String> columns(Checked checked, Attribute attribute) {
-        return Leaves.value(checked.design(), attribute.type()).isEmpty()
+        return ValueColumns.value(checked.design(), attribute.type()).isEmpty()
                 ? List.of(PhysicalNames.wantedColumn(attribute))
-                : Leaves.of(checked.design(), attribute).stream()
-                        .map(Leaves.Leaf::column)
+                : ValueColumns.of(checked.design(), attribute).stream()
+                        .map(ValueColumns.Leaf::column)
                         .toList();
     }
 

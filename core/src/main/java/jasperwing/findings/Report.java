@@ -82,16 +82,16 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
 
     /** Holds the design against every rule. */
     public static Report of(Design design, Dialect dialect) {
-        return Checkup.of(design, dialect).report();
+        return Analysis.of(design, dialect).report();
     }
 
     /** As {@link #of(Design, Dialect)}, with the schema that was derived from the design already. */
     public static Report of(Design design, Schema schema) {
-        return of(design, schema, new ReportMemory());
+        return of(design, schema, new FindingsCache());
     }
 
     /** The same report, made sooner by recalling what an edit has left as it was. */
-    public static Report of(Design design, Schema schema, ReportMemory memory) {
+    public static Report of(Design design, Schema schema, FindingsCache memory) {
         Map<Rule, List<Finding>> byRule = new EnumMap<>(Rule.class);
         Consumer<Finding> found =
                 f -> byRule.computeIfAbsent(f.rule(), r -> new ArrayList<>()).add(f);

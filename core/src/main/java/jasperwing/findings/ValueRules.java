@@ -1,12 +1,12 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Form;
-import jasperwing.model.Stamp;
-import jasperwing.schema.Leaves;
+import jasperwing.model.TextConstraint;
 import jasperwing.schema.Literals;
+import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -32,14 +32,14 @@ final class ValueRules {
                         "cannot be set by itself: it is no time, and no number counted on updates",
                         "Nothing sets it."));
             }
-            if (attribute.stamped().filter(s -> s == Stamp.UPDATE).isPresent() && entity.isKey(attribute)) {
+            if (attribute.stamped().filter(s -> s == AutoTimestamp.UPDATE).isPresent() && entity.isKey(attribute)) {
                 found.accept(stampNotOfType(
                         entity,
                         attribute,
                         "is in its key and set by itself on every update",
                         "The row would be known by something else each time."));
             }
-            if (attribute.isListInRow() && !Leaves.canBeInRow(checked.design(), attribute.type())) {
+            if (attribute.isListInRow() && !ValueColumns.canBeInRow(checked.design(), attribute.type())) {
                 found.accept(notInRow(entity, attribute));
             }
             if (!attribute.form().isEmpty() && !Literals.formFits(attribute)) {
@@ -68,7 +68,8 @@ final class ValueRules {
                 "The rule is left out of tables and classes so that they can be created.",
                 List.of(new Fix(
                         "Remove the text rules",
-                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withForm(Form.NONE)))));
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withForm(TextConstraint.NONE)))));
     }
 
     private static Finding stampNotOfType(Entity entity, Attribute attribute, String what, String why) {

@@ -18,8 +18,8 @@ public record Attribute(
         boolean unique,
         Optional<Literal> defaultValue,
         Optional<Range> range,
-        Form form,
-        Optional<Stamp> stamp,
+        TextConstraint form,
+        Optional<AutoTimestamp> stamp,
         Optional<Expression> formula,
         Notes notes) {
     public Attribute {
@@ -43,7 +43,7 @@ public record Attribute(
                 false,
                 Optional.empty(),
                 Optional.empty(),
-                Form.NONE,
+                TextConstraint.NONE,
                 Optional.empty(),
                 Optional.empty(),
                 Notes.NONE);
@@ -83,18 +83,18 @@ public record Attribute(
                 name, type, list, kept, optional, unique, defaultValue, newRange, form, stamp, formula, notes);
     }
 
-    public Attribute withForm(Form newForm) {
+    public Attribute withForm(TextConstraint newForm) {
         return new Attribute(
                 name, type, list, kept, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
     }
 
-    public Attribute withStamp(Optional<Stamp> newStamp) {
+    public Attribute withStamp(Optional<AutoTimestamp> newStamp) {
         return new Attribute(
                 name, type, list, kept, optional, unique, defaultValue, range, form, newStamp, formula, notes);
     }
 
     /** When it is set by itself, if it can be. */
-    public Optional<Stamp> stamped() {
+    public Optional<AutoTimestamp> stamped() {
         return stamp.filter(s -> s.fits(this));
     }
 

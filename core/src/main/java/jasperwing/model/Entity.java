@@ -27,7 +27,7 @@ public record Entity(
         List<Indexing> indexes,
         Members shown,
         List<String> traits,
-        Kinship kinship,
+        Inheritance kinship,
         Notes notes) {
     public Entity {
         Names.require(name);
@@ -51,7 +51,7 @@ public record Entity(
                 List.of(),
                 Members.NONE,
                 List.of(),
-                Kinship.NONE,
+                Inheritance.NONE,
                 Notes.NONE);
     }
 
@@ -114,7 +114,7 @@ public record Entity(
         return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, newTraits, kinship, notes);
     }
 
-    public Entity withKinship(Kinship newKinship) {
+    public Entity withKinship(Inheritance newKinship) {
         return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, newKinship, notes);
     }
 }

@@ -11,7 +11,7 @@ public final class KindEdits {
     /** Makes an entity a kind of another: it is known by that one's key then, and what was kept for its own goes. */
     public static Edit become(String kind, String of) {
         return EntityEdits.change(
-                        kind, e -> e.withKinship(new Kinship(of, e.kinship().onlyKinds(), Optional.empty())))
+                        kind, e -> e.withKinship(new Inheritance(of, e.kinship().onlyKinds(), Optional.empty())))
                 .then(withoutKey(kind));
     }
 

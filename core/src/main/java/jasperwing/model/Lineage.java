@@ -7,7 +7,7 @@ import java.util.List;
  * threads.
  */
 final class Lineage {
-    private final Wholes wholes = new Wholes();
+    private final ResolvedEntities wholes = new ResolvedEntities();
     private volatile Relations last = Relations.NONE;
 
     Design whole(Design design) {

@@ -34,8 +34,8 @@ final class Absorbing {
         if (design.isLink(gone)) {
             return Optional.of(gone + " links others; make that many-to-many plain first.");
         }
-        Set<String> names = new HashSet<>(Hindrances.membersOfFamily(design, stays));
-        but.ifPresent(b -> names.removeAll(Hindrances.roles(b, stays)));
+        Set<String> names = new HashSet<>(Preconditions.membersOfFamily(design, stays));
+        but.ifPresent(b -> names.removeAll(Preconditions.roles(b, stays)));
         for (Relationship relationship : moving) {
             boolean between = relationship.from().equals(stays)
                     || relationship.from().equals(gone)
@@ -46,7 +46,7 @@ final class Absorbing {
             if (relationship.targets().contains(stays)) {
                 continue;
             }
-            for (String role : Hindrances.roles(relationship, gone)) {
+            for (String role : Preconditions.roles(relationship, gone)) {
                 if (!names.add(role)) {
                     return Optional.of("Both have a " + role + "; rename one of them first.");
                 }

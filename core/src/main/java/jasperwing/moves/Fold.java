@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -24,12 +24,12 @@ public record Fold(Tie tie, int at) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),
                         "Only a one-to-one between two entities can be folded."),
-                () -> Hindrances.entity(design, tie.parent()),
-                () -> Hindrances.entity(design, tie.holder()),
-                () -> Hindrances.family(design, tie.holder()),
+                () -> Preconditions.entity(design, tie.parent()),
+                () -> Preconditions.entity(design, tie.holder()),
+                () -> Preconditions.family(design, tie.holder()),
                 () -> pointing(design),
                 () -> new Absorbing(tie.parent(), tie.holder()).hindrance(design, Optional.of(tie)),
                 () -> clash(design));
@@ -38,7 +38,7 @@ public record Fold(Tie tie, int at) implements Move {
     /** The reference that goes must not be what something is unique by or shown as. */
     private Optional<String> pointing(Design design) {
         Entity gone = design.entity(tie.holder()).orElseThrow();
-        List<String> roles = Hindrances.roles(tie, tie.holder());
+        List<String> roles = Preconditions.roles(tie, tie.holder());
         boolean shared =
                 gone.key().names().size() == 1 && roles.containsAll(gone.key().names());
         List<Members> naming = new ArrayList<>(gone.uniques());
@@ -54,8 +54,8 @@ public record Fold(Tie tie, int at) implements Move {
     }
 
     private Optional<String> clash(Design design) {
-        List<String> names = Hindrances.membersOfFamily(design, tie.parent());
-        names.removeAll(Hindrances.roles(tie, tie.parent()));
+        List<String> names = Preconditions.membersOfFamily(design, tie.parent());
+        names.removeAll(Preconditions.roles(tie, tie.parent()));
         return Keyless.of(design.entity(tie.holder()).orElseThrow()).attributes().stream()
                 .map(Attribute::name)
                 .filter(names::contains)

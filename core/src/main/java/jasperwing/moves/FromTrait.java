@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -16,13 +16,13 @@ public record FromTrait(String entity, String trait) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.when(design.trait(trait).isEmpty(), "There is no trait " + trait + "."),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.when(design.trait(trait).isEmpty(), "There is no trait " + trait + "."),
+                () -> Preconditions.when(
                         !design.entity(entity).orElseThrow().traits().contains(trait),
                         entity + " does not have the trait " + trait + "."),
                 () -> design.trait(trait).orElseThrow().attributes().stream()
-                        .flatMap(a -> Hindrances.freeMember(design, entity, a.name()).stream())
+                        .flatMap(a -> Preconditions.freeMember(design, entity, a.name()).stream())
                         .findFirst());
     }
 

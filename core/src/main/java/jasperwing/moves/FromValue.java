@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -8,7 +8,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Type;
-import jasperwing.schema.Leaves;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,16 +22,16 @@ public record FromValue(String entity, String attribute) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.attributes(design, entity, List.of(attribute)),
-                () -> Hindrances.when(value(design).isEmpty(), attribute + " is no value."),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.attributes(design, entity, List.of(attribute)),
+                () -> Preconditions.when(value(design).isEmpty(), attribute + " is no value."),
+                () -> Preconditions.when(
                         before(design).list(), "A list of values cannot be taken apart; make it entities first."),
-                () -> Hindrances.namedAlone(design, entity, List.of(attribute)),
+                () -> Preconditions.namedAlone(design, entity, List.of(attribute)),
                 () -> value(design).orElseThrow().attributes().stream()
                         .map(Attribute::name)
                         .filter(n -> !n.equals(attribute))
-                        .flatMap(n -> Hindrances.freeMember(design, entity, n).stream())
+                        .flatMap(n -> Preconditions.freeMember(design, entity, n).stream())
                         .findFirst());
     }
 
@@ -40,7 +40,7 @@ public record FromValue(String entity, String attribute) implements Move {
     }
 
     private Optional<AttributeGroup> value(Design design) {
-        return Leaves.value(design, before(design).type());
+        return ValueColumns.value(design, before(design).type());
     }
 
     @Override

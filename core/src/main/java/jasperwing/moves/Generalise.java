@@ -1,12 +1,12 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Keyless;
-import jasperwing.model.Kinship;
 import jasperwing.model.Members;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -25,8 +25,8 @@ public record Generalise(List<String> entities, List<String> attributes, String 
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(entities.size() < 2, "Select two or more entities."),
-                () -> Hindrances.freeName(design, name),
+                () -> Preconditions.when(entities.size() < 2, "Select two or more entities."),
+                () -> Preconditions.freeName(design, name),
                 () -> entities.stream()
                         .flatMap(e -> ofEntity(design, e).stream())
                         .findFirst());
@@ -34,12 +34,12 @@ public record Generalise(List<String> entities, List<String> attributes, String 
 
     private Optional<String> ofEntity(Design design, String entity) {
         return first(
-                () -> Hindrances.entity(design, entity),
+                () -> Preconditions.entity(design, entity),
                 () -> design.parent(entity).map(p -> entity + " is a kind of " + p.name() + " already."),
-                () -> Hindrances.attributes(design, entity, attributes),
-                () -> Hindrances.inKey(design, entity, attributes),
-                () -> Hindrances.namedAlone(design, entity, attributes),
-                () -> Hindrances.sorting(
+                () -> Preconditions.attributes(design, entity, attributes),
+                () -> Preconditions.inKey(design, entity, attributes),
+                () -> Preconditions.namedAlone(design, entity, attributes),
+                () -> Preconditions.sorting(
                         design,
                         entity,
                         design.entity(entity).orElseThrow().key().names()),
@@ -51,7 +51,7 @@ public record Generalise(List<String> entities, List<String> attributes, String 
     private Optional<String> freeBelow(Design design, String entity) {
         Design without = Making.change(design, entity, e -> e.withAttributes(Making.without(e, attributes)));
         return attributes.stream()
-                .flatMap(a -> Hindrances.freeMember(without, entity, a).stream())
+                .flatMap(a -> Preconditions.freeMember(without, entity, a).stream())
                 .findFirst();
     }
 
@@ -60,7 +60,7 @@ public record Generalise(List<String> entities, List<String> attributes, String 
         boolean taken = entities.stream()
                 .anyMatch(e ->
                         kept(design.entity(e).orElseThrow()).attribute("id").isPresent()
-                                || Hindrances.freeMember(design, e, "id").isPresent()
+                                || Preconditions.freeMember(design, e, "id").isPresent()
                                         && design.entity(e)
                                                 .flatMap(o -> o.attribute("id"))
                                                 .isEmpty());
@@ -80,11 +80,11 @@ public record Generalise(List<String> entities, List<String> attributes, String 
         Entity parent = Entity.of(name)
                 .withAttributes(all)
                 .withKey(Members.of(key))
-                .withKinship(Kinship.NONE.withOnlyKinds(true));
+                .withKinship(Inheritance.NONE.withOnlyKinds(true));
         Design made = Making.addBeside(design, entities.get(0), parent);
         for (String entity : entities) {
             made = Making.change(made, entity, e -> kept(e).withKinship(
-                            new Kinship(name, e.kinship().onlyKinds(), Optional.empty())));
+                            new Inheritance(name, e.kinship().onlyKinds(), Optional.empty())));
         }
         return made;
     }

@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.naming.Words;
-import jasperwing.schema.Leaves;
+import jasperwing.schema.ValueColumns;
 import java.util.List;
 
 /** The moves to values and traits, and back. */
@@ -27,7 +27,7 @@ final class GroupOffers {
                     (chosen, said) -> new ToValue(entity.name(), chosen, said, Words.camel(said)));
         }
         for (Attribute attribute : entity.attributes()) {
-            if (Leaves.value(offers.design(), attribute.type()).isPresent() && !attribute.list()) {
+            if (ValueColumns.value(offers.design(), attribute.type()).isPresent() && !attribute.list()) {
                 offers.add(
                         "Take " + attribute.name() + " apart",
                         "Its parts become attributes of " + entity.name() + " itself.",

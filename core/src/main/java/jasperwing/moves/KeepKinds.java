@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -15,9 +15,9 @@ public record KeepKinds(String entity, KindsKept way) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.when(!Family.has(design, entity), entity + " is no kind and has none."),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.when(!Family.has(design, entity), entity + " is no kind and has none."),
+                () -> Preconditions.when(
                         Family.isKept(design, entity, way), "Its kinds are kept in " + way.words() + " already."),
                 () -> counted(design));
     }
@@ -26,7 +26,7 @@ public record KeepKinds(String entity, KindsKept way) implements Move {
         Entity root = design.entity(Family.root(design, entity)).orElseThrow();
         boolean counted = root.attributes().stream()
                 .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
-        return Hindrances.when(
+        return Preconditions.when(
                 way == KindsKept.COMPLETE_TABLES && counted,
                 root.name() + "'s key is counted up, and would be in each table anew; make it a uuid first.");
     }

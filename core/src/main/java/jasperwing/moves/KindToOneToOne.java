@@ -1,15 +1,15 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.Inheritance;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
-import jasperwing.model.Kinship;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
@@ -28,10 +28,10 @@ public record KindToOneToOne(String kind) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, kind),
+                () -> Preconditions.entity(design, kind),
                 () -> Kinds.isKind(design, kind),
-                () -> Hindrances.freeMember(design, kind, Words.camel(parent(design))),
-                () -> Hindrances.freeMember(design, parent(design), Words.camel(kind)),
+                () -> Preconditions.freeMember(design, kind, Words.camel(parent(design))),
+                () -> Preconditions.freeMember(design, parent(design), Words.camel(kind)),
                 () -> inherited(design));
     }
 
@@ -41,7 +41,7 @@ public record KindToOneToOne(String kind) implements Move {
 
     /** What it names that it has only as the kind it is would be gone. */
     private Optional<String> inherited(Design design) {
-        List<String> own = Hindrances.members(design, kind);
+        List<String> own = Preconditions.members(design, kind);
         Entity entity = design.entity(kind).orElseThrow();
         return Stream.concat(
                         entity.shown().names().stream(),
@@ -60,7 +60,7 @@ public record KindToOneToOne(String kind) implements Move {
                 : Family.kept(design, kind).filter(k -> k != KindsKept.TABLE_EACH);
         String role = Words.camel(of);
         Design alone = Making.change(
-                design, kind, e -> e.withKinship(new Kinship("", e.kinship().onlyKinds(), kept))
+                design, kind, e -> e.withKinship(new Inheritance("", e.kinship().onlyKinds(), kept))
                         .withKey(Members.of(role)));
         Tie tie = new Tie(
                 kind,

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -24,9 +24,9 @@ final class Kinds {
 
     static Optional<String> canBecome(Design design, String kind, String of) {
         return first(
-                () -> Hindrances.when(kind.equals(of), "Nothing is a kind of itself."),
+                () -> Preconditions.when(kind.equals(of), "Nothing is a kind of itself."),
                 () -> design.parent(kind).map(p -> kind + " is a kind of " + p.name() + " already."),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         Family.ancestors(design, of).stream()
                                 .anyMatch(a -> a.name().equals(kind)),
                         of + " is a kind of " + kind + "."));
@@ -81,7 +81,7 @@ final class Kinds {
                 .toList();
         Set<String> inherited = members(design, above);
         Set<String> own = members(design, below);
-        Hindrances.members(design, kind).stream().filter(but::contains).forEach(own::remove);
+        Preconditions.members(design, kind).stream().filter(but::contains).forEach(own::remove);
         Set<String> named = named(design, above);
         named.addAll(named(design, below));
         return own.stream()
@@ -93,7 +93,7 @@ final class Kinds {
 
     private static Set<String> members(Design design, List<String> entities) {
         Set<String> members = new LinkedHashSet<>();
-        entities.forEach(e -> members.addAll(Hindrances.members(design, e)));
+        entities.forEach(e -> members.addAll(Preconditions.members(design, e)));
         return members;
     }
 
@@ -118,16 +118,16 @@ final class Kinds {
         }
         design.entity(entity).ifPresent(e -> e.attributes().forEach(a -> loose.remove(a.name())));
         Roles.heldBy(design, entity).forEach(r -> loose.remove(r.name()));
-        return Hindrances.members(design, entity).stream()
+        return Preconditions.members(design, entity).stream()
                 .filter(m -> !loose.contains(m))
                 .toList();
     }
 
     static Optional<String> isKind(Design design, String entity) {
-        return Hindrances.when(design.parent(entity).isEmpty(), entity + " is no kind of anything.");
+        return Preconditions.when(design.parent(entity).isEmpty(), entity + " is no kind of anything.");
     }
 
     static Optional<String> hasKinds(Design design, String entity) {
-        return Hindrances.when(design.kinds(entity).isEmpty(), "There are no kinds of " + entity + ".");
+        return Preconditions.when(design.kinds(entity).isEmpty(), "There are no kinds of " + entity + ".");
     }
 }

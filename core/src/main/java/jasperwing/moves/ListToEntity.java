@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -21,11 +21,11 @@ public record ListToEntity(String entity, String attribute, String name, boolean
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.freeName(design, name),
-                () -> Hindrances.attributes(design, entity, List.of(attribute)),
-                () -> Hindrances.when(!before(design).list(), attribute + " is no list."),
-                () -> Hindrances.torn(design, entity, List.of(attribute)),
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.freeName(design, name),
+                () -> Preconditions.attributes(design, entity, List.of(attribute)),
+                () -> Preconditions.when(!before(design).list(), attribute + " is no list."),
+                () -> Preconditions.torn(design, entity, List.of(attribute)),
                 () -> named(design.entity(entity).orElseThrow()));
     }
 
@@ -33,7 +33,8 @@ public record ListToEntity(String entity, String attribute, String name, boolean
         boolean names = e.uniques().stream().anyMatch(u -> u.names().contains(attribute))
                 || e.key().names().contains(attribute)
                 || e.shown().names().contains(attribute);
-        return Hindrances.when(names, entity + " is told apart or shown by its " + attribute + "; change that first.");
+        return Preconditions.when(
+                names, entity + " is told apart or shown by its " + attribute + "; change that first.");
     }
 
     private Attribute before(Design design) {

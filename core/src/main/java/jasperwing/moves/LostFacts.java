@@ -3,11 +3,11 @@ package jasperwing.moves;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Form;
 import jasperwing.model.Indexing;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Relationship;
+import jasperwing.model.TextConstraint;
 import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
@@ -100,7 +100,7 @@ public final class LostFacts {
         form(attribute.form(), place);
     }
 
-    private void form(Form form, String place) {
+    private void form(TextConstraint form, String place) {
         add("least length", form.longerThan().map(l -> "" + l).orElse(""), place);
         add("pattern", form.matching(), place);
         add("comparison ignoring case", form.ignoringCase() ? "yes" : "", place);

@@ -1,12 +1,12 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Keyless;
-import jasperwing.model.Kinship;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,11 +18,11 @@ public record MakeKind(String kind, String of) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, kind),
-                () -> Hindrances.entity(design, of),
+                () -> Preconditions.entity(design, kind),
+                () -> Preconditions.entity(design, of),
                 () -> Kinds.canBecome(design, kind, of),
                 () -> Kinds.identified(design, kind, of),
-                () -> Hindrances.namedAlone(design, kind, gone(design)),
+                () -> Preconditions.namedAlone(design, kind, gone(design)),
                 () -> Kinds.clash(design, kind, of, gone(design)));
     }
 
@@ -47,6 +47,6 @@ public record MakeKind(String kind, String of) implements Move {
     @Override
     public Design made(Design design) {
         return Making.change(design, kind, e -> kept(design, e)
-                .withKinship(new Kinship(of, e.kinship().onlyKinds(), Optional.empty())));
+                .withKinship(new Inheritance(of, e.kinship().onlyKinds(), Optional.empty())));
     }
 }

@@ -1,15 +1,15 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Form;
 import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
+import jasperwing.model.TextConstraint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,17 +22,17 @@ public record MergeEntities(String stays, String gone) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(stays.equals(gone), "Merging takes two entities."),
-                () -> Hindrances.entity(design, stays),
-                () -> Hindrances.entity(design, gone),
-                () -> Hindrances.family(design, gone),
+                () -> Preconditions.when(stays.equals(gone), "Merging takes two entities."),
+                () -> Preconditions.entity(design, stays),
+                () -> Preconditions.entity(design, gone),
+                () -> Preconditions.family(design, gone),
                 () -> new Absorbing(stays, gone).hindrance(design, Optional.empty()),
                 () -> clash(design));
     }
 
     private Optional<String> clash(Design design) {
         Entity one = design.entity(stays).orElseThrow();
-        List<String> roles = Hindrances.membersOfFamily(design, stays);
+        List<String> roles = Preconditions.membersOfFamily(design, stays);
         for (Attribute attribute : Keyless.of(design.entity(gone).orElseThrow()).attributes()) {
             Optional<Attribute> other = one.attribute(attribute.name());
             boolean differs = other.isPresent()
@@ -46,7 +46,7 @@ public record MergeEntities(String stays, String gone) implements Move {
                 .map(Attribute::name)
                 .toList();
         List<String> own = one.attributes().stream().map(Attribute::name).toList();
-        return Hindrances.members(design, gone).stream()
+        return Preconditions.members(design, gone).stream()
                 .filter(m -> !coming.contains(m) && own.contains(m))
                 .findFirst()
                 .map(m -> "Both have a " + m + ", and not alike; rename one of them first.");
@@ -87,7 +87,7 @@ public record MergeEntities(String stays, String gone) implements Move {
         return attribute
                 .withOptional(optional)
                 .withRange(attribute.range().equals(coming.range()) ? attribute.range() : Optional.empty())
-                .withForm(attribute.form().equals(coming.form()) ? attribute.form() : Form.NONE)
+                .withForm(attribute.form().equals(coming.form()) ? attribute.form() : TextConstraint.NONE)
                 .withDefault(attribute.defaultValue().or(coming::defaultValue))
                 .withNotes(both(attribute.notes(), coming.notes()));
     }

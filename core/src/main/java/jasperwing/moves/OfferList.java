@@ -41,7 +41,7 @@ final class OfferList {
     String free(String wanted) {
         String name = wanted.isBlank() ? "New" : wanted;
         String free = name;
-        for (int i = 2; Hindrances.freeName(design, free).isPresent(); i++) {
+        for (int i = 2; Preconditions.freeName(design, free).isPresent(); i++) {
             free = name + i;
         }
         return free;

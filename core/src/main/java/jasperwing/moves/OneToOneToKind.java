@@ -1,10 +1,10 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Kinship;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Members;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Tie;
@@ -19,17 +19,17 @@ public record OneToOneToKind(Tie tie) implements Move {
     public Optional<String> obstacle(Design design) {
         String kind = tie.shape() == Tie.Shape.ONE_TO_ONE ? tie.holder() : "";
         return first(
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !design.relationships().contains(tie) || kind.isEmpty(),
                         "Only one of a one-to-one can be a kind of the other."),
-                () -> Hindrances.entity(design, kind),
-                () -> Hindrances.entity(design, tie.parent()),
+                () -> Preconditions.entity(design, kind),
+                () -> Preconditions.entity(design, tie.parent()),
                 () -> Kinds.canBecome(design, kind, tie.parent()),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !entity(design).key().names().equals(List.of(Roles.holding(tie))),
                         kind + " has a key of its own; let them share theirs first."),
                 () -> named(entity(design)),
-                () -> Kinds.clash(design, kind, tie.parent(), Hindrances.roles(tie, kind)));
+                () -> Kinds.clash(design, kind, tie.parent(), Preconditions.roles(tie, kind)));
     }
 
     private Entity entity(Design design) {
@@ -47,7 +47,7 @@ public record OneToOneToKind(Tie tie) implements Move {
     @Override
     public Design made(Design design) {
         Design kind = Making.change(design, tie.holder(), e -> e.withKey(Members.NONE)
-                .withKinship(new Kinship(tie.parent(), e.kinship().onlyKinds(), Optional.empty())));
+                .withKinship(new Inheritance(tie.parent(), e.kinship().onlyKinds(), Optional.empty())));
         return RelationshipEdits.remove(tie).on(kind);
     }
 }

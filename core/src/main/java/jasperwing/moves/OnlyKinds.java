@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.KindEdits;
@@ -11,9 +11,9 @@ public record OnlyKinds(String entity, boolean only) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
+                () -> Preconditions.entity(design, entity),
                 () -> Kinds.hasKinds(design, entity),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         design.entity(entity).orElseThrow().kinship().onlyKinds() == only,
                         only ? "It is only its kinds already." : "It can have rows of its own already."));
     }

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -19,10 +19,10 @@ public record OwnKey(String entity) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.ownKey(design, entity),
-                () -> Hindrances.freeMember(design, entity, KEY),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.ownKey(design, entity),
+                () -> Preconditions.freeMember(design, entity, KEY),
+                () -> Preconditions.when(
                         isKeyed(design.entity(entity).orElseThrow()), entity + " has a key of its own already."));
     }
 

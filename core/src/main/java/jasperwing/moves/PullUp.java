@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -20,12 +20,12 @@ public record PullUp(String kind, List<String> attributes) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, kind),
+                () -> Preconditions.entity(design, kind),
                 () -> Kinds.isKind(design, kind),
-                () -> Hindrances.when(attributes.isEmpty(), "Choose what moves."),
-                () -> Hindrances.attributes(design, kind, attributes),
+                () -> Preconditions.when(attributes.isEmpty(), "Choose what moves."),
+                () -> Preconditions.attributes(design, kind, attributes),
                 () -> from(design).stream()
-                        .flatMap(k -> Hindrances.namedAlone(design, k.name(), attributes).stream())
+                        .flatMap(k -> Preconditions.namedAlone(design, k.name(), attributes).stream())
                         .findFirst(),
                 () -> clash(design));
     }
@@ -52,7 +52,7 @@ public record PullUp(String kind, List<String> attributes) implements Move {
     private Optional<String> clash(Design design) {
         Design without = removed(design);
         return attributes.stream()
-                .flatMap(a -> Hindrances.freeMember(without, parent(design).name(), a).stream())
+                .flatMap(a -> Preconditions.freeMember(without, parent(design).name(), a).stream())
                 .findFirst();
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -19,22 +19,22 @@ public record PushDown(String entity, List<String> attributes) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
+                () -> Preconditions.entity(design, entity),
                 () -> Kinds.hasKinds(design, entity),
-                () -> Hindrances.when(attributes.isEmpty(), "Choose what moves."),
-                () -> Hindrances.attributes(design, entity, attributes),
-                () -> Hindrances.when(
+                () -> Preconditions.when(attributes.isEmpty(), "Choose what moves."),
+                () -> Preconditions.attributes(design, entity, attributes),
+                () -> Preconditions.when(
                         !design.entity(entity).orElseThrow().kinship().onlyKinds(),
                         entity + " has rows of its own, which would lose them; say that it is only its kinds first."),
-                () -> Hindrances.inKey(design, entity, attributes),
-                () -> Hindrances.namedAlone(design, entity, attributes),
+                () -> Preconditions.inKey(design, entity, attributes),
+                () -> Preconditions.namedAlone(design, entity, attributes),
                 () -> namedByKinds(design));
     }
 
     /** What a kind names of these is its own then, but what its kinds name may be another's. */
     private Optional<String> namedByKinds(Design design) {
         return Family.descendants(design, entity).stream()
-                .flatMap(k -> Hindrances.namedAlone(design, k.name(), attributes).stream())
+                .flatMap(k -> Preconditions.namedAlone(design, k.name(), attributes).stream())
                 .findFirst();
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -21,7 +21,7 @@ public record Relink(Tie tie, String link) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !design.relationships().contains(tie)
                                 || tie.shape() == Tie.Shape.ONE_TO_ONE
                                 || tie.shape() == Tie.Shape.ONE_TO_MANY,
@@ -30,15 +30,15 @@ public record Relink(Tie tie, String link) implements Move {
     }
 
     private Optional<String> plain(Design design) {
-        return Hindrances.when(
+        return Preconditions.when(
                 tie.via().isEmpty() || !RelationshipEdits.isBareLink(design, tie.via()),
                 tie.via() + " has attributes or relationships of its own, which would be lost.");
     }
 
     private Optional<String> linked(Design design) {
         return first(
-                () -> Hindrances.when(!tie.via().isEmpty(), tie.via() + " links them already."),
-                () -> Hindrances.freeName(design, link));
+                () -> Preconditions.when(!tie.via().isEmpty(), tie.via() + " links them already."),
+                () -> Preconditions.freeName(design, link));
     }
 
     @Override

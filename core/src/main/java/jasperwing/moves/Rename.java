@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.formula.Renaming;
 import jasperwing.model.Design;
@@ -19,20 +19,20 @@ public record Rename(String entity, String attribute, String name) implements Mo
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(design.entity(entity).isEmpty(), "There is no entity " + entity + "."),
-                () -> Hindrances.when(name.isBlank(), "It needs a name."),
+                () -> Preconditions.when(design.entity(entity).isEmpty(), "There is no entity " + entity + "."),
+                () -> Preconditions.when(name.isBlank(), "It needs a name."),
                 () -> attribute.isEmpty() ? ofEntity(design) : ofAttribute(design));
     }
 
     private Optional<String> ofEntity(Design design) {
-        return name.equals(entity) ? Optional.of("Say its new name.") : Hindrances.freeName(design, name);
+        return name.equals(entity) ? Optional.of("Say its new name.") : Preconditions.freeName(design, name);
     }
 
     private Optional<String> ofAttribute(Design design) {
         return first(
-                () -> Hindrances.attributes(design, entity, List.of(attribute)),
-                () -> Hindrances.when(name.equals(attribute), "Say its new name."),
-                () -> Hindrances.freeMember(design, entity, name));
+                () -> Preconditions.attributes(design, entity, List.of(attribute)),
+                () -> Preconditions.when(name.equals(attribute), "Say its new name."),
+                () -> Preconditions.freeMember(design, entity, name));
     }
 
     @Override

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.formula.Renaming;
 import jasperwing.model.AcceptedWarningEdits;
@@ -25,13 +25,14 @@ public record RenameRole(Relationship relationship, boolean forward, String name
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !design.relationships().contains(relationship), "That relationship is not there."),
-                () -> Hindrances.when(!forward && relationship.back().isEmpty(), "It is read in one direction only."),
-                () -> Hindrances.when(name.isBlank(), "It needs a name."),
-                () -> Hindrances.when(name.equals(role()), "Say its new name."),
+                () -> Preconditions.when(
+                        !forward && relationship.back().isEmpty(), "It is read in one direction only."),
+                () -> Preconditions.when(name.isBlank(), "It needs a name."),
+                () -> Preconditions.when(name.equals(role()), "Say its new name."),
                 () -> readers().stream()
-                        .flatMap(e -> Hindrances.freeMember(design, e, name).stream())
+                        .flatMap(e -> Preconditions.freeMember(design, e, name).stream())
                         .findFirst());
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
@@ -26,15 +26,15 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.freeName(design, name),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.freeName(design, name),
+                () -> Preconditions.when(
                         repeats(design).isEmpty(),
                         entity + " has no numbered attributes " + stem + "1, " + stem + "2."),
                 () -> named(design.entity(entity).orElseThrow(), repeats(design).orElseThrow()),
-                () -> Hindrances.sorting(
+                () -> Preconditions.sorting(
                         design, entity, repeats(design).orElseThrow().names()),
-                () -> Hindrances.freeMember(design, entity, role()));
+                () -> Preconditions.freeMember(design, entity, role()));
     }
 
     private Optional<String> named(Entity e, Repeats repeats) {

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -18,16 +18,16 @@ public record Reverse(Tie tie) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),
                         "Only a one-to-one between two entities can be reversed."),
-                () -> Hindrances.entity(design, tie.from()),
-                () -> Hindrances.entity(design, tie.to()),
+                () -> Preconditions.entity(design, tie.from()),
+                () -> Preconditions.entity(design, tie.to()),
                 () -> named(design.entity(tie.holder()).orElseThrow()));
     }
 
     private Optional<String> named(Entity holder) {
-        List<String> roles = Hindrances.roles(tie, tie.holder());
+        List<String> roles = Preconditions.roles(tie, tie.holder());
         return Stream.concat(Stream.of(holder.key()), holder.uniques().stream())
                 .flatMap(m -> m.names().stream())
                 .filter(roles::contains)

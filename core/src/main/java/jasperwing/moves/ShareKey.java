@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -23,15 +23,15 @@ public record ShareKey(Tie tie) implements Move {
     public Optional<String> obstacle(Design design) {
         String role = Roles.holding(tie);
         return first(
-                () -> Hindrances.when(!design.relationships().contains(tie), "That relationship is not there."),
-                () -> Hindrances.when(tie.shape() != Tie.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
-                () -> Hindrances.entity(design, tie.holder()),
-                () -> Hindrances.ownKey(design, tie.holder()),
-                () -> Hindrances.when(
+                () -> Preconditions.when(!design.relationships().contains(tie), "That relationship is not there."),
+                () -> Preconditions.when(tie.shape() != Tie.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
+                () -> Preconditions.entity(design, tie.holder()),
+                () -> Preconditions.ownKey(design, tie.holder()),
+                () -> Preconditions.when(
                         !tie.holding().orElseThrow().must(),
                         "Not every " + tie.holder() + " has a " + role + "; a key is always there."),
                 () -> Kinds.identified(design, tie.holder(), tie.parent()),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         holder(design).key().names().equals(List.of(role)), "They share their key already."));
     }
 

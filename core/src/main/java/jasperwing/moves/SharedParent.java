@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -24,13 +24,13 @@ public record SharedParent(OneOf oneOf, String name) implements Move {
     public Optional<String> obstacle(Design design) {
         String role = Words.camel(name);
         return first(
-                () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),
-                () -> Hindrances.freeName(design, name),
+                () -> Preconditions.when(!design.relationships().contains(oneOf), "That relationship is not there."),
+                () -> Preconditions.freeName(design, name),
                 () -> oneOf.subjects().stream()
-                        .flatMap(s -> Hindrances.entity(design, s).stream())
+                        .flatMap(s -> Preconditions.entity(design, s).stream())
                         .findFirst(),
                 () -> oneOf.subjects().stream()
-                        .flatMap(s -> Hindrances.freeMember(design, s, role).stream())
+                        .flatMap(s -> Preconditions.freeMember(design, s, role).stream())
                         .findFirst());
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
@@ -32,15 +32,15 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.freeName(design, name),
-                () -> Hindrances.when(attributes.isEmpty(), "Choose what is to move."),
-                () -> Hindrances.attributes(design, entity, attributes),
-                () -> Hindrances.inKey(design, entity, attributes),
-                () -> Hindrances.torn(design, entity, attributes),
-                () -> Hindrances.sorting(design, entity, attributes),
-                () -> Hindrances.freeMember(design, entity, role()),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.freeName(design, name),
+                () -> Preconditions.when(attributes.isEmpty(), "Choose what is to move."),
+                () -> Preconditions.attributes(design, entity, attributes),
+                () -> Preconditions.inKey(design, entity, attributes),
+                () -> Preconditions.torn(design, entity, attributes),
+                () -> Preconditions.sorting(design, entity, attributes),
+                () -> Preconditions.freeMember(design, entity, role()),
+                () -> Preconditions.when(
                         attributes.contains(Words.camel(entity)) && !shared,
                         name + " would have two members " + Words.camel(entity) + "; rename the attribute first."));
     }

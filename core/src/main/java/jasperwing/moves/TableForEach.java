@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -29,11 +29,11 @@ public record TableForEach(OneOf oneOf) implements Move {
     public Optional<String> obstacle(Design design) {
         String from = oneOf.from();
         return first(
-                () -> Hindrances.when(!design.relationships().contains(oneOf), "That relationship is not there."),
-                () -> Hindrances.entity(design, from),
-                () -> Hindrances.family(design, from),
+                () -> Preconditions.when(!design.relationships().contains(oneOf), "That relationship is not there."),
+                () -> Preconditions.entity(design, from),
+                () -> Preconditions.family(design, from),
                 () -> oneOf.subjects().stream()
-                        .flatMap(s -> Hindrances.freeName(design, name(s)).stream())
+                        .flatMap(s -> Preconditions.freeName(design, name(s)).stream())
                         .findFirst(),
                 () -> others(design)
                         .filter(r -> !(r instanceof Tie tie)
@@ -43,7 +43,7 @@ public record TableForEach(OneOf oneOf) implements Move {
                         .findFirst()
                         .map(r -> r.from() + " and " + from + " are related too; then it would have to be one of "
                                 + oneOf.subjects().size() + " itself."),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         design.entity(from)
                                 .map(e -> e.key().names().contains(Roles.forward(oneOf)))
                                 .orElse(false),

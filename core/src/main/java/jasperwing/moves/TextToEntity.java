@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -22,11 +22,11 @@ public record TextToEntity(String entity, String attribute, String name) impleme
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.freeName(design, name),
-                () -> Hindrances.attributes(design, entity, List.of(attribute)),
-                () -> Hindrances.inKey(design, entity, List.of(attribute)),
-                () -> Hindrances.sorting(design, entity, List.of(attribute)),
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.freeName(design, name),
+                () -> Preconditions.attributes(design, entity, List.of(attribute)),
+                () -> Preconditions.inKey(design, entity, List.of(attribute)),
+                () -> Preconditions.sorting(design, entity, List.of(attribute)),
                 () -> kind(before(design)));
     }
 
@@ -34,7 +34,7 @@ public record TextToEntity(String entity, String attribute, String name) impleme
         if (attribute.list() || !attribute.type().isText()) {
             return Optional.of(attribute.name() + " is no text.");
         }
-        return Hindrances.when(
+        return Preconditions.when(
                 attribute.defaultValue().isPresent(),
                 attribute.name() + " has a default, which a reference cannot have; take it away first.");
     }

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -24,14 +24,14 @@ public record TextToEnum(String entity, String attribute, String name, List<Stri
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.freeName(design, name),
-                () -> Hindrances.attributes(design, entity, List.of(attribute)),
-                () -> Hindrances.when(!before(design).type().isText(), attribute + " is no text."),
-                () -> Hindrances.when(
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.freeName(design, name),
+                () -> Preconditions.attributes(design, entity, List.of(attribute)),
+                () -> Preconditions.when(!before(design).type().isText(), attribute + " is no text."),
+                () -> Preconditions.when(
                         values.isEmpty() || values.stream().anyMatch(String::isBlank),
                         "Say its values, with commas between them."),
-                () -> Hindrances.when(new LinkedHashSet<>(values).size() < values.size(), "A value is said twice."),
+                () -> Preconditions.when(new LinkedHashSet<>(values).size() < values.size(), "A value is said twice."),
                 () -> before(design)
                         .defaultValue()
                         .filter(d -> !values.contains(d.text()))

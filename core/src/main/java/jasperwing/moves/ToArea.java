@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import java.util.List;
@@ -15,7 +15,7 @@ public record ToArea(List<String> entities, String area) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(design.area(area).isEmpty(), "There is no area " + area + "."),
+                () -> Preconditions.when(design.area(area).isEmpty(), "There is no area " + area + "."),
                 () -> entities.stream()
                         .filter(e -> design.entity(e).isEmpty())
                         .findFirst()

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -53,32 +53,32 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
     private String back(Design design) {
         String plain = Making.backRole(entity, true);
         boolean taken =
-                subjects.stream().anyMatch(s -> Hindrances.members(design, s).contains(plain));
+                subjects.stream().anyMatch(s -> Preconditions.members(design, s).contains(plain));
         return taken ? role() + Words.pascal(plain) : plain;
     }
 
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.attributes(design, entity, List.of(kind, id)),
-                () -> Hindrances.when(subjects.isEmpty(), "Choose what it can point to."),
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.attributes(design, entity, List.of(kind, id)),
+                () -> Preconditions.when(subjects.isEmpty(), "Choose what it can point to."),
                 () -> subjects.stream()
                         .filter(s -> design.entity(s).isEmpty())
                         .findFirst()
                         .map(s -> "There is no entity " + s + "."),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         new LinkedHashSet<>(subjects).size() < subjects.size(), "A subject is said twice."),
-                () -> Hindrances.when(
+                () -> Preconditions.when(
                         !KeyTypes.alike(design, subjects),
                         "The keys of " + String.join(", ", subjects) + " are not alike, so that one " + id
                                 + " cannot hold them all; choose others, or key them alike first."),
-                () -> Hindrances.inKey(design, entity, List.of(kind, id)),
-                () -> Hindrances.torn(design, entity, List.of(kind, id)).filter(h -> namesOneOnly(design)),
-                () -> Hindrances.sorting(design, entity, List.of(kind, id)),
-                () -> Hindrances.freeMember(design, entity, role()),
+                () -> Preconditions.inKey(design, entity, List.of(kind, id)),
+                () -> Preconditions.torn(design, entity, List.of(kind, id)).filter(h -> namesOneOnly(design)),
+                () -> Preconditions.sorting(design, entity, List.of(kind, id)),
+                () -> Preconditions.freeMember(design, entity, role()),
                 () -> subjects.stream()
-                        .flatMap(s -> Hindrances.freeMember(design, s, back(design)).stream())
+                        .flatMap(s -> Preconditions.freeMember(design, s, back(design)).stream())
                         .findFirst());
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -21,12 +21,12 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.when(entities.size() < 2, "Select two or more entities."),
+                () -> Preconditions.when(entities.size() < 2, "Select two or more entities."),
                 () -> entities.stream()
-                        .flatMap(e -> Hindrances.entity(design, e).stream())
+                        .flatMap(e -> Preconditions.entity(design, e).stream())
                         .findFirst(),
-                () -> Hindrances.when(attributes.isEmpty(), "Choose what they share."),
-                () -> Hindrances.freeName(design, name),
+                () -> Preconditions.when(attributes.isEmpty(), "Choose what they share."),
+                () -> Preconditions.freeName(design, name),
                 () -> entities.stream()
                         .flatMap(e -> ofEntity(design, e).stream())
                         .findFirst());
@@ -34,9 +34,9 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
 
     private Optional<String> ofEntity(Design design, String entity) {
         return first(
-                () -> Hindrances.attributes(design, entity, attributes),
-                () -> Hindrances.inKey(design, entity, attributes),
-                () -> Hindrances.sorting(design, entity, attributes),
+                () -> Preconditions.attributes(design, entity, attributes),
+                () -> Preconditions.inKey(design, entity, attributes),
+                () -> Preconditions.sorting(design, entity, attributes),
                 () -> new Alike(entities, attributes).hindrance(design, entity));
     }
 

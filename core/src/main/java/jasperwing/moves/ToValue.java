@@ -1,6 +1,6 @@
 package jasperwing.moves;
 
-import static jasperwing.moves.Hindrances.first;
+import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -38,21 +38,21 @@ public record ToValue(String entity, List<String> attributes, String value, Stri
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Hindrances.entity(design, entity),
-                () -> Hindrances.when(attributes.size() < 2, "Choose two or more attributes."),
-                () -> Hindrances.attributes(design, entity, attributes),
-                () -> Hindrances.inKey(design, entity, attributes),
+                () -> Preconditions.entity(design, entity),
+                () -> Preconditions.when(attributes.size() < 2, "Choose two or more attributes."),
+                () -> Preconditions.attributes(design, entity, attributes),
+                () -> Preconditions.inKey(design, entity, attributes),
                 () -> parts(design).stream()
                         .filter(a -> !canBePart(design.entity(entity).orElseThrow(), a))
                         .findFirst()
                         .map(a -> a.name()
                                 + " cannot be a part of a value: it is a list, counted up, computed or set by itself."),
-                () -> Hindrances.namedAlone(design, entity, attributes),
-                () -> existing(design).isPresent() ? Optional.empty() : Hindrances.freeName(design, value),
-                () -> Hindrances.when(attribute.isBlank(), "It needs a name."),
-                () -> Hindrances.when(
+                () -> Preconditions.namedAlone(design, entity, attributes),
+                () -> existing(design).isPresent() ? Optional.empty() : Preconditions.freeName(design, value),
+                () -> Preconditions.when(attribute.isBlank(), "It needs a name."),
+                () -> Preconditions.when(
                         !attributes.contains(attribute)
-                                && Hindrances.members(design, entity).contains(attribute),
+                                && Preconditions.members(design, entity).contains(attribute),
                         entity + " has a " + attribute + " already; choose another name."));
     }
 

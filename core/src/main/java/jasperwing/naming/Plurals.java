@@ -20,9 +20,9 @@ public final class Plurals {
 
     private static final NounClasses NOUNS = NounClasses.read();
 
-    private static final Remembered<String> PLURALS = new Remembered<>(Plurals::formPlural);
+    private static final Memo<String> PLURALS = new Memo<>(Plurals::formPlural);
 
-    private static final Remembered<String> SINGULARS = new Remembered<>(n -> onLastWord(n, Plurals::singularOf));
+    private static final Memo<String> SINGULARS = new Memo<>(n -> onLastWord(n, Plurals::singularOf));
 
     /** In -ses and -zes the e usually belongs to the singular: course, size; but not behind a second s or z, and not in classes. */
     private static final Pattern SILENT_E = Pattern.compile(".*[^s]ses|.*[^zt]zes");

@@ -7,12 +7,12 @@ import java.util.stream.Collectors;
 
 /** Splits names into words and joins words into names. {@code maxDepth}, {@code max_depth} and {@code Max Depth} agree. */
 public final class Words {
-    private static final Remembered<List<String>> SPLIT = new Remembered<>(Words::splitAnew);
+    private static final Memo<List<String>> SPLIT = new Memo<>(Words::splitAnew);
 
-    private static final Remembered<String> SNAKE = new Remembered<>(name -> String.join("_", split(name)));
+    private static final Memo<String> SNAKE = new Memo<>(name -> String.join("_", split(name)));
 
-    private static final Remembered<String> PASCAL = new Remembered<>(
-            name -> split(name).stream().map(Words::capitalised).collect(Collectors.joining()));
+    private static final Memo<String> PASCAL =
+            new Memo<>(name -> split(name).stream().map(Words::capitalised).collect(Collectors.joining()));
 
     private Words() {}
 

@@ -1,14 +1,14 @@
 package jasperwing.notation;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Comments;
 import jasperwing.model.Expression;
-import jasperwing.model.Form;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Notes;
 import jasperwing.model.Range;
-import jasperwing.model.Stamp;
+import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import jasperwing.naming.Spelling;
 import java.util.List;
@@ -39,8 +39,8 @@ final class AttributeParser {
     private Token computedAt;
     private Optional<Literal> defaultValue = Optional.empty();
     private Optional<Range> range = Optional.empty();
-    private Form form = Form.NONE;
-    private Optional<Stamp> stamp = Optional.empty();
+    private TextConstraint form = TextConstraint.NONE;
+    private Optional<AutoTimestamp> stamp = Optional.empty();
     private Optional<Expression> formula = Optional.empty();
     private Notes notes;
 
@@ -202,9 +202,9 @@ final class AttributeParser {
         throw cursor.unexpected("'rows', 'an array' or 'json'");
     }
 
-    private Stamp stamp() throws SyntaxException {
+    private AutoTimestamp stamp() throws SyntaxException {
         cursor.words("on");
-        for (Stamp each : Stamp.values()) {
+        for (AutoTimestamp each : AutoTimestamp.values()) {
             if (cursor.takeWord(each.word())) {
                 return each;
             }
@@ -223,7 +223,7 @@ final class AttributeParser {
 
     private String language() throws SyntaxException {
         Token token = cursor.peek();
-        if (token.kind() != Token.Kind.WORD || !Form.isLanguage(token.text())) {
+        if (token.kind() != Token.Kind.WORD || !TextConstraint.isLanguage(token.text())) {
             throw cursor.unexpected("a language by its two or three letters, such as sv, de or pl");
         }
         return cursor.next().text();

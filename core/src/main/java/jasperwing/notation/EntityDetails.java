@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Entity;
 import jasperwing.model.Indexing;
-import jasperwing.model.Kinship;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Type;
@@ -84,7 +84,7 @@ public final class EntityDetails {
                 .withTraits(List.of())
                 .withOutside(false)
                 .withArea("")
-                .withKinship(Kinship.NONE)
+                .withKinship(Inheritance.NONE)
                 .withNotes(Notes.NONE);
     }
 

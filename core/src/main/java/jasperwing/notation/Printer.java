@@ -11,7 +11,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Indexing;
-import jasperwing.model.Kinship;
+import jasperwing.model.Inheritance;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -201,7 +201,7 @@ final class Printer {
     }
 
     private static String head(Entity entity) {
-        Kinship kinship = entity.kinship();
+        Inheritance kinship = entity.kinship();
         return "entity " + Quoting.name(entity.name())
                 + (kinship.of().isEmpty() ? "" : " is a kind of " + Quoting.name(kinship.of()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))

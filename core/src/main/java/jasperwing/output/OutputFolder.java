@@ -20,7 +20,7 @@ public final class OutputFolder {
     private final Path folder;
     private final String target;
     private final Memory memory;
-    private final Presents presents = new Presents();
+    private final FolderSnapshot presents = new FolderSnapshot();
 
     /** The former names of entities, as told when files were compared last. */
     private Map<String, String> renamed = Map.of();

@@ -3,16 +3,16 @@ package jasperwing.reading;
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Form;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
-import jasperwing.model.Stamp;
+import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
@@ -197,7 +197,7 @@ public final class Narration {
         return fact.toString();
     }
 
-    private static String form(Form form) {
+    private static String form(TextConstraint form) {
         StringBuilder fact = new StringBuilder();
         form.longerThan()
                 .ifPresent(l -> fact.append("; longer than ").append(l).append(l == 1 ? " character" : " characters"));
@@ -213,9 +213,9 @@ public final class Narration {
         return fact.toString();
     }
 
-    private static String stamp(Attribute attribute, Stamp stamp) {
+    private static String stamp(Attribute attribute, AutoTimestamp stamp) {
         String what = attribute.type().isNumeric() ? "; counted up" : "; set by itself";
-        return what + (stamp == Stamp.INSERT ? " when it is first kept" : " whenever it is changed");
+        return what + (stamp == AutoTimestamp.INSERT ? " when it is first kept" : " whenever it is changed");
     }
 
     private static String fallback(Literal literal) {

@@ -1,10 +1,10 @@
 package jasperwing.say;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
 import jasperwing.model.Scalar;
-import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -119,7 +119,7 @@ final class AttributePredicates {
             return Optional.empty();
         }
         boolean update = matcher.group(1).matches("changed|updated|modified|saved");
-        Stamp stamp = update ? Stamp.UPDATE : Stamp.INSERT;
+        AutoTimestamp stamp = update ? AutoTimestamp.UPDATE : AutoTimestamp.INSERT;
         return Optional.of(new Predicate(
                 a -> a.withType(a.type().isText() ? Type.of(Scalar.TIMESTAMP) : a.type())
                         .withStamp(Optional.of(stamp)),

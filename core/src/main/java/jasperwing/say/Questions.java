@@ -11,7 +11,7 @@ import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Ripple;
+import jasperwing.schema.DeleteImpact;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
 import java.util.ArrayDeque;
@@ -102,7 +102,7 @@ final class Questions {
             Schema schema = Schema.derive(design, Dialects.DEFAULT);
             Optional<Table> table = schema.table(entity);
             return table.map(t -> Understanding.answer(
-                    List.of(Ripple.of(design.whole(), schema, t).sentence()), List.of(entity)));
+                    List.of(DeleteImpact.of(design.whole(), schema, t).sentence()), List.of(entity)));
         });
     }
 

@@ -5,8 +5,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
-import jasperwing.model.Form;
 import jasperwing.model.Range;
+import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,7 +86,7 @@ final class ColumnConditions {
     }
 
     /** Where a database has no such pattern, only the classes hold a text to it. */
-    private List<String> form(Form form, String column) {
+    private List<String> form(TextConstraint form, String column) {
         List<String> conditions = new ArrayList<>();
         form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
         if (!form.matching().isEmpty()) {

@@ -71,7 +71,7 @@ public final class ColumnCounts {
     }
 
     private long type(Type type) {
-        Optional<AttributeGroup> value = Leaves.value(design, type);
+        Optional<AttributeGroup> value = ValueColumns.value(design, type);
         if (value.isEmpty()) {
             return 1;
         }

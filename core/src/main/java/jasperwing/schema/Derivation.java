@@ -24,7 +24,7 @@ import java.util.Optional;
 final class Derivation {
     private final Design design;
     private final Dialect dialect;
-    private final SchemaMemory memory;
+    private final SchemaCache memory;
     private final KeyColumns keys;
     private final ColumnTypes types;
     private final PhysicalNames names;
@@ -36,7 +36,7 @@ final class Derivation {
     /** More entities than this are worth a second thread when nothing is known of them yet. */
     private static final int MANY = 100;
 
-    Derivation(Design design, Dialect dialect, SchemaMemory memory) {
+    Derivation(Design design, Dialect dialect, SchemaCache memory) {
         this.design = design;
         this.dialect = dialect;
         this.memory = memory;
@@ -70,12 +70,12 @@ final class Derivation {
     }
 
     private Schema derive(boolean atOnce) {
-        List<SchemaMemory.Wanted> wanted = wanted();
+        List<SchemaCache.Wanted> wanted = wanted();
         memory.keepOnly(wanted, memory.see(seen()));
         if (atOnce) {
             ahead(wanted);
         }
-        for (SchemaMemory.Wanted each : wanted) {
+        for (SchemaCache.Wanted each : wanted) {
             memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
                 List<Table> derived = tables(each.source());
                 memory.keep(each, derived);
@@ -98,9 +98,9 @@ final class Derivation {
     }
 
     /** Derives the tables of all entities, in several threads. */
-    private void ahead(List<SchemaMemory.Wanted> wanted) {
+    private void ahead(List<SchemaCache.Wanted> wanted) {
         List<Entity> entities = wanted.stream()
-                .map(SchemaMemory.Wanted::source)
+                .map(SchemaCache.Wanted::source)
                 .filter(Entity.class::isInstance)
                 .map(Entity.class::cast)
                 .filter(e -> !PhysicalNames.isAmongOthers(design, e))
@@ -116,8 +116,8 @@ final class Derivation {
     }
 
     /** How the entities are seen by others. */
-    private Map<String, SchemaMemory.Pointed> seen() {
-        Map<String, SchemaMemory.Pointed> seen = new HashMap<>(design.entities().size() * 2);
+    private Map<String, SchemaCache.Pointed> seen() {
+        Map<String, SchemaCache.Pointed> seen = new HashMap<>(design.entities().size() * 2);
         for (Entity entity : design.entities()) {
             if (!seen.containsKey(entity.name())) {
                 seen.put(entity.name(), seen(entity));
@@ -126,8 +126,8 @@ final class Derivation {
         return seen;
     }
 
-    private SchemaMemory.Pointed seen(Entity entity) {
-        SchemaMemory.Pointed last = memory.lastSeen(entity);
+    private SchemaCache.Pointed seen(Entity entity) {
+        SchemaCache.Pointed last = memory.lastSeen(entity);
         String table = names.table(entity.name());
         boolean alone =
                 entity.kinship().of().isEmpty() && design.kinds(entity.name()).isEmpty();
@@ -141,7 +141,7 @@ final class Derivation {
         boolean attributes = !entity.key().isEmpty()
                 && entity.key().names().stream()
                         .allMatch(k -> entity.attribute(k).isPresent());
-        return new SchemaMemory.Pointed(
+        return new SchemaCache.Pointed(
                 entity, alone && attributes, table, keys.enforcement(entity.name()), keys.of(entity.name()));
     }
 
@@ -155,8 +155,8 @@ final class Derivation {
     }
 
     /** The entities and relationships that have tables of their own, in order. */
-    private List<SchemaMemory.Wanted> wanted() {
-        List<SchemaMemory.Wanted> wanted = new ArrayList<>();
+    private List<SchemaCache.Wanted> wanted() {
+        List<SchemaCache.Wanted> wanted = new ArrayList<>();
         for (Entity entity : design.entities()) {
             if (!entity.outside() && design.entity(entity.name()).orElseThrow() == entity) {
                 wanted.add(wanted(entity));
@@ -164,16 +164,16 @@ final class Derivation {
         }
         for (Relationship relationship : design.relationships()) {
             if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
-                wanted.add(new SchemaMemory.Wanted(tie, tie.from(), List.of(tie), List.of()));
+                wanted.add(new SchemaCache.Wanted(tie, tie.from(), List.of(tie), List.of()));
             }
         }
         return wanted;
     }
 
-    private SchemaMemory.Wanted wanted(Entity entity) {
+    private SchemaCache.Wanted wanted(Entity entity) {
         String name = entity.name();
         if (!Family.has(design, name)) {
-            return new SchemaMemory.Wanted(entity, name, design.relationshipsOf(name), List.of());
+            return new SchemaCache.Wanted(entity, name, design.relationshipsOf(name), List.of());
         }
         List<Entity> family = new ArrayList<>(Family.line(design, entity));
         family.addAll(Family.descendants(design, name));
@@ -181,7 +181,7 @@ final class Derivation {
                 .flatMap(e -> design.relationshipsOf(e.name()).stream())
                 .distinct()
                 .toList();
-        return new SchemaMemory.Wanted(entity, name, all, family);
+        return new SchemaCache.Wanted(entity, name, all, family);
     }
 
     private List<Table> tables(Object source) {
@@ -228,8 +228,8 @@ final class Derivation {
     private List<Attribute> lists(Entity entity) {
         List<Attribute> lists = new ArrayList<>(0);
         for (Attribute attribute : entity.attributes()) {
-            boolean apart = attribute.list() && !Leaves.isInRow(design, attribute);
-            if (apart && !Leaves.of(design, attribute).isEmpty()) {
+            boolean apart = attribute.list() && !ValueColumns.isInRow(design, attribute);
+            if (apart && !ValueColumns.of(design, attribute).isEmpty()) {
                 lists.add(attribute);
             }
         }
@@ -244,7 +244,7 @@ final class Derivation {
         String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
         draft.check(List.of(position), types.quote(position) + " >= 0");
         String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
-        for (Leaves.Leaf leaf : Leaves.of(design, attribute)) {
+        for (ValueColumns.Leaf leaf : ValueColumns.of(design, attribute)) {
             boolean value = !leaf.path().isEmpty();
             String wanted = value
                     ? leaf.column()

@@ -64,7 +64,7 @@ final class EntityColumns {
     private void sort(Attribute attribute) {
         if (attribute.isComputed()) {
             computed.add(attribute);
-        } else if (Leaves.isInRow(design, attribute)) {
+        } else if (ValueColumns.isInRow(design, attribute)) {
             (key.contains(attribute.name()) ? inKey : others).add(attribute);
         }
     }
@@ -101,8 +101,8 @@ final class EntityColumns {
 
     private void attribute(Attribute attribute, boolean ofKey) {
         Attribute kept = among.isEmpty() ? attribute : empty(attribute);
-        if (Leaves.value(design, attribute.type()).isPresent()) {
-            draft.value(Leaves.of(design, kept), kept, ofKey);
+        if (ValueColumns.value(design, attribute.type()).isPresent()) {
+            draft.value(ValueColumns.of(design, kept), kept, ofKey);
         } else {
             draft.attribute(kept, PhysicalNames.wantedColumn(attribute), ofKey, attribute.name());
         }
@@ -114,10 +114,10 @@ final class EntityColumns {
     /** The first column that every row with the attribute fills; none when all parts of a value may be missing. */
     private Optional<String> requiredColumn(Attribute attribute) {
         List<String> columns = draft.columnsOf(attribute.name());
-        if (Leaves.value(design, attribute.type()).isEmpty()) {
+        if (ValueColumns.value(design, attribute.type()).isEmpty()) {
             return columns.stream().findFirst();
         }
-        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
         return IntStream.range(0, Math.min(leaves.size(), columns.size()))
                 .filter(i -> !leaves.get(i).optional())
                 .mapToObj(columns::get)

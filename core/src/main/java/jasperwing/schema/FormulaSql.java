@@ -220,7 +220,7 @@ final class FormulaSql {
     /** The same; empty where the attribute became no such column, as in a design with errors. */
     static Optional<String> find(Design design, List<String> columns, Term.Member member) {
         String wanted = member.path().stream().map(a -> a.name()).collect(Collectors.joining("."));
-        List<Leaves.Leaf> leaves = Leaves.of(design, member.path().get(0));
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, member.path().get(0));
         for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
             if (leaves.get(i).name().equals(wanted)) {
                 return Optional.of(columns.get(i));

@@ -97,7 +97,8 @@ final class KeyColumns {
         if (attribute.isPresent()) {
             return attribute.get().list()
                             || attribute.get().isComputed()
-                            || Leaves.value(design, attribute.get().type()).isPresent()
+                            || ValueColumns.value(design, attribute.get().type())
+                                    .isPresent()
                     ? List.of()
                     : List.of(new KeyColumn(
                             Identifiers.fit(PhysicalNames.wantedColumn(attribute.get()), nameLimit),

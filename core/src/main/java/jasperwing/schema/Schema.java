@@ -68,11 +68,11 @@ public final class Schema {
 
     /** Derives the schema. Relationships with unknown or keyless ends leave no trace; findings tell of them. */
     public static Schema derive(Design design, Dialect dialect) {
-        return derive(design, dialect, new SchemaMemory());
+        return derive(design, dialect, new SchemaCache());
     }
 
     /** The same schema, derived sooner by taking from the memory what an edit has left as it was. */
-    public static Schema derive(Design design, Dialect dialect, SchemaMemory memory) {
+    public static Schema derive(Design design, Dialect dialect, SchemaCache memory) {
         return new Derivation(design.whole(), dialect, memory).run();
     }
 

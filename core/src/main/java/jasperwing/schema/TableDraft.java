@@ -86,10 +86,10 @@ final class TableDraft {
     }
 
     /** Adds the columns of an attribute that is a value. Where the value may be missing a default would fill a part of what is not there. */
-    void value(List<Leaves.Leaf> leaves, Attribute attribute, boolean inKey) {
+    void value(List<ValueColumns.Leaf> leaves, Attribute attribute, boolean inKey) {
         List<String> filled = new ArrayList<>();
         List<String> further = new ArrayList<>();
-        for (Leaves.Leaf leaf : leaves) {
+        for (ValueColumns.Leaf leaf : leaves) {
             Attribute own = leaf.attribute();
             boolean always = leaf.path().stream().skip(1).noneMatch(Attribute::optional) && !own.optional();
             boolean maybe = attribute.optional() || leaf.path().stream().anyMatch(Attribute::optional);

@@ -9,8 +9,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
+import jasperwing.model.Inheritance;
 import jasperwing.model.KindsKept;
-import jasperwing.model.Kinship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.moves.KeepKinds;
@@ -20,9 +20,9 @@ import jasperwing.naming.Words;
 import jasperwing.schema.Column;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -60,7 +60,7 @@ final class Kinds {
         this.write = "To write one " + Words.spoken(kind);
     }
 
-    Weighing weigh() {
+    Alternatives weigh() {
         List<Plan> plans = new ArrayList<>();
         for (KindsKept way : KindsKept.values()) {
             plans.add(
@@ -73,7 +73,7 @@ final class Kinds {
                                     (now, then) -> facts(way, then),
                                     t -> statements(way, t)));
         }
-        return new Weighing(
+        return new Alternatives(
                 "Ways to keep the kinds of " + Words.spoken(root),
                 design.kinds(root).size() + " kinds \u00b7 " + dialect.title(),
                 List.of(readOne, readAll, write),
@@ -134,11 +134,11 @@ final class Kinds {
         Table table = tables.table(entity);
         return tables.design().entity(entity).orElseThrow().attributes().stream()
                 .filter(a -> !a.optional() && !a.isComputed())
-                .mapToLong(a -> nullable(Leaves.of(tables.design(), a), table.columnsOf(a.name())))
+                .mapToLong(a -> nullable(ValueColumns.of(tables.design(), a), table.columnsOf(a.name())))
                 .sum();
     }
 
-    private static long nullable(List<Leaves.Leaf> leaves, List<Column> columns) {
+    private static long nullable(List<ValueColumns.Leaf> leaves, List<Column> columns) {
         return IntStream.range(0, Math.min(leaves.size(), columns.size()))
                 .filter(i -> !leaves.get(i).optional() && !columns.get(i).required())
                 .count();
@@ -150,7 +150,7 @@ final class Kinds {
         Attribute own = Attribute.of("own", Type.of(Scalar.INT));
         Entity kind = Entity.of(FreeName.of(design, "Kind"))
                 .withAttributes(List.of(own))
-                .withKinship(Kinship.of(root));
+                .withKinship(Inheritance.of(root));
         List<Entity> entities = new ArrayList<>(design.entities());
         entities.add(kind);
         return Schema.derive(design.withEntities(entities), tables.dialect());

@@ -21,8 +21,8 @@ import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
 import jasperwing.schema.Enforcement;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,17 +57,18 @@ final class Lists {
         this.added = FreeName.of(design, wanted.isEmpty() ? "Element" : wanted);
     }
 
-    Weighing weigh() {
+    Alternatives weigh() {
         List<Plan> plans = new ArrayList<>();
-        ListKept current = Leaves.isInRow(design, attribute) ? attribute.kept().orElse(ListKept.ROWS) : ListKept.ROWS;
-        if (Leaves.canBeInRow(design, attribute.type())) {
+        ListKept current =
+                ValueColumns.isInRow(design, attribute) ? attribute.kept().orElse(ListKept.ROWS) : ListKept.ROWS;
+        if (ValueColumns.canBeInRow(design, attribute.type())) {
             plans.add(kept("In one column", ListKept.ARRAY, current, (now, then) -> inRow(then), this::array));
             plans.add(kept("In one column, as JSON", ListKept.JSON, current, (now, then) -> inRow(then), this::json));
         }
         plans.add(kept("A row for each", ListKept.ROWS, current, (now, then) -> rows(then), this::rowStatements));
         ListToEntity move = new ListToEntity(entity.name(), attribute.name(), added, true);
         plans.add(Plan.move(design, "An entity of its own", move, (now, then) -> entity(then), this::entityStatements));
-        return new Weighing(
+        return new Alternatives(
                 "Ways to keep the " + Words.spoken(attribute.name()) + " of " + Articles.with(entity.name()),
                 Notation.type(attribute) + " \u00b7 " + dialect.title(),
                 List.of(find, add),

@@ -40,7 +40,7 @@ final class ManyToManys {
         this.write = "To add one";
     }
 
-    Weighing weigh() {
+    Alternatives weigh() {
         boolean plain = tie.via().isEmpty();
         boolean ownKey = !plain && !isKeyedByPair();
         Plan.Facts links = (now, then) -> linked(then);
@@ -61,7 +61,7 @@ final class ManyToManys {
                 plans.add(Plan.now("A link with a key of its own", links, this::statements));
             }
         }
-        return new Weighing(
+        return new Alternatives(
                 "Ways to keep which " + Words.spoken(tie.from()) + " has which " + Words.spoken(tie.to()),
                 "many-to-many \u00b7 " + dialect.title(),
                 List.of(read, write),

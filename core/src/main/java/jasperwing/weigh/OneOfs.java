@@ -53,7 +53,7 @@ final class OneOfs {
         this.write = "To write one " + one + " about a " + Words.spoken(subject);
     }
 
-    Weighing weigh() {
+    Alternatives weigh() {
         String role = Roles.forward(oneOf);
         String parent = FreeName.of(design, oneOf.from() + Words.pascal(role));
         List<Plan> plans = List.of(
@@ -68,7 +68,7 @@ final class OneOfs {
                         t -> shared(t, parent)));
         List<String> ends = new ArrayList<>(List.of(oneOf.from()));
         ends.addAll(oneOf.subjects());
-        return new Weighing(
+        return new Alternatives(
                 "Ways to keep the " + Words.spoken(role) + " of " + Articles.with(oneOf.from()),
                 "one of " + String.join(", ", oneOf.subjects()) + " \u00b7 " + dialect.title(),
                 List.of(read, write),

@@ -44,7 +44,7 @@ final class OneToOnes {
         this.write = "To write a " + Words.spoken(parent) + " with its " + Words.spoken(holder);
     }
 
-    Weighing weigh() {
+    Alternatives weigh() {
         boolean shared = design.entity(holder)
                 .map(e -> e.key().names().equals(List.of(Roles.holding(tie))))
                 .orElse(false);
@@ -65,7 +65,7 @@ final class OneToOnes {
                 (now, then) -> reversed(then),
                 t -> asked(t, List.of(t.table(holder), t.table(parent)))));
         plans.add(Plan.move(design, "In one table", new Fold(tie, -1), this::folded, this::together));
-        return new Weighing(
+        return new Alternatives(
                 "Ways to keep a " + Words.spoken(holder) + " with its " + Words.spoken(parent),
                 "one-to-one \u00b7 " + dialect.title(),
                 List.of(read, write),

@@ -58,17 +58,17 @@ final class Ways {
         return design.withEntities(entities).withRelationships(relationships).withSheets(List.of());
     }
 
-    List<Way> of(List<Plan> plans) {
+    List<Alternative> of(List<Plan> plans) {
         List<Tables> all =
                 plans.stream().map(p -> Tables.of(p.edit().on(design), dialect)).toList();
         Tables now = all.get(plans.stream().map(Plan::now).toList().indexOf(true));
         List<Map<String, Set<String>>> code = all.stream().map(this::classLines).toList();
-        List<Way> ways = new ArrayList<>();
+        List<Alternative> ways = new ArrayList<>();
         for (int i = 0; i < plans.size(); i++) {
             Plan plan = plans.get(i);
             Tables tables = all.get(i);
             boolean there = plan.hindrance().isEmpty();
-            ways.add(new Way(
+            ways.add(new Alternative(
                     plan.title(),
                     plan.now(),
                     plan.edit(),

@@ -32,7 +32,7 @@ class ScenePatchTest {
         return demo.withPlaces(places);
     }
 
-    private static Scene patched(Scene last, Design design, SceneMemory memory) {
+    private static Scene patched(Scene last, Design design, SceneCache memory) {
         List<Card> cards = SceneBuilder.cards(design, "", METRICS, memory);
         return SceneBuilder.patched(last, design, cards, METRICS, memory).orElseThrow();
     }
@@ -82,7 +82,7 @@ class ScenePatchTest {
             @ForAll @Size(6) List<@IntRange(min = 0, max = 200) Integer> moves,
             @ForAll @Size(6) List<@IntRange(min = 0, max = 5) Integer> kinds) {
         Design design = spread();
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         Scene scene = SceneBuilder.build(design, "", METRICS, memory);
         for (int i = 0; i < moves.size(); i++) {
             int which = moves.get(i);
@@ -106,7 +106,7 @@ class ScenePatchTest {
     @Test
     void linesAnEditDoesNotConcernAreTheSameAsBefore() {
         Design design = spread();
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         Scene before = SceneBuilder.build(design, "", METRICS, memory);
         Design split = new SplitOff("Taxon", List.of("rank", "group"), "Detail", false)
                 .then(SheetEdits.place("Detail", "", 900, 1400))
@@ -128,7 +128,7 @@ class ScenePatchTest {
             text.append("entity Thing%d\n  id serial key\neach Thing%d must have one Hub as hub\n".formatted(i, i));
         }
         Design design = Samples.design(text.toString());
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         Scene before = SceneBuilder.build(design, "", METRICS, memory);
         Design moved = SheetEdits.place("Hub", "", 5000, 5000).on(design);
         List<Card> cards = SceneBuilder.cards(moved, "", METRICS, memory);

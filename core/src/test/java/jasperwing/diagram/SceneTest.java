@@ -67,7 +67,7 @@ class SceneTest {
 
     @Property(tries = 25, seed = "20260404")
     void whatIsRecalledIsWhatWouldBeFoundAnew(@ForAll @Size(12) List<@IntRange(min = 0, max = 900) Integer> moves) {
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         Design design = Samples.demo();
         for (int i = 0; i + 1 < moves.size(); i += 2) {
             String entity = design.entities().get(moves.get(i) % 13).name();
@@ -100,11 +100,11 @@ class SceneTest {
     @Test
     void aSceneWantedSoonKeepsWhatIsClearAndRunsThroughNoCard() {
         Design design = rows(420);
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         SceneBuilder.build(design, SceneBuilder.cards(design, "", METRICS, memory), METRICS, memory);
         Design moved = SheetEdits.place("E30", "", 10 * 300 - 130, 160 + 70).on(design);
         List<Card> cards = SceneBuilder.cards(moved, "", METRICS, memory);
-        SceneMemory exact = memory.copy();
+        SceneCache exact = memory.copy();
         Scene soon = SceneBuilder.soon(moved, cards, METRICS, memory);
         assertThat(memory.hasty()).isPositive();
         assertThat(memory.searched()).isPositive().isLessThan(40);
@@ -124,7 +124,7 @@ class SceneTest {
 
     @Test
     void anEditFarAwaySearchesForNoRoute() {
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         Design design = Samples.demo();
         SceneBuilder.build(design, "", METRICS, memory);
         assertThat(memory.searched()).isPositive();

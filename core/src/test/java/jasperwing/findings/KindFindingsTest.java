@@ -139,7 +139,7 @@ class KindFindingsTest {
                 "entity Net is a kind of Gear",
                 "  mesh int",
                 "  shown as name");
-        ReportMemory memory = new ReportMemory();
+        FindingsCache memory = new FindingsCache();
         assertThat(Report.of(design, Schema.derive(design, Dialects.POSTGRESQL), memory)
                         .findings())
                 .isEmpty();

@@ -8,9 +8,9 @@ import jasperwing.classes.Target;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
+import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
-import jasperwing.findings.ReportMemory;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -20,7 +20,7 @@ import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaMemory;
+import jasperwing.schema.SchemaCache;
 import jasperwing.schema.Table;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -70,8 +70,8 @@ class KindMovesTest {
     @Property(tries = 40, seed = "20261225")
     void whatFollowsFromAFamilyDoesNotDependOnWhatCameBefore(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Design design = SoundDesigns.withKinds(seed);
-        SchemaMemory schemas = new SchemaMemory();
-        ReportMemory reports = new ReportMemory();
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
         for (Entity entity : design.entities()) {
             for (Offer offer : Offers.ofEntity(design, entity.name())) {
                 for (Design each : List.of(offer.suggested().on(design), design)) {

@@ -300,7 +300,7 @@ public final class FirstRows {
     }
 
     private void leaves(List<Column> columns, Attribute attribute, Map<String, String> values) {
-        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
         for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
             Column column = columns.get(i);
             boolean bare = column.computed().isEmpty() && column.defaultSql().isEmpty();
@@ -315,7 +315,7 @@ public final class FirstRows {
     private void element(Table table, Table.Source.OfList of, Map<String, String> values) {
         Attribute list = Family.attribute(design, of.entity(), of.attribute()).orElseThrow();
         values.put("position", "1");
-        List<Leaves.Leaf> leaves = Leaves.of(design, list);
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, list);
         int start = table.columns().size() - leaves.size();
         for (int i = 0; i < leaves.size(); i++) {
             Column column = table.columns().get(start + i);

@@ -25,20 +25,20 @@ import java.util.regex.Pattern;
  * that nothing is said that no database was asked about.
  */
 final class FactTrial implements AutoCloseable {
-    final Way way;
+    final Alternative way;
     final Dialect dialect;
     private final Design then;
     private final Connection connection;
     private final boolean tries;
     private final Set<String> tried = new HashSet<>();
 
-    FactTrial(Design design, Dialect dialect, Way way) throws SQLException {
+    FactTrial(Design design, Dialect dialect, Alternative way) throws SQLException {
         this(design, dialect, way, true);
         new FirstRows(then, Schema.derive(then, dialect)).insert(connection);
         connection.setAutoCommit(false);
     }
 
-    private FactTrial(Design design, Dialect dialect, Way way, boolean tries) throws SQLException {
+    private FactTrial(Design design, Dialect dialect, Alternative way, boolean tries) throws SQLException {
         this.way = way;
         this.dialect = dialect;
         this.tries = tries;
@@ -47,7 +47,7 @@ final class FactTrial implements AutoCloseable {
     }
 
     /** The tables alone, to be compared with others; nothing that is said has to be tried. */
-    static FactTrial ofTables(Design design, Dialect dialect, Way way) throws SQLException {
+    static FactTrial ofTables(Design design, Dialect dialect, Alternative way) throws SQLException {
         return new FactTrial(design, dialect, way, false);
     }
 

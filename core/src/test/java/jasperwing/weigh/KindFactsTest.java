@@ -36,8 +36,11 @@ class KindFactsTest {
 
     private final Design design = Samples.design(FLEET);
 
-    private Way way(Dialect dialect, int index) {
-        return Weighing.ofKinds(design, dialect, "Craft").orElseThrow().ways().get(index);
+    private Alternative way(Dialect dialect, int index) {
+        return Alternatives.ofKinds(design, dialect, "Craft")
+                .orElseThrow()
+                .ways()
+                .get(index);
     }
 
     @ParameterizedTest
@@ -144,7 +147,10 @@ class KindFactsTest {
         Design more = Samples.design(lines);
         int index =
                 List.of("A table each", "One table", "A complete table each").indexOf(trial.way.title());
-        Way same = Weighing.ofKinds(more, dialect, "Craft").orElseThrow().ways().get(index);
+        Alternative same = Alternatives.ofKinds(more, dialect, "Craft")
+                .orElseThrow()
+                .ways()
+                .get(index);
         try (FactTrial wider = FactTrial.ofTables(more, dialect, same)) {
             boolean columns = wider.columns(root).size() > trial.columns(root).size();
             trial.says(fact, wider.tables() - trial.tables() == tables && columns == (tables == 0));

@@ -34,20 +34,21 @@ class LinkFactsTest {
     @ParameterizedTest
     @MethodSource("jasperwing.dialect.Dialects#all")
     void pairs(Dialect dialect) throws SQLException {
-        for (Way way : weighed(PLAIN, dialect).ways()) {
+        for (Alternative way : weighed(PLAIN, dialect).ways()) {
             pairs(PLAIN, dialect, way);
         }
-        for (Way way : weighed(LINKED, dialect).ways()) {
+        for (Alternative way : weighed(LINKED, dialect).ways()) {
             pairs(LINKED, dialect, way);
         }
     }
 
-    private static Weighing weighed(Design design, Dialect dialect) {
-        return Weighing.ofRelationship(design, dialect, design.relationships().get(0))
+    private static Alternatives weighed(Design design, Dialect dialect) {
+        return Alternatives.ofRelationship(
+                        design, dialect, design.relationships().get(0))
                 .orElseThrow();
     }
 
-    private static void pairs(Design design, Dialect dialect, Way way) throws SQLException {
+    private static void pairs(Design design, Dialect dialect, Alternative way) throws SQLException {
         try (FactTrial trial = new FactTrial(design, dialect, way)) {
             boolean linked = trial.design().entity("ActorPlay").isPresent();
             List<String> key = trial.primaryKey("actor_plays");
@@ -113,14 +114,14 @@ class LinkFactsTest {
         String[] all = Arrays.copyOf(lines, lines.length + sentence.length);
         System.arraycopy(sentence, 0, all, lines.length, sentence.length);
         Design design = Samples.design(all);
-        for (Way way : weighed(design, dialect).ways()) {
+        for (Alternative way : weighed(design, dialect).ways()) {
             if (way.hindrance().isEmpty()) {
                 oneToOne(design, dialect, way);
             }
         }
     }
 
-    private static void oneToOne(Design design, Dialect dialect, Way way) throws SQLException {
+    private static void oneToOne(Design design, Dialect dialect, Alternative way) throws SQLException {
         try (FactTrial trial = new FactTrial(design, dialect, way)) {
             if (way.title().equals("In one table")) {
                 together(trial);

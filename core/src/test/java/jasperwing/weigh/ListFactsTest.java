@@ -21,8 +21,8 @@ class ListFactsTest {
     @ParameterizedTest
     @MethodSource("jasperwing.dialect.Dialects#all")
     void inOneColumn(Dialect dialect) throws SQLException {
-        List<Way> ways = weighed(dialect).ways();
-        for (Way way : ways.subList(0, 2)) {
+        List<Alternative> ways = weighed(dialect).ways();
+        for (Alternative way : ways.subList(0, 2)) {
             boolean array =
                     way.title().equals("In one column") && (dialect == Dialects.POSTGRESQL || dialect == Dialects.H2);
             try (FactTrial trial = new FactTrial(design, dialect, way)) {
@@ -93,8 +93,8 @@ class ListFactsTest {
         }
     }
 
-    private Weighing weighed(Dialect dialect) {
-        return Weighing.ofList(design, dialect, "Song", "moods").orElseThrow();
+    private Alternatives weighed(Dialect dialect) {
+        return Alternatives.ofList(design, dialect, "Song", "moods").orElseThrow();
     }
 
     private static String list(Dialect dialect, boolean array, String... elements) {

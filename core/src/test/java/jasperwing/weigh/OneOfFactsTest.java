@@ -140,7 +140,7 @@ class OneOfFactsTest {
         List<String> lines = new ArrayList<>(List.of(GARDEN));
         lines.addAll(List.of("entity Pond", "  id serial key", sentence.replace("Bed, Tree", "Bed, Tree, Pond")));
         Design more = Samples.design(lines.toArray(String[]::new));
-        Way same = weighed(more, trial.dialect).ways().stream()
+        Alternative same = weighed(more, trial.dialect).ways().stream()
                 .filter(w -> w.title().equals(trial.way.title()))
                 .findFirst()
                 .orElseThrow();
@@ -159,13 +159,13 @@ class OneOfFactsTest {
         return Samples.design(lines.toArray(String[]::new));
     }
 
-    private static Weighing weighed(Design design, Dialect dialect) {
-        return Weighing.ofRelationship(
+    private static Alternatives weighed(Design design, Dialect dialect) {
+        return Alternatives.ofRelationship(
                         design, dialect, (OneOf) design.relationships().get(0))
                 .orElseThrow();
     }
 
-    private static Way way(Design design, Dialect dialect, int index) {
+    private static Alternative way(Design design, Dialect dialect, int index) {
         return weighed(design, dialect).ways().get(index);
     }
 }

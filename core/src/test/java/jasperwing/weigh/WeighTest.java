@@ -33,21 +33,21 @@ class WeighTest {
                 .orElseThrow();
     }
 
-    private Weighing list(Dialect dialect) {
-        return Weighing.ofList(demo, dialect, "Dive", "hazards").orElseThrow();
+    private Alternatives list(Dialect dialect) {
+        return Alternatives.ofList(demo, dialect, "Dive", "hazards").orElseThrow();
     }
 
-    private Weighing kinds(Dialect dialect) {
-        return Weighing.ofKinds(demo, dialect, "Camera").orElseThrow();
+    private Alternatives kinds(Dialect dialect) {
+        return Alternatives.ofKinds(demo, dialect, "Camera").orElseThrow();
     }
 
-    private Stream<Weighing> all(Dialect dialect) {
+    private Stream<Alternatives> all(Dialect dialect) {
         return Stream.concat(
                 Stream.of(list(dialect), kinds(dialect)),
-                demo.relationships().stream().flatMap(r -> Weighing.ofRelationship(demo, dialect, r).stream()));
+                demo.relationships().stream().flatMap(r -> Alternatives.ofRelationship(demo, dialect, r).stream()));
     }
 
-    private static Way way(Weighing weighing, String title) {
+    private static Alternative way(Alternatives weighing, String title) {
         return weighing.ways().stream()
                 .filter(w -> w.title().equals(title))
                 .findFirst()
@@ -56,7 +56,7 @@ class WeighTest {
 
     @Test
     void aListHasFourWays() {
-        Weighing weighing = list(Dialects.POSTGRESQL);
+        Alternatives weighing = list(Dialects.POSTGRESQL);
         assertThat(weighing.title()).isEqualTo("Ways to keep the hazards of a Dive");
         assertThat(weighing.ways())
                 .extracting(w -> w.title() + (w.now() ? ", now" : w.more().isEmpty() ? "" : ", " + w.more()))
@@ -74,7 +74,7 @@ class WeighTest {
 
     @Test
     void kindsHaveThreeWays() {
-        Weighing weighing = kinds(Dialects.POSTGRESQL);
+        Alternatives weighing = kinds(Dialects.POSTGRESQL);
         assertThat(weighing.title()).isEqualTo("Ways to keep the kinds of instrument");
         assertThat(weighing.ways())
                 .extracting(w -> w.title() + (w.now() ? ", now" : ", " + w.more()))
@@ -86,15 +86,15 @@ class WeighTest {
                 .isEqualTo("select *\nfrom instruments\njoin sondes using (serial)\nwhere sondes.serial = ?");
         assertThat(way(weighing, "One table").classes())
                 .containsExactly("Instrument: Inheritance(strategy = InheritanceType.SINGLE_TABLE)");
-        assertThat(Weighing.ofKinds(demo, Dialects.POSTGRESQL, "Dive")).isEmpty();
+        assertThat(Alternatives.ofKinds(demo, Dialects.POSTGRESQL, "Dive")).isEmpty();
     }
 
     @Test
     void aOneOfHasFourWaysEachWithItsTables() {
-        Weighing weighing = Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Note", "Dive"))
+        Alternatives weighing = Alternatives.ofRelationship(demo, Dialects.POSTGRESQL, between("Note", "Dive"))
                 .orElseThrow();
         assertThat(weighing.ways())
-                .extracting(Way::title)
+                .extracting(Alternative::title)
                 .containsExactly("A column for each", "A kind and an id", "A table for each", "A shared parent");
         assertThat(way(weighing, "A table for each").sketch().boxes())
                 .extracting(Sketch.Box::table)
@@ -115,19 +115,20 @@ class WeighTest {
 
     @Test
     void whatHasOneWayOrLivesElsewhereIsNotWeighed() {
-        assertThat(Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Dive", "Site")))
+        assertThat(Alternatives.ofRelationship(demo, Dialects.POSTGRESQL, between("Dive", "Site")))
                 .isEmpty();
-        assertThat(Weighing.ofRelationship(demo, Dialects.POSTGRESQL, between("Researcher", "Account")))
+        assertThat(Alternatives.ofRelationship(demo, Dialects.POSTGRESQL, between("Researcher", "Account")))
                 .isEmpty();
-        assertThat(Weighing.ofList(demo, Dialects.POSTGRESQL, "Dive", "number")).isEmpty();
+        assertThat(Alternatives.ofList(demo, Dialects.POSTGRESQL, "Dive", "number"))
+                .isEmpty();
     }
 
     @Test
     void everyKindOfTheDemoIsWeighedWithOneWayNow() {
-        List<Weighing> weighings = all(Dialects.POSTGRESQL).toList();
+        List<Alternatives> weighings = all(Dialects.POSTGRESQL).toList();
         assertThat(weighings).hasSizeGreaterThanOrEqualTo(6);
-        for (Weighing weighing : weighings) {
-            assertThat(weighing.ways().stream().filter(Way::now))
+        for (Alternatives weighing : weighings) {
+            assertThat(weighing.ways().stream().filter(Alternative::now))
                     .as(weighing.title())
                     .hasSize(1);
             assertThat(weighing.ways()).hasSizeGreaterThanOrEqualTo(2);
@@ -138,8 +139,8 @@ class WeighTest {
     @ParameterizedTest
     @MethodSource("jasperwing.dialect.Dialects#all")
     void everyStatementOfEveryWayIsTaken(Dialect dialect) throws SQLException {
-        for (Weighing weighing : all(dialect).toList()) {
-            for (Way way : weighing.ways()) {
+        for (Alternatives weighing : all(dialect).toList()) {
+            for (Alternative way : weighing.ways()) {
                 if (way.hindrance().isEmpty()) {
                     Design then = way.edit().on(demo);
                     assertThat(way.statements()).as(way.title()).isNotEmpty();
@@ -173,8 +174,8 @@ class WeighTest {
     @Test
     void switchingLeavesNoNewErrorAndIsReadBackEqual() {
         long errors = Report.of(demo, Dialects.POSTGRESQL).count(Level.ERROR);
-        for (Weighing weighing : all(Dialects.POSTGRESQL).toList()) {
-            for (Way way : weighing.ways()) {
+        for (Alternatives weighing : all(Dialects.POSTGRESQL).toList()) {
+            for (Alternative way : weighing.ways()) {
                 Design then = way.edit().on(demo);
                 assertThat(Notation.parse(Notation.print(then)).value()).isEqualTo(then);
                 assertThat(Report.of(then, Dialects.POSTGRESQL).count(Level.ERROR))
@@ -187,18 +188,18 @@ class WeighTest {
     @Test
     void aSwitchedRelationshipIsWeighedAgainFromThere() {
         Tie sequence = (Tie) between("Specimen", "SequenceRecord");
-        Weighing before =
-                Weighing.ofRelationship(demo, Dialects.POSTGRESQL, sequence).orElseThrow();
+        Alternatives before =
+                Alternatives.ofRelationship(demo, Dialects.POSTGRESQL, sequence).orElseThrow();
         Design shared = way(before, "One key for both").edit().on(demo);
-        Weighing after =
-                Weighing.ofRelationship(shared, Dialects.POSTGRESQL, sequence).orElseThrow();
-        assertThat(after.ways().stream().filter(Way::now))
-                .extracting(Way::title)
+        Alternatives after = Alternatives.ofRelationship(shared, Dialects.POSTGRESQL, sequence)
+                .orElseThrow();
+        assertThat(after.ways().stream().filter(Alternative::now))
+                .extracting(Alternative::title)
                 .containsExactly("One key for both");
         OneOf notes = (OneOf) between("Note", "Dive");
-        assertThat(Weighing.ofRelationship(shared, Dialects.POSTGRESQL, notes).orElseThrow().ways().stream()
-                        .filter(Way::now))
-                .extracting(Way::title)
+        assertThat(Alternatives.ofRelationship(shared, Dialects.POSTGRESQL, notes).orElseThrow().ways().stream()
+                        .filter(Alternative::now))
+                .extracting(Alternative::title)
                 .containsExactly("A kind and an id");
     }
 
@@ -211,18 +212,18 @@ class WeighTest {
         "each Member may judge many Topic as topics in order of id via Vote, which may be judged by many Member"
     };
 
-    private static Weighing votes(String... voteLines) {
+    private static Alternatives votes(String... voteLines) {
         List<String> lines = new ArrayList<>(List.of(FORUM));
         lines.addAll(lines.size() - 1, List.of(voteLines));
         Design design = Samples.design(lines.toArray(String[]::new));
-        return Weighing.ofRelationship(
+        return Alternatives.ofRelationship(
                         design, Dialects.SQLITE, design.relationships().get(0))
                 .orElseThrow();
     }
 
-    private static Stream<String> facts(Weighing weighing) {
+    private static Stream<String> facts(Alternatives weighing) {
         return weighing.ways().stream()
-                .filter(Way::now)
+                .filter(Alternative::now)
                 .flatMap(w -> w.facts().stream())
                 .map(Fact::text);
     }
@@ -293,7 +294,7 @@ class WeighTest {
                 "  id serial key",
                 "each Note may be about one of Dive, Site as subject",
                 "  deleting Dive empties it");
-        assertThat(Weighing.ofRelationship(
+        assertThat(Alternatives.ofRelationship(
                                 design, Dialects.MARIADB, design.relationships().get(0))
                         .orElseThrow()
                         .ways()
@@ -312,7 +313,7 @@ class WeighTest {
                 "  id serial key",
                 "each House may be built by one Person as builder, which may build many House as built",
                 "each House must belong to one Person as owner, which may own one House as home");
-        Weighing weighing = Weighing.ofRelationship(
+        Alternatives weighing = Alternatives.ofRelationship(
                         design, Dialects.POSTGRESQL, design.relationships().get(1))
                 .orElseThrow();
         assertThat(way(weighing, "House points").statements())
@@ -329,7 +330,7 @@ class WeighTest {
                 "entity Task",
                 "  id serial key",
                 "each Task must be for one of Bed as subject");
-        assertThat(Weighing.ofRelationship(
+        assertThat(Alternatives.ofRelationship(
                                 design,
                                 Dialects.POSTGRESQL,
                                 design.relationships().get(0))

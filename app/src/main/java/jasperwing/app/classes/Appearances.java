@@ -9,9 +9,9 @@ import jasperwing.model.Type;
 import jasperwing.schema.Check;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -64,7 +64,7 @@ final class Appearances {
     /** The columns of a value, or of the elements of a list, are in the order of its parts. */
     private static Stream<String> ofPart(
             Design design, Schema schema, Table table, Attribute attribute, Attribute part) {
-        List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
         List<Column> columns = attribute.list()
                 ? table.columns()
                         .subList(table.primaryKey().size(), table.columns().size())

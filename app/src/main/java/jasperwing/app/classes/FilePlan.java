@@ -3,7 +3,7 @@ package jasperwing.app.classes;
 import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ChosenTarget;
-import jasperwing.classes.ClassMemory;
+import jasperwing.classes.ClassCache;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.classes.template.TemplateProblemException;
@@ -34,7 +34,7 @@ final class FilePlan {
     private final Background.Worker thread;
     private final PauseTransition forgetting = new PauseTransition(Duration.millis(700));
     /** Confined to the other thread. */
-    private ClassMemory memory = new ClassMemory();
+    private ClassCache memory = new ClassCache();
 
     private String target = Target.JAVA_JAKARTA.word();
     private Optional<OutputFolder> output = Optional.empty();
@@ -241,8 +241,8 @@ final class FilePlan {
 
     /** What was remembered is forgotten where it fails. */
     private List<GeneratedFile> remembering(Target ours, Design design) {
-        ClassMemory known = memory;
-        memory = new ClassMemory();
+        ClassCache known = memory;
+        memory = new ClassCache();
         List<GeneratedFile> files = known.files(ours, design);
         memory = known;
         return files;

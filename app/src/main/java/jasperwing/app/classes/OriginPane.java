@@ -29,7 +29,7 @@ final class OriginPane extends SidePane {
     private final Workspace workspace;
     private final Runnable onDraw;
     private final Consumer<Remark> goTo;
-    private final Elsewhere elsewhere = new Elsewhere();
+    private final OtherTargets elsewhere = new OtherTargets();
 
     /**
      * A pane that shows nothing yet.
@@ -89,7 +89,7 @@ final class OriginPane extends SidePane {
 
     private void origin(List<Node> nodes, Source source, Origin origin, String target) {
         Projection projection = workspace.projection().get();
-        Told told = Told.of(workspace.design(), projection.schema(), source.of(), origin);
+        OriginSummary told = OriginSummary.of(workspace.design(), projection.schema(), source.of(), origin);
         nodes.add(said(told.text(), told.selection()));
         if (!told.place().isEmpty()) {
             nodes.add(text(told.place(), "quiet"));

@@ -2,7 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.arrange.Arrange;
 import jasperwing.diagram.SceneBuilder;
-import jasperwing.diagram.SceneMemory;
+import jasperwing.diagram.SceneCache;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -94,11 +94,11 @@ final class Drawing {
 
     /** Gives the entities an edit brought, and that stand nowhere yet, the place they are drawn at, so that they stay there. */
     static BinaryOperator<Design> placing() {
-        SceneMemory memory = new SceneMemory();
+        SceneCache memory = new SceneCache();
         return (before, after) -> placed(before, after, memory);
     }
 
-    private static Design placed(Design before, Design after, SceneMemory memory) {
+    private static Design placed(Design before, Design after, SceneCache memory) {
         return withFresh(before, before.entities() == after.entities() ? after : pinned(before, after), memory);
     }
 
@@ -114,10 +114,10 @@ final class Drawing {
         boolean many = loose.size() > FEW;
         return loose.isEmpty() || many
                 ? after
-                : SheetEdits.place(places(before, loose, new SceneMemory())).on(after);
+                : SheetEdits.place(places(before, loose, new SceneCache())).on(after);
     }
 
-    private static List<Place> places(Design design, Set<String> which, SceneMemory memory) {
+    private static List<Place> places(Design design, Set<String> which, SceneCache memory) {
         return SceneBuilder.cards(design, "", Typefaces.get(), memory).stream()
                 .filter(c -> which.contains(c.entity()))
                 .map(c -> new Place(
@@ -125,7 +125,7 @@ final class Drawing {
                 .toList();
     }
 
-    private static Design withFresh(Design before, Design after, SceneMemory memory) {
+    private static Design withFresh(Design before, Design after, SceneCache memory) {
         Set<String> known = new HashSet<>();
         before.entities().forEach(e -> known.add(e.name()));
         Set<String> fresh = new HashSet<>();

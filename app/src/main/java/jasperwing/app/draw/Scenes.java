@@ -6,7 +6,7 @@ import jasperwing.diagram.Card;
 import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
-import jasperwing.diagram.SceneMemory;
+import jasperwing.diagram.SceneCache;
 import jasperwing.model.Design;
 import java.util.HashMap;
 import java.util.List;
@@ -33,10 +33,10 @@ final class Scenes {
     private final Consumer<Scene> show;
 
     /** What the window's thread found last; what is found in the other thread is copied to it. */
-    private SceneMemory here = new SceneMemory();
+    private SceneCache here = new SceneCache();
 
     /** Confined to the other thread. */
-    private final SceneMemory there = new SceneMemory();
+    private final SceneCache there = new SceneCache();
 
     /** From this many relationships on, an edit draws only what it concerns. */
     private static final int LARGE = 400;
@@ -116,7 +116,7 @@ final class Scenes {
         try {
             if (number == asked) {
                 Scene scene = SceneBuilder.build(design, cards, texts, there);
-                SceneMemory memory = there.copy();
+                SceneCache memory = there.copy();
                 Platform.runLater(() -> found(number, scene, memory));
                 done = true;
             }
@@ -127,7 +127,7 @@ final class Scenes {
         }
     }
 
-    private void found(int number, Scene scene, SceneMemory memory) {
+    private void found(int number, Scene scene, SceneCache memory) {
         waiting--;
         if (number == asked) {
             bare = false;

@@ -7,8 +7,8 @@ import jasperwing.app.shell.SketchView;
 import jasperwing.app.shell.WayCard;
 import jasperwing.app.shell.Workspace;
 import jasperwing.model.Design;
-import jasperwing.weigh.Way;
-import jasperwing.weigh.Weighing;
+import jasperwing.weigh.Alternative;
+import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -117,10 +117,10 @@ final class WeighPane extends VBox {
         choices.setManaged(all.size() > 1);
         grid.getChildren().clear();
         grid.getColumnConstraints().clear();
-        Optional<Weighing> weighing = chosen.flatMap(
+        Optional<Alternatives> weighing = chosen.flatMap(
                 c -> c.weigh(workspace.design(), workspace.dialect().get()));
-        title.setText(weighing.map(Weighing::title).orElse("Nothing here can be kept in several ways"));
-        about.setText(weighing.map(Weighing::about)
+        title.setText(weighing.map(Alternatives::title).orElse("Nothing here can be kept in several ways"));
+        about.setText(weighing.map(Alternatives::about)
                 .orElse("Select a list's entity, a one-to-one, a many-to-many or a one-of, then weigh it."));
         weighing.ifPresent(this::fill);
     }
@@ -138,8 +138,8 @@ final class WeighPane extends VBox {
         return button;
     }
 
-    private void fill(Weighing weighing) {
-        List<Way> ways = weighing.ways();
+    private void fill(Alternatives weighing) {
+        List<Alternative> ways = weighing.ways();
         for (int i = 0; i < ways.size(); i++) {
             ColumnConstraints column = new ColumnConstraints();
             column.setPercentWidth(100.0 / ways.size());
@@ -154,11 +154,11 @@ final class WeighPane extends VBox {
                     .lines()
                     .toList());
         }
-        codes(row, "The classes then have", ways, Way::classes);
+        codes(row, "The classes then have", ways, Alternative::classes);
     }
 
     /** What each way writes under one heading. @return the next free row */
-    private int codes(int row, String heading, List<Way> ways, Function<Way, List<String>> lines) {
+    private int codes(int row, String heading, List<Alternative> ways, Function<Alternative, List<String>> lines) {
         Label label = new Label(heading);
         label.getStyleClass().addAll("section", "weigh-question");
         grid.add(label, 0, row, ways.size(), 1);
@@ -174,7 +174,7 @@ final class WeighPane extends VBox {
         return row + 2;
     }
 
-    private Node card(Way way) {
+    private Node card(Alternative way) {
         VBox card = new WayCard(way, "now", 8);
         card.setMaxHeight(Double.MAX_VALUE);
         if (way.hindrance().isPresent()) {
@@ -193,7 +193,7 @@ final class WeighPane extends VBox {
         return card;
     }
 
-    private Node use(Way way) {
+    private Node use(Alternative way) {
         if (way.now()) {
             Label now = new Label("as it is now");
             now.getStyleClass().add("weigh-now");

@@ -9,7 +9,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
-import jasperwing.weigh.Weighing;
+import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -51,13 +51,13 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
         return new Weighable(name, relationship.from(), "", Optional.of(relationship));
     }
 
-    Optional<Weighing> weigh(Design design, Dialect dialect) {
+    Optional<Alternatives> weigh(Design design, Dialect dialect) {
         if (relationship.isPresent()) {
-            return Weighing.ofRelationship(design, dialect, relationship.get());
+            return Alternatives.ofRelationship(design, dialect, relationship.get());
         }
         return attribute.isEmpty()
-                ? Weighing.ofKinds(design, dialect, entity)
-                : Weighing.ofList(design, dialect, entity, attribute);
+                ? Alternatives.ofKinds(design, dialect, entity)
+                : Alternatives.ofList(design, dialect, entity, attribute);
     }
 
     /** The same after an edit, which may have put another relationship in its place. */

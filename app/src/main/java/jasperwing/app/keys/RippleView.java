@@ -8,7 +8,7 @@ import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
 import jasperwing.naming.Roles;
 import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.Ripple;
+import jasperwing.schema.DeleteImpact;
 import jasperwing.schema.Table;
 import jasperwing.weigh.Sketch;
 import java.util.ArrayList;
@@ -90,7 +90,7 @@ final class RippleView implements KeysView {
     }
 
     private void show(Projection projection, Table table) {
-        Ripple ripple = Ripple.of(projection.design(), projection.schema(), table);
+        DeleteImpact ripple = DeleteImpact.of(projection.design(), projection.schema(), table);
         sentence.setText(ripple.sentence());
         SketchView drawn = new SketchView(sketch(projection, ripple), LARGEST);
         VBox.setVgrow(drawn, Priority.ALWAYS);
@@ -99,11 +99,11 @@ final class RippleView implements KeysView {
     }
 
     /** A box for each table that is reached, once, as far to the right as the longest way to it. */
-    private static Sketch sketch(Projection projection, Ripple ripple) {
+    private static Sketch sketch(Projection projection, DeleteImpact ripple) {
         Map<String, Integer> levels = new LinkedHashMap<>(Map.of(ripple.table(), 0));
         Map<String, List<Sketch.Line>> lines = new HashMap<>();
         List<Sketch.Link> links = new ArrayList<>();
-        for (Ripple.Effect effect : ripple.effects()) {
+        for (DeleteImpact.Effect effect : ripple.effects()) {
             levels.putIfAbsent(effect.table(), effect.distance());
             boolean away = effect.kind() == DeleteEffect.DELETES || effect.kind() == DeleteEffect.DANGLES;
             lines.computeIfAbsent(effect.table(), t -> new ArrayList<>())

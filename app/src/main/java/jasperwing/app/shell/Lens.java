@@ -8,7 +8,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Words;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
-import jasperwing.weigh.Weighing;
+import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -160,7 +160,7 @@ public final class Lens extends SidePane {
         if (weighing) {
             section(
                     "Ways to keep it",
-                    Weighing.ofRelationship(
+                    Alternatives.ofRelationship(
                                     workspace.design(), workspace.dialect().get(), relationship)
                             .map(w -> new WaysBox(workspace, w))
                             .stream()

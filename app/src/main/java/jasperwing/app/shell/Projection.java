@@ -4,12 +4,12 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
-import jasperwing.findings.Checkup;
+import jasperwing.findings.Analysis;
+import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
-import jasperwing.findings.ReportMemory;
 import jasperwing.model.Design;
 import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaMemory;
+import jasperwing.schema.SchemaCache;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,14 +27,14 @@ public final class Projection {
     private final FutureTask<Following> following;
 
     /** What follows, and how long it took to find out. */
-    private record Following(Checkup checkup, double millis) {}
+    private record Following(Analysis checkup, double millis) {}
 
     /** What the projections made before have found out, for the next one; and the thread they are made in. */
     static final class Memory {
         private final Problems problems;
         private final Background.Worker thread;
-        private SchemaMemory schema = new SchemaMemory();
-        private ReportMemory report = new ReportMemory();
+        private SchemaCache schema = new SchemaCache();
+        private FindingsCache report = new FindingsCache();
         private Optional<Following> good = Optional.empty();
 
         Memory(Background background, Problems problems) {
@@ -46,20 +46,20 @@ public final class Projection {
         private Following following(Design design, Dialect dialect) {
             long start = System.nanoTime();
             try {
-                Checkup checkup = Checkup.of(design, dialect, schema, report);
+                Analysis checkup = Analysis.of(design, dialect, schema, report);
                 Following following = new Following(checkup, (System.nanoTime() - start) / 1e6);
                 good = Optional.of(following);
                 return following;
             } catch (RuntimeException | StackOverflowError e) {
-                schema = new SchemaMemory();
-                report = new ReportMemory();
+                schema = new SchemaCache();
+                report = new FindingsCache();
                 problems.report("deriving tables and findings", e);
                 return good.orElseGet(() -> new Following(ofNothing(dialect), 0));
             }
         }
 
-        private Checkup ofNothing(Dialect dialect) {
-            return Checkup.of(Design.named("New design"), dialect, new SchemaMemory(), new ReportMemory());
+        private Analysis ofNothing(Dialect dialect) {
+            return Analysis.of(Design.named("New design"), dialect, new SchemaCache(), new FindingsCache());
         }
     }
 

@@ -1,6 +1,6 @@
 package jasperwing.app.shell;
 
-import jasperwing.weigh.Way;
+import jasperwing.weigh.Alternative;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -10,7 +10,7 @@ public final class WayCard extends VBox {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
 
     /** @param now what is said of the way that is used */
-    public WayCard(Way way, String now, double spacing) {
+    public WayCard(Alternative way, String now, double spacing) {
         super(spacing, text(way.title(), "weigh-way"), text(way.now() ? now : way.more(), "faint"));
         getStyleClass().add("weigh-card");
         pseudoClassStateChanged(NOW, way.now());

@@ -1,21 +1,21 @@
 package jasperwing.app.shell;
 
-import jasperwing.weigh.Way;
-import jasperwing.weigh.Weighing;
+import jasperwing.weigh.Alternative;
+import jasperwing.weigh.Alternatives;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** The ways to keep something below each other, each with what it gives and costs and a button that switches to it. */
 final class WaysBox extends VBox {
-    WaysBox(Workspace workspace, Weighing weighing) {
+    WaysBox(Workspace workspace, Alternatives weighing) {
         super(8);
         setId("ways");
-        List<Way> ways = weighing.ways();
+        List<Alternative> ways = weighing.ways();
         ways.forEach(w -> getChildren().add(card(workspace, w)));
     }
 
-    private static VBox card(Workspace workspace, Way way) {
+    private static VBox card(Workspace workspace, Alternative way) {
         VBox card = new WayCard(way, "as it is now", 4);
         if (way.hindrance().isPresent()) {
             return card;

@@ -3,7 +3,7 @@ package jasperwing.classes.jakarta;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.model.Attribute;
-import jasperwing.model.Stamp;
+import jasperwing.model.AutoTimestamp;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -22,7 +22,7 @@ public record Callback(String event, String method, List<Property> properties) {
                 .filter(p -> p.attribute().stamped().isPresent() && !isVersion(subject, p))
                 .toList();
         List<Property> changing = stamped.stream()
-                .filter(p -> p.attribute().stamped().equals(Optional.of(Stamp.UPDATE)))
+                .filter(p -> p.attribute().stamped().equals(Optional.of(AutoTimestamp.UPDATE)))
                 .toList();
         String own = subject.parent().isEmpty() ? "" : subject.name();
         return Stream.of(

@@ -5,9 +5,9 @@ import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaTypes;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
-import jasperwing.model.Stamp;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import jasperwing.physical.SqlType;
@@ -59,7 +59,8 @@ public final class Columns {
         Annotation typed = isOfDatabase(column, attribute)
                 ? plain.with("columnDefinition", Dialects.DEFAULT.write(column.type()))
                 : plain;
-        boolean once = attribute.stamped().filter(s -> s == Stamp.INSERT).isPresent();
+        boolean once =
+                attribute.stamped().filter(s -> s == AutoTimestamp.INSERT).isPresent();
         return once ? typed.with("updatable", false) : typed;
     }
 

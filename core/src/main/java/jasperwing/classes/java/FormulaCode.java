@@ -15,13 +15,13 @@ import java.util.stream.Stream;
 /** A formula as code that gives what the database gives, and null where that gives nothing. Made anew for each method. */
 final class FormulaCode {
     private final Imports imports;
-    private final Reach reach;
+    private final AccessorResolver reach;
     private final FormulaOperations operations;
     private final Identifiers locals = new Identifiers(0);
     private final List<String> statements = new ArrayList<>();
 
     /** @param taken names that variables must not have */
-    FormulaCode(Reach reach, Stream<String> taken, Imports imports) {
+    FormulaCode(AccessorResolver reach, Stream<String> taken, Imports imports) {
         this.imports = imports;
         this.reach = reach;
         this.operations = new FormulaOperations(this, imports);

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** The getters of classes. */
-final class Getters implements Reach {
+final class Getters implements AccessorResolver {
     private final ClassModel model;
 
     Getters(ClassModel model) {

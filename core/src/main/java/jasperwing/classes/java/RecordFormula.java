@@ -54,13 +54,13 @@ public record RecordFormula(Formula formula, Type type, Map<String, Component> c
         if (!reached) {
             return List.of();
         }
-        Reach reach = new Components(components, primitives);
+        AccessorResolver reach = new Components(components, primitives);
         return new FormulaCode(
                         reach, components.values().stream().map(c -> c.names().get(0)), imports)
                 .statements(formula, type);
     }
 
-    private record Components(Map<String, Component> components, Set<String> primitives) implements Reach {
+    private record Components(Map<String, Component> components, Set<String> primitives) implements AccessorResolver {
         @Override
         public Optional<List<String>> roles(List<Step> steps) {
             return steps.isEmpty() ? Optional.of(List.of()) : Optional.empty();

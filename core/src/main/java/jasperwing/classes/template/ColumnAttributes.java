@@ -12,9 +12,9 @@ import jasperwing.naming.Roles;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
 import jasperwing.schema.KeyTypes;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,14 +88,14 @@ final class ColumnAttributes {
 
     private Optional<Attribute> own(Table table, Column column) {
         return leaf(table, column)
-                .map(Leaves.Leaf::attribute)
+                .map(ValueColumns.Leaf::attribute)
                 .or(() -> table.source() instanceof Table.Source.OfList && position(table, column) == 0
                         ? Optional.of(NUMBER)
                         : Optional.empty());
     }
 
     /** What a column that is no reference keeps: an attribute of its entity, or a part of one that is a value. */
-    Optional<Leaves.Leaf> leaf(Table table, Column column) {
+    Optional<ValueColumns.Leaf> leaf(Table table, Column column) {
         return table.source()
                 .match(
                         entity -> design.entity(entity.entity()).flatMap(e -> ofEntity(e, table, column)),
@@ -104,7 +104,7 @@ final class ColumnAttributes {
                         enumeration -> Optional.empty());
     }
 
-    private Optional<Leaves.Leaf> ofEntity(Entity entity, Table table, Column column) {
+    private Optional<ValueColumns.Leaf> ofEntity(Entity entity, Table table, Column column) {
         return Stream.concat(Stream.of(entity), relatives(entity))
                 .flatMap(e -> e.attributes().stream())
                 .filter(a -> a.name().equals(column.member()))
@@ -117,23 +117,24 @@ final class ColumnAttributes {
                 Family.ancestors(design, entity.name()).stream(), Family.descendants(design, entity.name()).stream());
     }
 
-    private Optional<Leaves.Leaf> ofAttribute(Attribute attribute, Table table, Column column) {
-        if (attribute.isListInRow() || Leaves.value(design, attribute.type()).isEmpty()) {
-            return Optional.of(new Leaves.Leaf(List.of(), attribute, column.name(), attribute.optional()));
+    private Optional<ValueColumns.Leaf> ofAttribute(Attribute attribute, Table table, Column column) {
+        if (attribute.isListInRow()
+                || ValueColumns.value(design, attribute.type()).isEmpty()) {
+            return Optional.of(new ValueColumns.Leaf(List.of(), attribute, column.name(), attribute.optional()));
         }
         List<Column> columns = table.columns().stream()
                 .filter(c -> c.member().equals(column.member()) && c.owner().equals(column.owner()))
                 .toList();
-        return at(Leaves.of(design, attribute), columns.indexOf(column));
+        return at(ValueColumns.of(design, attribute), columns.indexOf(column));
     }
 
-    private Optional<Leaves.Leaf> ofList(Table.Source.OfList of, Table table, Column column) {
+    private Optional<ValueColumns.Leaf> ofList(Table.Source.OfList of, Table table, Column column) {
         return design.entity(of.entity())
                 .flatMap(e -> e.attribute(of.attribute()))
-                .flatMap(a -> at(Leaves.of(design, a), position(table, column) - 1));
+                .flatMap(a -> at(ValueColumns.of(design, a), position(table, column) - 1));
     }
 
-    private static Optional<Leaves.Leaf> at(List<Leaves.Leaf> leaves, int index) {
+    private static Optional<ValueColumns.Leaf> at(List<ValueColumns.Leaf> leaves, int index) {
         return index >= 0 && index < leaves.size() ? Optional.of(leaves.get(index)) : Optional.empty();
     }
 

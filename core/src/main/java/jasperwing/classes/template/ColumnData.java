@@ -4,20 +4,20 @@ import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
-import jasperwing.model.Form;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
 import jasperwing.model.Scalar;
-import jasperwing.model.Stamp;
+import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
 import jasperwing.physical.SqlType;
 import jasperwing.schema.Column;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Literals;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -68,16 +68,16 @@ final class ColumnData {
     }
 
     /** The part of a value that a column keeps; empty for one that keeps no value's. */
-    Optional<Leaves.Leaf> part(Table table, Column column) {
+    Optional<ValueColumns.Leaf> part(Table table, Column column) {
         return attributes.leaf(table, column).filter(l -> !l.path().isEmpty());
     }
 
     Data of(Table table, Column column, String property, Path path) {
         Attribute attribute = attributes.of(table, column);
         boolean own = attribute.name().equals(column.member());
-        String stamp = own ? attribute.stamped().map(Stamp::word).orElse("") : "";
+        String stamp = own ? attribute.stamped().map(AutoTimestamp::word).orElse("") : "";
         boolean version = !stamp.isEmpty() && attribute.type().isNumeric();
-        Form form = form(attribute, own);
+        TextConstraint form = form(attribute, own);
         Type type = own ? inRow(attribute, column) : attribute.type();
         return Shape.COLUMN.of(
                 DIALECT.quote(column.name()),
@@ -117,8 +117,8 @@ final class ColumnData {
         return attribute.isListInRow() && column.type().is(SqlType.Kind.ARRAY);
     }
 
-    private static Form form(Attribute attribute, boolean own) {
-        return own && Literals.formFits(attribute) ? attribute.form() : Form.NONE;
+    private static TextConstraint form(Attribute attribute, boolean own) {
+        return own && Literals.formFits(attribute) ? attribute.form() : TextConstraint.NONE;
     }
 
     private static int digits(Type type, ToIntFunction<Type.Decimal> digits) {

@@ -5,7 +5,7 @@ import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Type;
-import jasperwing.schema.Leaves;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -69,7 +69,7 @@ final class ComponentData {
 
     private Data part(AttributeGroup value, String member, Attribute part, Iterator<Map<String, Object>> rest) {
         String property = property(value, part);
-        return Leaves.value(classes.model().design(), part.type()).isPresent()
+        return ValueColumns.value(classes.model().design(), part.type()).isPresent()
                 ? value(property, member, part, part.optional(), rest)
                 : of(rest.next());
     }
@@ -89,7 +89,7 @@ final class ComponentData {
      *
      * @param optional whether rows can be without the value
      */
-    ColumnData.Path path(String property, Leaves.Leaf leaf, boolean optional) {
+    ColumnData.Path path(String property, ValueColumns.Leaf leaf, boolean optional) {
         List<Data> steps = new ArrayList<>();
         String name = property;
         for (int i = 0; i < leaf.path().size(); i++) {

@@ -7,8 +7,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.schema.Column;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -53,7 +53,7 @@ final class FormulaData {
                 .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
                 .forEach(attribute -> {
                     List<Column> columns = table.columnsOf(attribute.name());
-                    List<Leaves.Leaf> leaves = Leaves.of(design, attribute);
+                    List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
                     for (int i = 0; i < Math.min(columns.size(), leaves.size()); i++) {
                         String path = leaves.get(i).name();
                         data.apply(columns.get(i).name()).ifPresent(d -> components.put(path, component(d)));

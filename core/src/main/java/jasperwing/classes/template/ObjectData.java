@@ -12,11 +12,11 @@ import jasperwing.classes.jakarta.FieldType;
 import jasperwing.classes.jakarta.Fields;
 import jasperwing.classes.java.JavaNames;
 import jasperwing.model.Attribute;
+import jasperwing.model.AutoTimestamp;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Family;
 import jasperwing.model.Literal;
-import jasperwing.model.Stamp;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.schema.Column;
@@ -114,7 +114,7 @@ final class ObjectData {
                 attribute.map(Attribute::optional).orElse(false),
                 property.flatMap(Property::column).map(Column::generated).orElse(false),
                 property.map(Property::key).orElse(false),
-                attribute.flatMap(Attribute::stamped).map(Stamp::word).orElse(""),
+                attribute.flatMap(Attribute::stamped).map(AutoTimestamp::word).orElse(""),
                 attribute.map(Attribute::isListInRow).orElse(false),
                 property.filter(p -> Fields.isAsStored(classes, p)).isPresent(),
                 attribute

@@ -5,8 +5,8 @@ import jasperwing.model.Attribute;
 import jasperwing.naming.Identifiers;
 import jasperwing.schema.Column;
 import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Leaves;
 import jasperwing.schema.Table;
+import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -69,7 +69,7 @@ final class TableReader {
         if (columns.computedBy(table, column).isPresent()) {
             computed.put(column.name(), plain(column));
         } else if (column.computed().isEmpty() && !filled.containsKey(column.name())) {
-            Optional<Leaves.Leaf> part = columns.part(table, column);
+            Optional<ValueColumns.Leaf> part = columns.part(table, column);
             if (part.isPresent()) {
                 addValue(column, part.get().path().get(0));
             } else {
@@ -87,11 +87,11 @@ final class TableReader {
 
     private void addValue(Column first, Attribute attribute) {
         String property = properties.take(ColumnData.property(attribute.name()));
-        Map<Column, Leaves.Leaf> parts = new LinkedHashMap<>();
+        Map<Column, ValueColumns.Leaf> parts = new LinkedHashMap<>();
         for (Column column : table.columns()) {
             boolean same =
                     column.member().equals(first.member()) && column.owner().equals(first.owner());
-            Optional<Leaves.Leaf> part = same ? columns.part(table, column) : Optional.empty();
+            Optional<ValueColumns.Leaf> part = same ? columns.part(table, column) : Optional.empty();
             part.ifPresent(leaf -> parts.put(column, leaf));
         }
         boolean optional = attribute.optional() || isOfSomeKinds(parts);
@@ -105,7 +105,7 @@ final class TableReader {
     }
 
     /** Whether a value that each of some kinds has is missing in rows of others. */
-    private static boolean isOfSomeKinds(Map<Column, Leaves.Leaf> parts) {
+    private static boolean isOfSomeKinds(Map<Column, ValueColumns.Leaf> parts) {
         return parts.entrySet().stream()
                 .anyMatch(p -> !p.getValue().optional() && !p.getKey().required());
     }

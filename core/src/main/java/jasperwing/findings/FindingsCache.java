@@ -1,0 +1,230 @@
+package jasperwing.findings;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.model.Design;
+import jasperwing.model.Differing;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Relationship;
+import jasperwing.model.TypeChanges;
+import jasperwing.schema.Schema;
+import jasperwing.schema.Table;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What was found of the design checked last, so that an edit pays only for what it concerns. What is found does not depend on what was
+ * checked before. Confined to one thread.
+ */
+public final class FindingsCache {
+    /**
+     * What was found of one entity.
+     *
+     * @param above what it is a kind of
+     * @param ancestor whether others are kinds of it
+     */
+    private record Known(
+            List<Entity> above,
+            boolean ancestor,
+            List<Relationship> relationships,
+            Optional<Table> table,
+            List<List<Finding>> findings,
+            List<Finding> all) {
+        /** With nothing found yet. */
+        private static Known of(Checked checked, Entity entity) {
+            List<Entity> above = above(checked, entity);
+            return new Known(
+                    above,
+                    isAncestor(checked, entity),
+                    FindingsCache.relationships(checked, entity, above),
+                    checked.schema().table(entity.name()),
+                    List.of(),
+                    List.of());
+        }
+
+        private static List<Entity> above(Checked checked, Entity entity) {
+            return entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+        }
+
+        private static boolean isAncestor(Checked checked, Entity entity) {
+            return !checked.design().kinds(entity.name()).isEmpty();
+        }
+
+        /** Whether rules that look at the entity see the same. */
+        private boolean stands(Checked checked, Entity entity) {
+            return ancestor == isAncestor(checked, entity)
+                    && above.equals(above(checked, entity))
+                    && relationships.equals(FindingsCache.relationships(checked, entity, above))
+                    && table.equals(checked.schema().table(entity.name()));
+        }
+
+        private Known with(int rule, List<Finding> found) {
+            List<List<Finding>> all = new ArrayList<>(findings);
+            all.set(rule, found);
+            return with(all, all.stream().flatMap(List::stream).toList());
+        }
+
+        private Known with(List<List<Finding>> found, List<Finding> inOrder) {
+            return new Known(above, ancestor, relationships, table, found, inOrder);
+        }
+    }
+
+    /** As many entities as are worth a second thread when nothing is known of them yet. */
+    private static final int MANY = 100;
+
+    private final Map<RuleSet, List<Finding>> ofSets = new IdentityHashMap<>();
+    private final Repetitions repetitions = new Repetitions();
+    private final NameHints hints = new NameHints();
+    private List<Entity> entities = List.of();
+    private Known[] known = {};
+    private TypeChanges types = TypeChanges.NONE;
+    private Design last;
+    private Facts facts;
+    private ConcurrentRules ahead = ConcurrentRules.NONE;
+    private Dialect dialect;
+    private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
+
+    /** Begins with what looks at no table, where it is worth other threads; what they find is taken when the design is checked. */
+    void begin(Design design, Dialect dialect) {
+        boolean many = last == null && design.entities().size() > MANY;
+        ahead = many
+                ? new ConcurrentRules(
+                        new Checked(new Facts(design), dialect, Optional.empty(), repetitions, hints),
+                        Report.OF_DESIGN.stream()
+                                .filter(s -> !s.looksAtTables())
+                                .toList())
+                : ConcurrentRules.NONE;
+    }
+
+    /** Opens a design to be checked: sees what has changed since the last. */
+    Checked open(Design design, Schema schema) {
+        changed = EnumSet.allOf(Aspect.class);
+        if (last != null) {
+            changed.removeIf(a -> a.isSame(last, design));
+        }
+        types = last == null || !changed.contains(Aspect.TYPES) ? TypeChanges.NONE : TypeChanges.between(last, design);
+        if (schema.dialect() != dialect) {
+            changed.add(Aspect.DIALECT);
+        }
+        last = design;
+        dialect = schema.dialect();
+        facts = ahead.of(design)
+                .map(Checked::facts)
+                .orElse(changed.contains(Aspect.NAMES) ? new Facts(design) : new Facts(design, facts));
+        return new Checked(facts, dialect, Optional.of(schema), repetitions, hints);
+    }
+
+    /** The findings of families of rules, in their order. */
+    void sets(Checked checked, List<RuleSet> sets, Consumer<Finding> found) {
+        List<RuleSet> anew = sets.stream()
+                .filter(s -> !ofSets.containsKey(s) || s.looksAt().stream().anyMatch(changed::contains))
+                .toList();
+        anew.forEach(s -> ofSets.put(s, ahead.of(checked.design(), s).orElseGet(() -> s.check(checked))));
+        ahead = ConcurrentRules.NONE;
+        sets.forEach(s -> ofSets.get(s).forEach(found));
+    }
+
+    /** The findings of each entity under some rules, in the order of the design. */
+    void entities(Checked checked, List<EntityRules> rules, Consumer<Finding> found) {
+        List<Entity> now = checked.design().entities();
+        Set<String> others = new HashSet<>();
+        boolean fresh = entities.isEmpty() || changed.contains(Aspect.DIALECT);
+        Known[] all = fresh ? new Known[now.size()] : recalled(checked, others);
+        if (fresh) {
+            IntStream indexes = IntStream.range(0, all.length);
+            (all.length > MANY ? indexes.parallel() : indexes).forEach(i -> all[i] = anew(checked, now.get(i), rules));
+        } else {
+            again(checked, EntityRules.Others.of(checked, changed, others), rules, all);
+        }
+        entities = now;
+        known = all;
+        for (Known each : all) {
+            each.all().forEach(found);
+        }
+    }
+
+    /**
+     * What is known of the entities that are as they were, null of the others.
+     *
+     * @param others takes the names of these, and of those that are gone
+     */
+    private Known[] recalled(Checked checked, Set<String> others) {
+        List<Entity> now = checked.design().entities();
+        Known[] all = new Known[now.size()];
+        Differing differing = Differing.in(entities, now);
+        System.arraycopy(known, 0, all, 0, differing.start());
+        System.arraycopy(known, known.length - differing.end(), all, all.length - differing.end(), differing.end());
+        Map<Entity, Known> between = new IdentityHashMap<>();
+        for (int i = differing.start(); i < known.length - differing.end(); i++) {
+            between.put(entities.get(i), known[i]);
+        }
+        for (int i = differing.start(); i < all.length - differing.end(); i++) {
+            all[i] = between.remove(now.get(i));
+        }
+        between.keySet().forEach(e -> others.add(e.name()));
+        for (int i = 0; i < all.length; i++) {
+            Entity entity = now.get(i);
+            if (all[i] == null || !all[i].stands(checked, entity) || isConcerned(entity, all[i])) {
+                all[i] = null;
+                others.add(entity.name());
+            }
+        }
+        return all;
+    }
+
+    /** Whether it, or what it is a kind of, uses types that mean something else now. */
+    private boolean isConcerned(Entity entity, Known last) {
+        return types.concern(entity) || last.above().stream().anyMatch(types::concern);
+    }
+
+    private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
+        List<List<Finding>> found = new ArrayList<>(rules.size());
+        List<Finding> all = new ArrayList<>(0);
+        for (EntityRules each : rules) {
+            int before = all.size();
+            each.check().of(checked, entity, all::add);
+            found.add(before == all.size() ? List.of() : List.copyOf(all.subList(before, all.size())));
+        }
+        return Known.of(checked, entity).with(found, all);
+    }
+
+    /** Completes what is known: finds what is not, and what does not hold among others that have changed. */
+    private static void again(Checked checked, EntityRules.Others changes, List<EntityRules> rules, Known[] all) {
+        int[] watchful = IntStream.range(0, rules.size())
+                .filter(i -> rules.get(i).stands().isPresent())
+                .toArray();
+        List<Entity> now = checked.design().entities();
+        for (int i = 0; i < all.length; i++) {
+            Entity entity = now.get(i);
+            if (all[i] == null) {
+                all[i] = anew(checked, entity, rules);
+                continue;
+            }
+            for (int rule : watchful) {
+                List<Finding> held = all[i].findings().get(rule);
+                if (!rules.get(rule).stands().orElseThrow().holds(checked, changes, entity, held)) {
+                    all[i] = all[i].with(rule, rules.get(rule).findings(checked, entity));
+                }
+            }
+        }
+    }
+
+    private static List<Relationship> relationships(Checked checked, Entity entity, List<Entity> above) {
+        List<Relationship> own = checked.design().relationshipsOf(entity.name());
+        return above.isEmpty()
+                ? own
+                : Stream.concat(
+                                own.stream(),
+                                above.stream().flatMap(a -> checked.design().relationshipsOf(a.name()).stream()))
+                        .toList();
+    }
+}

@@ -1,0 +1,61 @@
+package jasperwing.weigh;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Neighbours;
+import jasperwing.model.Relationship;
+import jasperwing.model.Tie;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The ways to keep one thing.
+ *
+ * @param title what is kept
+ * @param about what it is now, in a few words
+ * @param questions what every way is asked, in order
+ * @param ways the one of the design as it stands among them
+ */
+public record Alternatives(String title, String about, List<String> questions, List<Alternative> ways) {
+    public Alternatives {
+        questions = List.copyOf(questions);
+        ways = List.copyOf(ways);
+    }
+
+    /** The ways to keep a list; empty when the attribute is none or its entity lives elsewhere. */
+    public static Optional<Alternatives> ofList(Design design, Dialect dialect, String entity, String attribute) {
+        Optional<Entity> holder = design.entity(entity).filter(e -> !e.outside());
+        return holder.flatMap(e -> e.attribute(attribute))
+                .filter(Attribute::list)
+                .map(a -> new Lists(design, dialect, holder.orElseThrow(), a).weigh());
+    }
+
+    /** The ways to keep the family of an entity; empty when it is no kind and has none. */
+    public static Optional<Alternatives> ofKinds(Design design, Dialect dialect, String entity) {
+        return Family.has(design, entity)
+                ? Optional.of(new Kinds(design, dialect, Family.root(design, entity)).weigh())
+                : Optional.empty();
+    }
+
+    /** The ways to keep a relationship; empty where there is only one, as for a one-to-many. */
+    public static Optional<Alternatives> ofRelationship(Design design, Dialect dialect, Relationship relationship) {
+        boolean outside = Neighbours.of(relationship).stream()
+                .anyMatch(n -> design.entity(n).map(Entity::outside).orElse(true));
+        if (outside || !design.relationships().contains(relationship)) {
+            return Optional.empty();
+        }
+        return relationship.match(
+                tie -> ofTie(design, dialect, tie), oneOf -> Optional.of(new OneOfs(design, dialect, oneOf).weigh()));
+    }
+
+    private static Optional<Alternatives> ofTie(Design design, Dialect dialect, Tie tie) {
+        return switch (tie.shape()) {
+            case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, tie).weigh());
+            case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, tie).weigh());
+            case ONE_TO_MANY -> Optional.empty();
+        };
+    }
+}
