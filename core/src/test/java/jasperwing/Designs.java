@@ -6,6 +6,7 @@ import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.AutoTimestamp;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
@@ -19,15 +20,15 @@ import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Indexing;
 import jasperwing.model.Inheritance;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
 import jasperwing.model.Place;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Range;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -36,7 +37,6 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.model.TextConstraint;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
 import java.util.List;
@@ -256,19 +256,20 @@ public final class Designs {
                     boolean plural = there.many() && back.map(Reading::many).orElse(true);
                     boolean late = notes.doc().length() % 3 == 1;
                     boolean turned = notes.doc().length() % 2 == 1;
-                    Tie tie =
-                            new Tie(from, to, linked && plural ? via : "", there, back, List.of(), late, turned, notes);
-                    return tie.shape() == Tie.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
+                    BinaryRelationship tie = new BinaryRelationship(
+                            from, to, linked && plural ? via : "", there, back, List.of(), late, turned, notes);
+                    return tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
                 });
         Arbitrary<Relationship> oneOfs = Combinators.combine(
                         names(),
                         names().list().uniqueElements().ofMinSize(1).ofMaxSize(3),
                         readings(true),
                         readings(false).optional(),
-                        Arbitraries.of(Keeping.values()).optional(),
+                        Arbitraries.of(PolymorphicMapping.values()).optional(),
                         notes(false, true))
-                .as((from, subjects, there, back, keeping, notes) ->
-                        withRule(new OneOf(from, subjects, there, back, keeping, List.of(), notes), subjects.get(0)));
+                .as((from, subjects, there, back, keeping, notes) -> withRule(
+                        new PolymorphicRelationship(from, subjects, there, back, keeping, List.of(), notes),
+                        subjects.get(0)));
         return Arbitraries.oneOf(ties, oneOfs);
     }
 

@@ -8,6 +8,7 @@ import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -18,7 +19,6 @@ import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Schema;
@@ -218,9 +218,9 @@ class RecallTest {
         return more;
     }
 
-    private static Tie near(String from, String to) {
+    private static BinaryRelationship near(String from, String to) {
         Reading one = new Reading(false, "be near", false, "neighbour");
-        return new Tie(from, to, "", one, Optional.empty(), List.of(), Notes.NONE);
+        return new BinaryRelationship(from, to, "", one, Optional.empty(), List.of(), Notes.NONE);
     }
 
     private static Entity longer(Entity entity) {

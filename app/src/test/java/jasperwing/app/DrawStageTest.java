@@ -3,10 +3,10 @@ package jasperwing.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Place;
-import jasperwing.model.Tie;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -131,7 +131,7 @@ class DrawStageTest extends WindowTest {
         write("Descent");
         push(KeyCode.CONTROL, KeyCode.ENTER);
         until("it is renamed", () -> design().entity("Descent").isPresent());
-        assertThat(((Tie) design().relationships().get(0)).to()).isEqualTo("Descent");
+        assertThat(((BinaryRelationship) design().relationships().get(0)).to()).isEqualTo("Descent");
         assertThat(design().place("Descent", "")).isPresent();
         push(KeyCode.CONTROL, KeyCode.Z);
         until("it is taken back", () -> design().entity("Dive").isPresent());
@@ -182,7 +182,8 @@ class DrawStageTest extends WindowTest {
     void aDragToPaperMakesTheEntityAndOneOntoItselfATree() {
         dragTo(rightEdgeOf("Site"), headOf("Site").add(260, 60));
         until("there is a new entity", () -> design().entity("NewEntity").isPresent());
-        assertThat(((Tie) design().relationships().get(1)).holder()).isEqualTo("Site");
+        assertThat(((BinaryRelationship) design().relationships().get(1)).holder())
+                .isEqualTo("Site");
         until("it is named at once", () -> sees("#card-name"));
         write("Creek").push(KeyCode.ESCAPE);
         until(
@@ -190,7 +191,7 @@ class DrawStageTest extends WindowTest {
                 () -> design().relationships().get(1).targets().contains("Creek"));
         dragTo(rightEdgeOf("Photo"), headOf("Photo"));
         until("photos form a tree", () -> design().relationships().size() == 3);
-        Tie tree = (Tie) design().relationships().get(2);
+        BinaryRelationship tree = (BinaryRelationship) design().relationships().get(2);
         assertThat(tree.isSelf()).isTrue();
         assertThat(tree.forward().must()).isFalse();
         until("its words can be changed at once", () -> sees("#reading-note"));

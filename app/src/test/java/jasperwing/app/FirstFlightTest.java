@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.classes.Javac;
 import jasperwing.findings.Level;
 import jasperwing.findings.Rule;
-import jasperwing.model.OneOf;
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -38,7 +38,7 @@ class FirstFlightTest extends WindowTest {
     private void oneToMany() {
         dragTo(rightEdgeOf("Photo"), headOf("Dive"));
         until("Photo belongs to Dive", () -> relationships().size() == 1);
-        assertThat(tie(0).shape()).isEqualTo(Tie.Shape.ONE_TO_MANY);
+        assertThat(tie(0).shape()).isEqualTo(BinaryRelationship.Shape.ONE_TO_MANY);
         assertThat(tie(0).holder()).isEqualTo("Photo");
     }
 
@@ -46,14 +46,14 @@ class FirstFlightTest extends WindowTest {
         dragTo(rightEdgeOf("Keyword"), headOf("Dive"));
         until("Keyword belongs to Dive", () -> relationships().size() == 2);
         clickOn("#word-COUNT");
-        until("many to many", () -> tie(1).shape() == Tie.Shape.MANY_TO_MANY);
+        until("many to many", () -> tie(1).shape() == BinaryRelationship.Shape.MANY_TO_MANY);
     }
 
     private void oneToOne() {
         dragTo(rightEdgeOf("Remark"), headOf("Photo"));
         until("Remark belongs to Photo", () -> relationships().size() == 3);
         clickOn("#word-BACK_COUNT");
-        until("one to one", () -> tie(2).shape() == Tie.Shape.ONE_TO_ONE);
+        until("one to one", () -> tie(2).shape() == BinaryRelationship.Shape.ONE_TO_ONE);
     }
 
     private void oneOf() {
@@ -64,8 +64,9 @@ class FirstFlightTest extends WindowTest {
         moveTo(headOf("Dive").midpoint(headOf("Keyword")));
         moveTo(headOf("Keyword"));
         release(MouseButton.PRIMARY);
-        until("one of two", () -> relationships().get(3) instanceof OneOf);
-        assertThat(((OneOf) relationships().get(3)).subjects()).containsExactly("Dive", "Keyword");
+        until("one of two", () -> relationships().get(3) instanceof PolymorphicRelationship);
+        assertThat(((PolymorphicRelationship) relationships().get(3)).subjects())
+                .containsExactly("Dive", "Keyword");
         until("the fan is drawn", () -> sees("#fan-Remark"));
         moveTo("#fan-Remark");
         press(MouseButton.PRIMARY);
@@ -157,7 +158,7 @@ class FirstFlightTest extends WindowTest {
         return design().relationships();
     }
 
-    private Tie tie(int index) {
-        return (Tie) relationships().get(index);
+    private BinaryRelationship tie(int index) {
+        return (BinaryRelationship) relationships().get(index);
     }
 }

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.findings.Level;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
-import jasperwing.model.Tie;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -37,7 +37,8 @@ class KeyboardOnlyTest extends WindowTest {
         until("the area is there", () -> design().area("Shore").isPresent());
         assertThat(window.workspace().projection().get().report().count(Level.ERROR))
                 .isZero();
-        assertThat(((Tie) design().relationships().get(0)).holder()).isEqualTo("Tide");
+        assertThat(((BinaryRelationship) design().relationships().get(0)).holder())
+                .isEqualTo("Tide");
     }
 
     @Test

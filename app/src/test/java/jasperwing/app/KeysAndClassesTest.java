@@ -6,9 +6,9 @@ import jasperwing.Samples;
 import jasperwing.findings.Level;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Keeping;
 import jasperwing.model.Literal;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -48,9 +48,9 @@ class KeysAndClassesTest extends WindowTest {
                 "it is mended",
                 () -> window.workspace().projection().get().report().count(Level.ERROR) == 0);
         assertThat(design().relationships().stream()
-                        .filter(r -> r instanceof OneOf)
-                        .map(r -> ((OneOf) r).kept()))
-                .containsExactly(Keeping.COLUMN_EACH);
+                        .filter(r -> r instanceof PolymorphicRelationship)
+                        .map(r -> ((PolymorphicRelationship) r).kept()))
+                .containsExactly(PolymorphicMapping.COLUMN_EACH);
         Relationship selected =
                 window.workspace().selection().get().relationship().orElseThrow();
         assertThat(design().relationships()).contains(selected);

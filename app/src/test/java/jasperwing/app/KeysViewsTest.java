@@ -7,8 +7,8 @@ import jasperwing.app.shell.Selection;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.schema.SqlScript;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -127,13 +127,14 @@ class KeysViewsTest extends WindowTest {
         interact(() -> window.workspace()
                 .selection()
                 .set(Selection.of(design().relationships().stream()
-                        .filter(r -> r instanceof OneOf)
+                        .filter(r -> r instanceof PolymorphicRelationship)
                         .findFirst()
                         .orElseThrow())));
         until("they are laid out", () -> sees("#way-A-column-for-each"));
         interact(() -> lookup(named("#way-A-column-for-each")).<Button>query().fire());
         until("it is switched to", () -> design().relationships().stream()
-                .anyMatch(r -> r instanceof OneOf oneOf && oneOf.kept() == Keeping.COLUMN_EACH));
+                .anyMatch(r ->
+                        r instanceof PolymorphicRelationship oneOf && oneOf.kept() == PolymorphicMapping.COLUMN_EACH));
         push(KeyCode.CONTROL, KeyCode.DIGIT1);
         until("Draw has them in a pane of its own", () -> !sees("#ways"));
     }

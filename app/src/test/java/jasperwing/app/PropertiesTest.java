@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Tie;
 import jasperwing.notation.EntityDetails;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
@@ -119,9 +119,10 @@ class PropertiesTest extends WindowTest {
                 .set(Selection.of(design().relationships().get(1))));
         until("its properties are there", () -> sees("#property-owner"));
         choose("owner", "Harbour");
-        until(
-                "the other end owns it",
-                () -> ((Tie) design().relationships().get(1)).from().equals("Harbour"));
+        until("the other end owns it", () -> ((BinaryRelationship)
+                        design().relationships().get(1))
+                .from()
+                .equals("Harbour"));
         type("back-role", "calls");
         until("the role is taken", () -> design().relationships()
                 .get(1)

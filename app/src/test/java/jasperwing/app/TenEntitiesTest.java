@@ -2,9 +2,9 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.PolymorphicRelationship;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
@@ -35,13 +35,19 @@ class TenEntitiesTest extends WindowTest {
         oneToMany("Test", "Lot");
         oneToMany("Permit", "Lot");
         click("#word-BACK_COUNT");
-        until("a one-to-one", () -> last() instanceof Tie t && t.shape() == Tie.Shape.ONE_TO_ONE);
+        until(
+                "a one-to-one",
+                () -> last() instanceof BinaryRelationship t && t.shape() == BinaryRelationship.Shape.ONE_TO_ONE);
         oneToMany("Habitat", "Species");
         click("#word-COUNT");
-        until("many to many", () -> last() instanceof Tie t && t.shape() == Tie.Shape.MANY_TO_MANY);
+        until(
+                "many to many",
+                () -> last() instanceof BinaryRelationship t && t.shape() == BinaryRelationship.Shape.MANY_TO_MANY);
         oneToMany("Person", "Lot");
         click("#word-COUNT");
-        until("many to many", () -> last() instanceof Tie t && t.shape() == Tie.Shape.MANY_TO_MANY);
+        until(
+                "many to many",
+                () -> last() instanceof BinaryRelationship t && t.shape() == BinaryRelationship.Shape.MANY_TO_MANY);
         link("Custody");
         more("Custody", "si");
         oneOf("Note", "Species", "Lot", "Test");
@@ -134,10 +140,13 @@ class TenEntitiesTest extends WindowTest {
         oneToMany(from, to[0]);
         until("the line is drawn", () -> sees("#line-" + from + "-" + to[0]));
         drag("#line-" + from + "-" + to[0], headOf(to[1]));
-        until("one of two", () -> last() instanceof OneOf);
+        until("one of two", () -> last() instanceof PolymorphicRelationship);
         until("the fan is drawn", () -> sees("#fan-" + from));
         drag("#fan-" + from, headOf(to[2]));
-        until("one of three", () -> last() instanceof OneOf o && o.subjects().equals(List.of(to)));
+        until(
+                "one of three",
+                () -> last() instanceof PolymorphicRelationship o
+                        && o.subjects().equals(List.of(to)));
     }
 
     private void drag(String from, Point2D to) {

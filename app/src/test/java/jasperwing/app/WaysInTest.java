@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -302,7 +302,7 @@ class WaysInTest extends WindowTest {
 
     @Test
     void aPlainManyToManyBecomesALinkEntityAndBack() {
-        Tie plain = (Tie) design().relationships().stream()
+        BinaryRelationship plain = (BinaryRelationship) design().relationships().stream()
                 .filter(r -> r.mentions("Keyword"))
                 .findFirst()
                 .orElseThrow();

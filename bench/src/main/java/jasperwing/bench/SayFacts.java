@@ -1,14 +1,14 @@
 package jasperwing.bench;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Notes;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,9 +70,9 @@ final class SayFacts {
 
     private static void relationship(Relationship relationship, Set<String> facts) {
         List<String> lines = new ArrayList<>();
-        if (relationship instanceof OneOf oneOf) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
             lines.add(oneOf.from() + " " + count(oneOf.forward()) + " of " + String.join(" | ", oneOf.subjects()));
-        } else if (relationship instanceof Tie tie) {
+        } else if (relationship instanceof BinaryRelationship tie) {
             String back = tie.back().map(SayFacts::count).orElse("0..*");
             List<String> ends = new ArrayList<>(List.of(
                     tie.from() + " " + count(tie.forward()) + " " + tie.to(),

@@ -4,11 +4,11 @@ import jasperwing.diagram.Box;
 import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.SceneBuilder;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
 import jasperwing.model.SheetEdits;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -219,7 +219,7 @@ public final class Arrange {
         return lines;
     }
 
-    private List<Line> lines(Tie tie) {
+    private List<Line> lines(BinaryRelationship tie) {
         return switch (tie.shape()) {
             case LINKED -> cards.containsKey(tie.via())
                     ? List.of(new Line(tie.from(), tie.via()), new Line(tie.to(), tie.via()))

@@ -8,20 +8,20 @@ import jasperwing.diagram.Metrics;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
 import jasperwing.model.Indexing;
-import jasperwing.model.Keeping;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.SheetEdits;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Column;
@@ -110,18 +110,19 @@ public final class Blueprint {
         return table.entity().flatMap(design::entity).map(Entity::area).orElse("");
     }
 
-    private static Tie tie(Table table, ForeignKey key) {
+    private static BinaryRelationship tie(Table table, ForeignKey key) {
         boolean must = key.columns().stream()
                 .allMatch(c -> table.column(c).map(Column::required).orElse(false));
         String columns = String.join(", ", key.columns());
         Reading forward = new Reading(must, "point to", false, columns);
         Reading back = new Reading(false, "be pointed to by", !table.isUnique(key.columns()), columns);
-        return new Tie(table.name(), key.target(), "", forward, Optional.of(back), List.of(), Notes.NONE);
+        return new BinaryRelationship(
+                table.name(), key.target(), "", forward, Optional.of(back), List.of(), Notes.NONE);
     }
 
     /** A kind and an id point to several tables without a foreign key. */
-    private Optional<Relationship> loose(OneOf oneOf) {
-        if (oneOf.kept() != Keeping.KIND_AND_ID) {
+    private Optional<Relationship> loose(PolymorphicRelationship oneOf) {
+        if (oneOf.kept() != PolymorphicMapping.KIND_AND_ID) {
             return Optional.empty();
         }
         List<String> subjects = oneOf.subjects().stream()
@@ -131,12 +132,12 @@ public final class Blueprint {
                 .toList();
         return schema.table(oneOf.from())
                 .filter(t -> !subjects.isEmpty())
-                .map(t -> new OneOf(
+                .map(t -> new PolymorphicRelationship(
                         t.name(),
                         subjects,
                         new Reading(oneOf.forward().must(), "point to", false, columns(t, Roles.forward(oneOf))),
                         Optional.empty(),
-                        Optional.of(Keeping.KIND_AND_ID),
+                        Optional.of(PolymorphicMapping.KIND_AND_ID),
                         List.of(),
                         Notes.NONE));
     }

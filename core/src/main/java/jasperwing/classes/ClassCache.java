@@ -2,13 +2,13 @@ package jasperwing.classes;
 
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
-import jasperwing.model.Tie;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SchemaCache;
 import java.util.ArrayList;
@@ -121,7 +121,7 @@ public final class ClassCache {
     private static List<String> ends(Relationship relationship) {
         List<String> ends = new ArrayList<>(relationship.targets());
         ends.add(relationship.from());
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
             ends.add(tie.via());
         }
         return ends;

@@ -3,11 +3,11 @@ package jasperwing.classes;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Step;
 import jasperwing.schema.Schema;
 import java.util.Collections;
@@ -146,14 +146,14 @@ public final class ClassModel {
         return step.relationship().match(tie -> tie.via().isEmpty() || builder.hasClass(tie.via()), oneOf -> true);
     }
 
-    private Optional<String> property(OneOf oneOf, Step step) {
+    private Optional<String> property(PolymorphicRelationship oneOf, Step step) {
         boolean forward = step.way() == Step.Way.REFERENCE;
-        return oneOf.kept() == Keeping.KIND_AND_ID
+        return oneOf.kept() == PolymorphicMapping.KIND_AND_ID
                 ? Optional.empty()
                 : Optional.of(names.end(oneOf, step.from(), forward ? MemberNames.End.FORWARD : MemberNames.End.BACK));
     }
 
-    private static MemberNames.End end(Tie tie, Step.Way way) {
+    private static MemberNames.End end(BinaryRelationship tie, Step.Way way) {
         return switch (way) {
             case REFERENCE -> tie.fromHolds() ? MemberNames.End.FORWARD : MemberNames.End.BACK;
             case HOLDERS -> tie.fromHolds() ? MemberNames.End.BACK : MemberNames.End.FORWARD;

@@ -2,15 +2,15 @@ package jasperwing.classes;
 
 import jasperwing.classes.MemberNames.End;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -99,7 +99,7 @@ final class ClassModelBuilder {
         relationship.visit(this::tie, this::oneOf);
     }
 
-    private void tie(Tie tie) {
+    private void tie(BinaryRelationship tie) {
         switch (tie.shape()) {
             case MANY_TO_MANY -> joined(tie);
             case LINKED -> linked(tie);
@@ -107,7 +107,7 @@ final class ClassModelBuilder {
         }
     }
 
-    private void tied(Tie tie) {
+    private void tied(BinaryRelationship tie) {
         Draft holder = draft(tie.holder());
         if (holder == null) {
             return;
@@ -120,7 +120,7 @@ final class ClassModelBuilder {
         boolean readBack = tie.held().isPresent() && hasClass(tie.parent());
         boolean kept = reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
         if (readBack && kept) {
-            boolean many = tie.shape() == Tie.Shape.ONE_TO_MANY;
+            boolean many = tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY;
             draft(tie.parent())
                     .back()
                     .add(new Association.Inverse(
@@ -159,7 +159,7 @@ final class ClassModelBuilder {
         Entity entity = holder.entity();
         boolean linkKey = entity.key().isEmpty()
                 && design.parent(entity.name()).isEmpty()
-                && role.relationship() instanceof Tie tie
+                && role.relationship() instanceof BinaryRelationship tie
                 && tie.via().equals(entity.name());
         return linkKey || entity.key().names().contains(role.name());
     }
@@ -176,7 +176,7 @@ final class ClassModelBuilder {
         return all;
     }
 
-    private void joined(Tie tie) {
+    private void joined(BinaryRelationship tie) {
         Optional<Table> table = schema.joinTable(tie);
         Draft owner = draft(tie.from());
         Draft other = draft(tie.to());
@@ -209,7 +209,7 @@ final class ClassModelBuilder {
                         .map(a -> new Association.SortedBy(names.attribute(elements, a), s.falling())));
     }
 
-    private void linked(Tie tie) {
+    private void linked(BinaryRelationship tie) {
         Draft link = draft(tie.via());
         if (link == null) {
             return;
@@ -240,24 +240,24 @@ final class ClassModelBuilder {
         }
     }
 
-    private static Association inverseLinks(Tie tie, String name, String mappedBy, String entity) {
+    private static Association inverseLinks(BinaryRelationship tie, String name, String mappedBy, String entity) {
         return new Association.Inverse(name, tie.via(), mappedBy, true, tie.onDelete(entity), true, Optional.empty());
     }
 
-    private Association through(Tie tie, End end, String here, String there, String links, String role) {
+    private Association through(BinaryRelationship tie, End end, String here, String there, String links, String role) {
         Optional<Reading> reading = end == End.FORWARD ? Optional.of(tie.forward()) : tie.back();
         return new Association.ThroughLink(
                 names.end(tie, here, end), there, links, role, tie.via(), sortedBy(reading, there));
     }
 
-    private void oneOf(OneOf oneOf) {
+    private void oneOf(PolymorphicRelationship oneOf) {
         Draft holder = draft(oneOf.from());
         if (holder == null) {
             return;
         }
         Role role = Roles.of(oneOf).get(0);
         String name = names.end(oneOf, oneOf.from(), End.FORWARD);
-        if (oneOf.kept() == Keeping.KIND_AND_ID) {
+        if (oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
             List<Column> columns = holder.table().columnsOf(role.name());
             List<String> known =
                     oneOf.subjects().stream().filter(this::hasClass).toList();
@@ -274,7 +274,7 @@ final class ClassModelBuilder {
         oneOfEach(oneOf, role, holder, name);
     }
 
-    private void oneOfEach(OneOf oneOf, Role role, Draft holder, String name) {
+    private void oneOfEach(PolymorphicRelationship oneOf, Role role, Draft holder, String name) {
         List<Association.ToOne> subjects = new ArrayList<>();
         List<Association.ToOutside> outside = new ArrayList<>();
         Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));

@@ -2,12 +2,12 @@ package jasperwing.classes;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Reserved;
@@ -56,7 +56,7 @@ final class MemberNames {
         private final List<String> given = new ArrayList<>();
         private final Map<Attribute, String> attributes = new HashMap<>();
         private final Map<Key, String> ends = new HashMap<>();
-        private final Map<OneOf, Map<String, String>> subjects = new HashMap<>();
+        private final Map<PolymorphicRelationship, Map<String, String>> subjects = new HashMap<>();
 
         Scope(String entity) {
             this.entity = entity;
@@ -77,12 +77,13 @@ final class MemberNames {
         }
 
         private void forward(Relationship relationship) {
-            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.LINKED) {
                 put(tie, tie.via(), End.LINK_FROM, Roles.linkFrom(tie));
                 put(tie, tie.via(), End.LINK_TO, Roles.linkTo(tie));
             }
             put(relationship, relationship.from(), End.FORWARD, Roles.forward(relationship));
-            if (relationship instanceof OneOf oneOf && oneOf.from().equals(entity)) {
+            if (relationship instanceof PolymorphicRelationship oneOf
+                    && oneOf.from().equals(entity)) {
                 Map<String, String> names = new HashMap<>();
                 for (String subject : oneOf.subjects()) {
                     String wanted = Roles.forward(oneOf) + " " + classes.getOrDefault(subject, wantedClass(subject));
@@ -97,8 +98,8 @@ final class MemberNames {
                     this::backward, oneOf -> oneOf.targets().forEach(t -> put(oneOf, t, End.BACK, Roles.back(oneOf))));
         }
 
-        private void backward(Tie tie) {
-            if (tie.shape() == Tie.Shape.LINKED) {
+        private void backward(BinaryRelationship tie) {
+            if (tie.shape() == BinaryRelationship.Shape.LINKED) {
                 put(tie, tie.from(), End.LINKS_OF_FROM, links(tie, Roles.linkFrom(tie)));
                 put(tie, tie.to(), End.LINKS_OF_TO, links(tie, Roles.linkTo(tie)));
             }
@@ -106,7 +107,7 @@ final class MemberNames {
             put(tie, tie.to(), End.BACK, held ? Roles.holding(tie) : Roles.back(tie));
         }
 
-        private static String links(Tie tie, String role) {
+        private static String links(BinaryRelationship tie, String role) {
             return Plurals.plural(Words.camel(tie.via())) + (tie.isSelf() ? "As" + Words.pascal(role) : "");
         }
 
@@ -222,7 +223,7 @@ final class MemberNames {
     }
 
     /** The property that refers to one of the subjects of a one-of. */
-    String subject(OneOf oneOf, String subject) {
+    String subject(PolymorphicRelationship oneOf, String subject) {
         return scope(oneOf.from()).subjects.get(oneOf).get(subject);
     }
 

@@ -1,10 +1,10 @@
 package jasperwing.diagram;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,11 +19,11 @@ final class Connections {
     static List<Connection> of(Design design, Map<String, Card> cards) {
         List<Connection> all = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof Tie tie) {
+            if (relationship instanceof BinaryRelationship tie) {
                 Card from = cards.get(tie.from());
                 Card to = cards.get(tie.to());
                 Card link = cards.get(tie.via());
-                if (tie.shape() == Tie.Shape.LINKED && link != null) {
+                if (tie.shape() == BinaryRelationship.Shape.LINKED && link != null) {
                     halves(all, design, tie, from, to, link);
                 } else if (from != null && to != null) {
                     all.add(whole(design, tie, from, to));
@@ -39,7 +39,7 @@ final class Connections {
         return all;
     }
 
-    private static Connection whole(Design design, Tie tie, Card from, Card to) {
+    private static Connection whole(Design design, BinaryRelationship tie, Card from, Card to) {
         boolean backMust = tie.back().map(Reading::must).orElse(false);
         return new Connection(
                 Optional.of(tie),
@@ -54,7 +54,8 @@ final class Connections {
                 label(tie));
     }
 
-    private static void halves(List<Connection> all, Design design, Tie tie, Card from, Card to, Card link) {
+    private static void halves(
+            List<Connection> all, Design design, BinaryRelationship tie, Card from, Card to, Card link) {
         boolean identifies = identifies(design, tie);
         if (from != null) {
             boolean must = tie.forward().must();
@@ -67,10 +68,10 @@ final class Connections {
     }
 
     /** Whether the key of what holds the reference contains it. Most keys are made of attributes alone, which is seen at once. */
-    private static boolean identifies(Design design, Tie tie) {
+    private static boolean identifies(Design design, BinaryRelationship tie) {
         Entity holder =
                 design.entity(tie.via().isEmpty() ? tie.holder() : tie.via()).orElse(null);
-        if (holder == null || tie.shape() == Tie.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
+        if (holder == null || tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
             return false;
         }
         return Roles.of(tie).stream().anyMatch(role -> holder.key().names().contains(role.name()))
@@ -87,7 +88,7 @@ final class Connections {
     }
 
     /** The name of the collection, if there is one; else of what the first entity points to. */
-    private static String label(Tie tie) {
+    private static String label(BinaryRelationship tie) {
         boolean backCollection =
                 !tie.forward().many() && tie.back().map(Reading::many).orElse(false);
         return backCollection && !tie.isSelf() ? Roles.back(tie) : Roles.forward(tie);

@@ -1,6 +1,6 @@
 package jasperwing.diagram;
 
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param labelAt the left end of the label's base line; empty where there is no room for it
  */
 public record Fan(
-        OneOf relationship,
+        PolymorphicRelationship relationship,
         LineEnd start,
         Point hub,
         Side side,

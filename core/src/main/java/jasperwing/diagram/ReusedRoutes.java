@@ -1,6 +1,6 @@
 package jasperwing.diagram;
 
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -104,7 +104,7 @@ final class ReusedRoutes {
                 : kind(connection).isPresent();
     }
 
-    Optional<Fan> fan(OneOf oneOf) {
+    Optional<Fan> fan(PolymorphicRelationship oneOf) {
         return Optional.ofNullable(fans.get(oneOf));
     }
 

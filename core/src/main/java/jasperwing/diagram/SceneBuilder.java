@@ -1,7 +1,7 @@
 package jasperwing.diagram;
 
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -130,7 +130,7 @@ public final class SceneBuilder {
             .thenComparingDouble(e -> e.from().at().y())
             .thenComparingDouble(e -> e.from().at().x());
 
-    private record Branching(OneOf oneOf, Ports.Port trunk, List<Ports.Port> subjects) {
+    private record Branching(PolymorphicRelationship oneOf, Ports.Port trunk, List<Ports.Port> subjects) {
         Box area(Map<String, Card> cards) {
             Box area = cards.get(oneOf.from()).box();
             for (String subject : oneOf.subjects()) {
@@ -187,7 +187,7 @@ public final class SceneBuilder {
         Iterator<Optional<Point>> places = places(lines, routes, drawn).iterator();
         Map<Ends, Optional<Point>> labelled = new IdentityHashMap<>();
         lines.stream().filter(SceneBuilder::isLabelled).forEach(e -> labelled.put(e, places.next()));
-        Map<OneOf, Fan> fanned = new IdentityHashMap<>();
+        Map<PolymorphicRelationship, Fan> fanned = new IdentityHashMap<>();
         drawn.forEach(f -> fanned.put(f.relationship(), labelled(f, places.next())));
         return scene(connections, ends, routes, labelled, fanned);
     }
@@ -198,7 +198,7 @@ public final class SceneBuilder {
             List<Ends> ends,
             Map<Ends, List<Point>> routes,
             Map<Ends, Optional<Point>> labelled,
-            Map<OneOf, Fan> fanned) {
+            Map<PolymorphicRelationship, Fan> fanned) {
         Map<Connection, Ends> made = new IdentityHashMap<>();
         ends.forEach(e -> made.put(e.connection(), e));
         List<Line> lines = new ArrayList<>();
@@ -220,8 +220,10 @@ public final class SceneBuilder {
         return new Scene(List.copyOf(cards.values()), lines, kinds, fans, regions());
     }
 
-    private Stream<OneOf> oneOfs() {
-        return design.relationships().stream().filter(r -> r instanceof OneOf).map(OneOf.class::cast);
+    private Stream<PolymorphicRelationship> oneOfs() {
+        return design.relationships().stream()
+                .filter(r -> r instanceof PolymorphicRelationship)
+                .map(PolymorphicRelationship.class::cast);
     }
 
     private List<Region> regions() {
@@ -331,7 +333,7 @@ public final class SceneBuilder {
         return new KindLine(c.from().entity(), c.to().entity(), route, e.to().side());
     }
 
-    private Branching branching(OneOf oneOf) {
+    private Branching branching(PolymorphicRelationship oneOf) {
         Card from = cards.get(oneOf.from());
         List<Card> subjects = oneOf.subjects().stream()
                 .map(cards::get)

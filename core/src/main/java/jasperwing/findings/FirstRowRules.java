@@ -3,9 +3,9 @@ package jasperwing.findings;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Role;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -98,7 +98,8 @@ final class FirstRowRules {
      */
     static boolean bindsAtOnce(Checked checked, Role role) {
         boolean late = role.relationship().checkedAtEnd() && checked.dialect().defersKeys();
-        boolean loose = role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID;
+        boolean loose = role.relationship() instanceof PolymorphicRelationship oneOf
+                && oneOf.kept() == PolymorphicMapping.KIND_AND_ID;
         return !late && !loose && role.targets().stream().noneMatch(t -> isScattered(checked.design(), t));
     }
 

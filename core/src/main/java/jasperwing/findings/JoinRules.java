@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -11,7 +12,6 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
@@ -30,13 +30,13 @@ final class JoinRules {
 
     /** Those whose sentences begin with an entity, each held against those of the entity that stand before it. */
     static void said(Checked checked, Entity entity, Consumer<Finding> found) {
-        List<Tie> before = new ArrayList<>();
+        List<BinaryRelationship> before = new ArrayList<>();
         for (Relationship relationship : checked.relationshipsOf(entity)) {
             boolean said = relationship.from().equals(entity.name());
             if (said) {
                 atLeastOne(relationship, found);
             }
-            if (relationship instanceof Tie tie) {
+            if (relationship instanceof BinaryRelationship tie) {
                 if (said) {
                     again(tie, before, found);
                     alone(tie, found);
@@ -46,14 +46,14 @@ final class JoinRules {
         }
     }
 
-    private static void again(Tie tie, List<Tie> before, Consumer<Finding> found) {
-        for (Tie other : before) {
+    private static void again(BinaryRelationship tie, List<BinaryRelationship> before, Consumer<Finding> found) {
+        for (BinaryRelationship other : before) {
             if (saysTheSame(tie, other)) {
                 found.accept(twice(tie));
                 return;
             }
         }
-        for (Tie other : before) {
+        for (BinaryRelationship other : before) {
             if (joinsTheSame(tie, other)) {
                 found.accept(twoJoins(tie, other));
                 return;
@@ -61,7 +61,7 @@ final class JoinRules {
         }
     }
 
-    private static boolean saysTheSame(Tie tie, Tie other) {
+    private static boolean saysTheSame(BinaryRelationship tie, BinaryRelationship other) {
         return tie.from().equals(other.from())
                 && tie.to().equals(other.to())
                 && tie.via().equals(other.via())
@@ -71,7 +71,7 @@ final class JoinRules {
     }
 
     /** Whether each was given a role of its own: as the first and the second of a pair, or as buyer and seller. */
-    private static boolean areToldApart(Tie tie, Tie other) {
+    private static boolean areToldApart(BinaryRelationship tie, BinaryRelationship other) {
         return isOtherRole(tie.forward().role(), other.forward().role())
                 || isOtherRole(
                         tie.back().map(Reading::role).orElse(""),
@@ -82,34 +82,34 @@ final class JoinRules {
         return !one.isEmpty() && !other.isEmpty() && !one.equals(other);
     }
 
-    private static boolean joinsTheSame(Tie tie, Tie other) {
-        return tie.shape() == Tie.Shape.MANY_TO_MANY
-                && other.shape() == Tie.Shape.MANY_TO_MANY
+    private static boolean joinsTheSame(BinaryRelationship tie, BinaryRelationship other) {
+        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                && other.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 && !tie.isSelf()
                 && (tie.from().equals(other.from()) && tie.to().equals(other.to())
                         || tie.from().equals(other.to()) && tie.to().equals(other.from()));
     }
 
-    private static List<String> verbs(Tie tie) {
+    private static List<String> verbs(BinaryRelationship tie) {
         return List.of(tie.forward().verb(), tie.back().map(Reading::verb).orElse(""));
     }
 
-    private static void alone(Tie tie, Consumer<Finding> found) {
-        boolean both = tie.shape() == Tie.Shape.ONE_TO_ONE
+    private static void alone(BinaryRelationship tie, Consumer<Finding> found) {
+        boolean both = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
                 && tie.forward().must()
                 && tie.back().map(Reading::must).orElse(false);
         if (both) {
             found.accept(requiredBothSides(tie));
         }
         if (tie.isSelf()
-                && tie.shape() == Tie.Shape.MANY_TO_MANY
+                && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 && Roles.linkFrom(tie).equals(Roles.linkTo(tie))) {
             found.accept(alike(tie));
         }
     }
 
     /** One that has something of its own to say is not taken away. */
-    private static Finding twice(Tie tie) {
+    private static Finding twice(BinaryRelationship tie) {
         boolean bare = tie.notes().doc().isBlank()
                 && tie.notes().label().isBlank()
                 && tie.deletes().isEmpty()
@@ -124,7 +124,7 @@ final class JoinRules {
                 bare ? List.of(new Fix("Remove the second one", RelationshipEdits.remove(tie))) : List.of());
     }
 
-    private static Finding twoJoins(Tie tie, Tie other) {
+    private static Finding twoJoins(BinaryRelationship tie, BinaryRelationship other) {
         return new Finding(
                 Rule.TWO_JOINS,
                 Subject.of(tie, Roles.forward(tie)),
@@ -134,7 +134,7 @@ final class JoinRules {
                 List.of());
     }
 
-    private static Finding requiredBothSides(Tie tie) {
+    private static Finding requiredBothSides(BinaryRelationship tie) {
         String other = tie.parent();
         return new Finding(
                 Rule.REQUIRED_BOTH_SIDES,
@@ -148,7 +148,7 @@ final class JoinRules {
                         RelationshipEdits.replace(tie, tie.withBack(tie.back().map(b -> b.withMust(false)))))));
     }
 
-    private static Finding alike(Tie tie) {
+    private static Finding alike(BinaryRelationship tie) {
         String name = "other" + Words.pascal(Plurals.plural(tie.from()));
         return new Finding(
                 Rule.SELF_JOIN_ALIKE,
@@ -228,13 +228,13 @@ final class JoinRules {
     }
 
     private static boolean isPlain(Role role) {
-        return role.must() && !role.unique() && role.relationship() instanceof Tie;
+        return role.must() && !role.unique() && role.relationship() instanceof BinaryRelationship;
     }
 
-    private static Finding bareLink(Entity entity, Tie tie) {
+    private static Finding bareLink(Entity entity, BinaryRelationship tie) {
         boolean alike = Stream.of(tie.from(), tie.to()).allMatch(e -> tie.deletes().stream()
                 .anyMatch(d -> d.entity().equals(e) && d.rule() == DeleteRule.DELETE_TOO));
-        Tie plain = tie.withVia("").withDeletes(List.of());
+        BinaryRelationship plain = tie.withVia("").withDeletes(List.of());
         return new Finding(
                 Rule.BARE_LINK,
                 Subject.of(entity.name()),
@@ -246,7 +246,7 @@ final class JoinRules {
     }
 
     private static Finding onlyJoin(Entity entity, Role one, Role other) {
-        Tie tie = new Tie(
+        BinaryRelationship tie = new BinaryRelationship(
                 one.target(),
                 other.target(),
                 "",

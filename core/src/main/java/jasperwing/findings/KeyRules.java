@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
@@ -57,7 +57,8 @@ final class KeyRules {
 
     private static boolean isOneOf(Checked checked, Entity entity, String member) {
         for (Role role : checked.heldBy(entity.name())) {
-            if (role.relationship() instanceof OneOf && role.name().equals(member)) {
+            if (role.relationship() instanceof PolymorphicRelationship
+                    && role.name().equals(member)) {
                 return true;
             }
         }

@@ -5,10 +5,10 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -99,7 +99,7 @@ final class KindKeepingRules {
 
     private static void pointed(Checked checked, Relationship relationship, Consumer<Finding> found) {
         Design design = checked.design();
-        if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+        if (relationship instanceof PolymorphicRelationship oneOf && oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
             return;
         }
         Stream<String> ends = Roles.of(relationship).isEmpty()

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -8,7 +9,6 @@ import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -172,7 +172,7 @@ final class MembershipRules {
     }
 
     private static Fix fix(Entity entity, String link, List<Role> instead) {
-        Tie tie = new Tie(
+        BinaryRelationship tie = new BinaryRelationship(
                 link,
                 entity.name(),
                 "",

@@ -1,15 +1,15 @@
 package jasperwing.findings;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Keeping;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Enforcement;
@@ -24,18 +24,20 @@ final class OneOfRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         for (Relationship relationship : checked.design().relationships()) {
-            if (relationship instanceof Tie tie) {
+            if (relationship instanceof BinaryRelationship tie) {
                 halfFilled(checked, tie, found);
             }
-            if (relationship instanceof OneOf oneOf) {
+            if (relationship instanceof PolymorphicRelationship oneOf) {
                 always(checked, oneOf, found);
             }
-            if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+            if (relationship instanceof PolymorphicRelationship oneOf
+                    && oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
                 found.accept(
                         KeyTypes.alike(checked.design(), oneOf.subjects())
                                 ? notEnforced(checked, oneOf)
                                 : differ(oneOf));
-            } else if (relationship instanceof OneOf oneOf && !Enforcement.checksOneFilled(checked.dialect(), oneOf)) {
+            } else if (relationship instanceof PolymorphicRelationship oneOf
+                    && !Enforcement.checksOneFilled(checked.dialect(), oneOf)) {
                 oneOf.deletes().stream()
                         .filter(d -> d.rule() == DeleteRule.EMPTY)
                         .findFirst()
@@ -45,7 +47,7 @@ final class OneOfRules {
     }
 
     /** An optional reference of several columns that a delete sets to null, where no check may look at its columns. */
-    private static void halfFilled(Checked checked, Tie tie, Consumer<Finding> found) {
+    private static void halfFilled(Checked checked, BinaryRelationship tie, Consumer<Finding> found) {
         boolean emptied = !checked.dialect().checksEmptied()
                 && tie.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
         if (!emptied) {
@@ -73,11 +75,11 @@ final class OneOfRules {
         }
     }
 
-    private static void always(Checked checked, OneOf oneOf, Consumer<Finding> found) {
+    private static void always(Checked checked, PolymorphicRelationship oneOf, Consumer<Finding> found) {
         if (oneOf.subjects().size() == 1) {
             found.accept(single(oneOf));
         }
-        if (oneOf.kept() == Keeping.KIND_AND_ID) {
+        if (oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
             oneOf.subjects().stream()
                     .flatMap(s -> checked.design().entity(s).stream())
                     .filter(e -> !e.notes().was().isEmpty())
@@ -85,9 +87,9 @@ final class OneOfRules {
         }
     }
 
-    private static Finding single(OneOf oneOf) {
+    private static Finding single(PolymorphicRelationship oneOf) {
         String subject = oneOf.subjects().get(0);
-        Tie tie = new Tie(
+        BinaryRelationship tie = new BinaryRelationship(
                 oneOf.from(),
                 subject,
                 "",
@@ -105,7 +107,7 @@ final class OneOfRules {
     }
 
     /** Rows say the kind by its name. */
-    private static Finding renamed(Checked checked, OneOf oneOf, Entity subject) {
+    private static Finding renamed(Checked checked, PolymorphicRelationship oneOf, Entity subject) {
         Dialect dialect = checked.dialect();
         String was = subject.notes().was();
         String sql = checked.schema()
@@ -132,7 +134,7 @@ final class OneOfRules {
                 sql);
     }
 
-    private static Finding differ(OneOf oneOf) {
+    private static Finding differ(PolymorphicRelationship oneOf) {
         return new Finding(
                 Rule.ONE_OF_KEYS_DIFFER,
                 Subject.of(oneOf, Roles.forward(oneOf)),
@@ -142,7 +144,7 @@ final class OneOfRules {
                 List.of(columnEach(oneOf)));
     }
 
-    private static Finding notEnforced(Checked checked, OneOf oneOf) {
+    private static Finding notEnforced(Checked checked, PolymorphicRelationship oneOf) {
         return new Finding(
                 Rule.ONE_OF_NOT_ENFORCED,
                 Subject.of(oneOf, Roles.forward(oneOf)),
@@ -153,7 +155,7 @@ final class OneOfRules {
                 GuardSql.of(checked, oneOf));
     }
 
-    private static Finding unchecked(Checked checked, OneOf oneOf, OnDelete rule) {
+    private static Finding unchecked(Checked checked, PolymorphicRelationship oneOf, OnDelete rule) {
         List<OnDelete> others =
                 oneOf.deletes().stream().filter(d -> !d.equals(rule)).toList();
         return new Finding(
@@ -168,9 +170,9 @@ final class OneOfRules {
                 GuardSql.ofChecks(checked, oneOf.from()));
     }
 
-    private static Fix columnEach(OneOf oneOf) {
+    private static Fix columnEach(PolymorphicRelationship oneOf) {
         return new Fix(
                 "Keep it as a column for each",
-                RelationshipEdits.replace(oneOf, oneOf.withKeeping(Keeping.COLUMN_EACH)));
+                RelationshipEdits.replace(oneOf, oneOf.withKeeping(PolymorphicMapping.COLUMN_EACH)));
     }
 }

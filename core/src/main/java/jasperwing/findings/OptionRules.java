@@ -1,11 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.TargetOption;
-import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
@@ -42,8 +42,9 @@ final class OptionRules {
 
     /** Of an end of a link it is the links that are stored; what they lead to is read through them. */
     private static boolean isRole(Relationship relationship, String entity, String role) {
-        Optional<Tie> linked = relationship.match(Optional::of, oneOf -> Optional.<Tie>empty());
-        linked = linked.filter(t -> t.shape() == Tie.Shape.LINKED);
+        Optional<BinaryRelationship> linked =
+                relationship.match(Optional::of, oneOf -> Optional.<BinaryRelationship>empty());
+        linked = linked.filter(t -> t.shape() == BinaryRelationship.Shape.LINKED);
         if (linked.isPresent() && !linked.get().via().equals(entity)) {
             return role.startsWith(Plurals.plural(Words.camel(linked.get().via())));
         }

@@ -1,12 +1,12 @@
 package jasperwing.findings;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,8 +28,8 @@ final class ReferenceRules {
     }
 
     private static void said(Checked checked, Relationship relationship, Consumer<Finding> found) {
-        if (relationship instanceof Tie tie
-                && tie.shape() == Tie.Shape.MANY_TO_MANY
+        if (relationship instanceof BinaryRelationship tie
+                && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 && !tie.deletes().isEmpty()) {
             found.accept(ruleOnJoin(tie));
         }
@@ -100,7 +100,7 @@ final class ReferenceRules {
                 canLoosen(role) ? List.of(new Fix("Make the reference optional", loosen(role))) : List.of());
     }
 
-    private static Finding ruleOnJoin(Tie tie) {
+    private static Finding ruleOnJoin(BinaryRelationship tie) {
         return new Finding(
                 Rule.RULE_ON_JOIN,
                 Subject.of(tie, ""),
@@ -112,8 +112,9 @@ final class ReferenceRules {
 
     /** The references of a link entity are always filled. */
     static boolean canLoosen(Role role) {
-        return role.relationship() instanceof OneOf
-                || role.relationship() instanceof Tie tie && tie.via().isEmpty();
+        return role.relationship() instanceof PolymorphicRelationship
+                || role.relationship() instanceof BinaryRelationship tie
+                        && tie.via().isEmpty();
     }
 
     static Edit loosen(Role role) {
@@ -123,7 +124,8 @@ final class ReferenceRules {
     /** Says whether the holder of a reference has to point to something. */
     static Edit must(Role role, boolean must) {
         Relationship relationship = role.relationship();
-        boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
+        boolean forward = relationship instanceof PolymorphicRelationship
+                || relationship instanceof BinaryRelationship tie && tie.fromHolds();
         Relationship changed = forward
                 ? relationship.withForward(relationship.forward().withMust(must))
                 : relationship.withBack(relationship.back().map(b -> b.withMust(must)));

@@ -1,10 +1,10 @@
 package jasperwing.findings;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Entity;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -119,7 +119,9 @@ final class RouteRules {
 
     /** A one-of may lead elsewhere, and a link is there to lead to two things. */
     private static boolean isFollowed(Role role) {
-        return role.relationship() instanceof Tie tie && tie.via().isEmpty() && !tie.isSelf();
+        return role.relationship() instanceof BinaryRelationship tie
+                && tie.via().isEmpty()
+                && !tie.isSelf();
     }
 
     /** Goes on by a reference to where the way's first one has not led yet. */

@@ -2,12 +2,12 @@ package jasperwing.findings;
 
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
@@ -124,7 +124,7 @@ final class StoredTwiceRules {
         if (!counts && !sums) {
             return Optional.empty();
         }
-        List<Tie> ties = ties();
+        List<BinaryRelationship> ties = ties();
         return ties.stream()
                 .filter(t -> isCount(snake, Words.snake(Roles.held(t))))
                 .findFirst()
@@ -133,13 +133,13 @@ final class StoredTwiceRules {
     }
 
     /** The one-to-many relationships whose many point here. */
-    private List<Tie> ties() {
-        List<Tie> ties = new ArrayList<>();
+    private List<BinaryRelationship> ties() {
+        List<BinaryRelationship> ties = new ArrayList<>();
         for (Role role : Roles.pointingTo(checked.design(), entity.name())) {
             role.relationship()
                     .visit(
                             tie -> {
-                                if (tie.shape() == Tie.Shape.ONE_TO_MANY) {
+                                if (tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY) {
                                     ties.add(tie);
                                 }
                             },
@@ -160,13 +160,13 @@ final class StoredTwiceRules {
                 .contains(snake);
     }
 
-    private Finding count(Attribute attribute, Tie tie) {
+    private Finding count(Attribute attribute, BinaryRelationship tie) {
         String role = Roles.held(tie);
         Expression formula = Expression.Call.of("count", Expression.Name.of(role));
         return stored(attribute, "the number of its " + role, attribute.type(), formula, "count(" + role + ")");
     }
 
-    private Optional<Finding> sum(Attribute attribute, String snake, Tie tie) {
+    private Optional<Finding> sum(Attribute attribute, String snake, BinaryRelationship tie) {
         Optional<Entity> many = checked.design().entity(tie.holder());
         String role = Roles.held(tie);
         return many.flatMap(m -> summed(snake, m)).map(s -> {

@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -9,7 +10,6 @@ import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import jasperwing.schema.KeyTypes;
@@ -124,7 +124,8 @@ final class UndeclaredRules {
         Reading forward = new Reading(!attribute.optional(), "belong to", false, Words.camel(target));
         Reading back = new Reading(false, "have", !attribute.unique(), "");
         Notes notes = Notes.of(attribute.notes().comments());
-        Tie tie = new Tie(entity.name(), target, "", forward, Optional.of(back), List.of(), notes);
+        BinaryRelationship tie =
+                new BinaryRelationship(entity.name(), target, "", forward, Optional.of(back), List.of(), notes);
         return new Fix(
                 "Make it a relationship to " + target,
                 EntityEdits.removeAttribute(entity.name(), attribute.name()).then(RelationshipEdits.add(tie)));

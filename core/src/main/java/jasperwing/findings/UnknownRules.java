@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -17,7 +18,6 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sheet;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
@@ -142,13 +142,14 @@ final class UnknownRules {
                 return false;
             }
         }
-        boolean link = relationship instanceof Tie tie && !tie.via().isEmpty();
+        boolean link =
+                relationship instanceof BinaryRelationship tie && !tie.via().isEmpty();
         return !link && design.entity(relationship.from()).isPresent();
     }
 
     private static Stream<String> ends(Relationship relationship) {
         Stream<String> ends = Stream.concat(Stream.of(relationship.from()), relationship.targets().stream());
-        return relationship instanceof Tie tie && !tie.via().isEmpty()
+        return relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()
                 ? Stream.concat(ends, Stream.of(tie.via()))
                 : ends;
     }

@@ -96,7 +96,7 @@ public final class EntityEdits {
         return relationship.match(tie -> without(tie, name), oneOf -> without(oneOf, name));
     }
 
-    private static Optional<Relationship> without(OneOf oneOf, String name) {
+    private static Optional<Relationship> without(PolymorphicRelationship oneOf, String name) {
         List<String> left =
                 oneOf.subjects().stream().filter(s -> !s.equals(name)).toList();
         return oneOf.from().equals(name) || left.isEmpty()
@@ -104,7 +104,7 @@ public final class EntityEdits {
                 : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
     }
 
-    private static Optional<Relationship> without(Tie tie, String name) {
+    private static Optional<Relationship> without(BinaryRelationship tie, String name) {
         if (tie.from().equals(name) || tie.to().equals(name)) {
             return Optional.empty();
         }

@@ -36,7 +36,7 @@ public final class Neighbours {
     public static Set<String> of(Relationship relationship) {
         Set<String> ends = new LinkedHashSet<>(relationship.targets());
         ends.add(relationship.from());
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
             ends.add(tie.via());
         }
         return ends;

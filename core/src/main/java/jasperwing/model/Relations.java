@@ -81,7 +81,7 @@ public final class Relations {
         Set<String> names = new LinkedHashSet<>(8);
         names.addAll(relationship.targets());
         names.add(relationship.from());
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
             names.add(tie.via());
         }
         return names;
@@ -90,7 +90,7 @@ public final class Relations {
     private static Set<String> concerned(Relationship relationship, Set<String> touched) {
         boolean is = touched.contains(relationship.from())
                 || !Collections.disjoint(relationship.targets(), touched)
-                || relationship instanceof Tie tie && touched.contains(tie.via());
+                || relationship instanceof BinaryRelationship tie && touched.contains(tie.via());
         if (!is) {
             return Set.of();
         }
@@ -101,7 +101,7 @@ public final class Relations {
 
     private void add(String entity, Relationship relationship) {
         byEntity.computeIfAbsent(entity, e -> new ArrayList<>(4)).add(relationship);
-        if (relationship instanceof Tie tie && tie.via().equals(entity)) {
+        if (relationship instanceof BinaryRelationship tie && tie.via().equals(entity)) {
             links.add(entity);
         }
     }

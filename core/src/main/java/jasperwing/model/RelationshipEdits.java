@@ -31,8 +31,8 @@ public final class RelationshipEdits {
      */
     public static Edit restate(Relationship old, Relationship now) {
         return design -> {
-            String before = old instanceof Tie tie ? tie.via() : "";
-            String after = now instanceof Tie tie ? tie.via() : "";
+            String before = old instanceof BinaryRelationship tie ? tie.via() : "";
+            String after = now instanceof BinaryRelationship tie ? tie.via() : "";
             if (before.equals(after)) {
                 return replace(old, now).on(design);
             }
@@ -83,10 +83,10 @@ public final class RelationshipEdits {
             return Optional.empty();
         }
         List<String> subjects = EntityEdits.append(relationship.targets(), subject);
-        if (relationship instanceof OneOf oneOf) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
             return Optional.of(oneOf.withSubjects(subjects));
         }
-        return Optional.of(new OneOf(
+        return Optional.of(new PolymorphicRelationship(
                 relationship.from(),
                 subjects,
                 relationship.forward(),
@@ -112,11 +112,13 @@ public final class RelationshipEdits {
 
     /** The relationship with another name for what its holder points to; empty when no single entity holds it. */
     public static Optional<Relationship> withHolderRole(Relationship relationship, String role) {
-        if (relationship instanceof Tie tie
-                && (tie.shape() == Tie.Shape.LINKED || tie.shape() == Tie.Shape.MANY_TO_MANY)) {
+        if (relationship instanceof BinaryRelationship tie
+                && (tie.shape() == BinaryRelationship.Shape.LINKED
+                        || tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY)) {
             return Optional.empty();
         }
-        boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
+        boolean forward = relationship instanceof PolymorphicRelationship
+                || relationship instanceof BinaryRelationship tie && tie.fromHolds();
         return Optional.of(
                 forward
                         ? relationship.withForward(relationship.forward().withRole(role))

@@ -5,12 +5,12 @@ import jasperwing.classes.Target;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -159,7 +159,7 @@ public record Consequences(
         for (Relationship relationship : without(design.relationships(), other.relationships())) {
             names.add(relationship.from());
             names.addAll(relationship.targets());
-            if (relationship instanceof Tie tie) {
+            if (relationship instanceof BinaryRelationship tie) {
                 names.add(tie.via());
             }
         }

@@ -3,13 +3,13 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,12 +20,14 @@ import java.util.Optional;
  *
  * @param at where its attributes stand among those of the other; beyond them when at their end
  */
-public record Fold(Tie tie, int at) implements Move {
+public record Fold(BinaryRelationship tie, int at) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.when(
-                        !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),
+                        !design.relationships().contains(tie)
+                                || tie.shape() != BinaryRelationship.Shape.ONE_TO_ONE
+                                || tie.isSelf(),
                         "Only a one-to-one between two entities can be folded."),
                 () -> Preconditions.entity(design, tie.parent()),
                 () -> Preconditions.entity(design, tie.holder()),

@@ -1,10 +1,10 @@
 package jasperwing.moves;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import java.util.List;
 
@@ -102,7 +102,7 @@ final class KindOffers {
         }
     }
 
-    static void ofOneToOne(OfferList offers, Tie tie) {
+    static void ofOneToOne(OfferList offers, BinaryRelationship tie) {
         boolean shared = offers.design()
                 .entity(tie.holder())
                 .map(e -> e.key().names().equals(List.of(Roles.holding(tie))))

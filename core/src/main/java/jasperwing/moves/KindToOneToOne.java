@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -14,7 +15,6 @@ import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
-import jasperwing.model.Tie;
 import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +62,7 @@ public record KindToOneToOne(String kind) implements Move {
         Design alone = Making.change(
                 design, kind, e -> e.withKinship(new Inheritance("", e.kinship().onlyKinds(), kept))
                         .withKey(Members.of(role)));
-        Tie tie = new Tie(
+        BinaryRelationship tie = new BinaryRelationship(
                 kind,
                 of,
                 "",

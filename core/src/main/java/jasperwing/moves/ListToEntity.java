@@ -3,12 +3,12 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
-import jasperwing.model.Tie;
 import java.util.List;
 import java.util.Optional;
 
@@ -71,9 +71,9 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                         : Making.part(name, entity, having, before.notes().comments()));
     }
 
-    private Tie sharing(Reading having, Attribute before) {
+    private BinaryRelationship sharing(Reading having, Attribute before) {
         Reading back = new Reading(false, "be of", true, Making.backRole(entity, true));
         Notes notes = Notes.of(before.notes().comments());
-        return new Tie(entity, name, "", having, Optional.of(back), List.of(), notes);
+        return new BinaryRelationship(entity, name, "", having, Optional.of(back), List.of(), notes);
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -12,7 +13,6 @@ import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sheet;
-import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -70,9 +70,9 @@ final class Making {
     }
 
     /** {@code each Part must belong to one Whole, which may or must have one or many Part}; the parts go with the whole. */
-    static Tie part(String part, String whole, Reading having, Comments comments) {
+    static BinaryRelationship part(String part, String whole, Reading having, Comments comments) {
         Reading belonging = new Reading(true, "belong to", false, Words.camel(whole));
-        return new Tie(
+        return new BinaryRelationship(
                 part,
                 whole,
                 "",

@@ -2,10 +2,10 @@ package jasperwing.moves;
 
 import jasperwing.model.Area;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
@@ -58,7 +58,7 @@ public final class Offers {
             texts(entity);
         }
         for (Relationship relationship : design.relationshipsOf(entity.name())) {
-            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.ONE_TO_ONE) {
+            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE) {
                 RelationshipOffers.of(offers, tie);
             }
         }

@@ -2,22 +2,22 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Inheritance;
 import jasperwing.model.Members;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Makes what shares its key with another in a one-to-one a kind of it; the relationship goes. */
-public record OneToOneToKind(Tie tie) implements Move {
+public record OneToOneToKind(BinaryRelationship tie) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
-        String kind = tie.shape() == Tie.Shape.ONE_TO_ONE ? tie.holder() : "";
+        String kind = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE ? tie.holder() : "";
         return first(
                 () -> Preconditions.when(
                         !design.relationships().contains(tie) || kind.isEmpty(),

@@ -1,8 +1,8 @@
 package jasperwing.moves;
 
-import jasperwing.model.OneOf;
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.List;
@@ -30,7 +30,7 @@ final class RelationshipOffers {
                 (chosen, said) -> new RenameRole(relationship, forward, said));
     }
 
-    private static void oneOf(OfferList offers, OneOf oneOf) {
+    private static void oneOf(OfferList offers, PolymorphicRelationship oneOf) {
         offers.add(
                 "Make an entity for each subject",
                 "One about a " + oneOf.subjects().get(0) + ", and so on, each with an ordinary relationship.",
@@ -45,7 +45,7 @@ final class RelationshipOffers {
                 (chosen, said) -> new SharedParent(oneOf, said));
     }
 
-    private static void tie(OfferList offers, Tie tie) {
+    private static void tie(OfferList offers, BinaryRelationship tie) {
         switch (tie.shape()) {
             case ONE_TO_ONE -> {
                 oneToOne(offers, tie);
@@ -73,7 +73,7 @@ final class RelationshipOffers {
         }
     }
 
-    private static void oneToOne(OfferList offers, Tie tie) {
+    private static void oneToOne(OfferList offers, BinaryRelationship tie) {
         offers.add(
                 "Fold " + tie.holder() + " into " + tie.parent(),
                 "One table instead of two; the attributes of " + tie.holder() + " become those of " + tie.parent()

@@ -2,11 +2,11 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.OnDelete;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,14 +17,14 @@ import java.util.stream.Stream;
  *
  * @param link the name of the new entity; empty to make the relationship plain
  */
-public record Relink(Tie tie, String link) implements Move {
+public record Relink(BinaryRelationship tie, String link) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.when(
                         !design.relationships().contains(tie)
-                                || tie.shape() == Tie.Shape.ONE_TO_ONE
-                                || tie.shape() == Tie.Shape.ONE_TO_MANY,
+                                || tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                                || tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY,
                         "Only a many-to-many has pairs."),
                 () -> link.isEmpty() ? plain(design) : linked(design));
     }

@@ -2,10 +2,10 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -14,12 +14,14 @@ import java.util.stream.Stream;
  * Lets the other side of a one-to-one hold the key; what the sentence says stays. A rule on deleting what was pointed to goes. Twice gives back
  * what was, but for such a rule.
  */
-public record Reverse(Tie tie) implements Move {
+public record Reverse(BinaryRelationship tie) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.when(
-                        !design.relationships().contains(tie) || tie.shape() != Tie.Shape.ONE_TO_ONE || tie.isSelf(),
+                        !design.relationships().contains(tie)
+                                || tie.shape() != BinaryRelationship.Shape.ONE_TO_ONE
+                                || tie.isSelf(),
                         "Only a one-to-one between two entities can be reversed."),
                 () -> Preconditions.entity(design, tie.from()),
                 () -> Preconditions.entity(design, tie.to()),
@@ -41,8 +43,8 @@ public record Reverse(Tie tie) implements Move {
     }
 
     /** A rule on deleting the entity that holds the key now says nothing: its rows are pointed to no more. */
-    Tie reversed() {
-        Tie turned = tie.withTurned(!tie.turned());
+    BinaryRelationship reversed() {
+        BinaryRelationship turned = tie.withTurned(!tie.turned());
         return turned.withDeletes(turned.deletes().stream()
                 .filter(d -> d.entity().equals(turned.parent()))
                 .toList());

@@ -3,12 +3,12 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import java.util.List;
@@ -18,13 +18,14 @@ import java.util.Optional;
  * Lets both ends of a one-to-one have the same key: the one that holds the reference is identified by it. A key that was only counted up
  * or drawn goes.
  */
-public record ShareKey(Tie tie) implements Move {
+public record ShareKey(BinaryRelationship tie) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         String role = Roles.holding(tie);
         return first(
                 () -> Preconditions.when(!design.relationships().contains(tie), "That relationship is not there."),
-                () -> Preconditions.when(tie.shape() != Tie.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
+                () -> Preconditions.when(
+                        tie.shape() != BinaryRelationship.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
                 () -> Preconditions.entity(design, tie.holder()),
                 () -> Preconditions.ownKey(design, tie.holder()),
                 () -> Preconditions.when(

@@ -2,13 +2,13 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Notes;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.List;
@@ -19,7 +19,7 @@ import java.util.Optional;
  *
  * @param name of the new entity
  */
-public record SharedParent(OneOf oneOf, String name) implements Move {
+public record SharedParent(PolymorphicRelationship oneOf, String name) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         String role = Words.camel(name);
@@ -38,8 +38,8 @@ public record SharedParent(OneOf oneOf, String name) implements Move {
     public Design made(Design design) {
         Design made = Making.addBeside(design, oneOf.from(), Entity.keyed(name));
         Reading forward = oneOf.forward().withRole(Roles.forward(oneOf));
-        Tie pointing =
-                new Tie(oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.checkedAtEnd(), oneOf.notes());
+        BinaryRelationship pointing = new BinaryRelationship(
+                oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.checkedAtEnd(), oneOf.notes());
         made = RelationshipEdits.replace(oneOf, pointing).on(made);
         for (String subject : oneOf.subjects()) {
             made = Making.relate(made, having(subject));
@@ -47,9 +47,9 @@ public record SharedParent(OneOf oneOf, String name) implements Move {
         return made;
     }
 
-    private Tie having(String subject) {
+    private BinaryRelationship having(String subject) {
         Reading must = new Reading(true, "have", false, Words.camel(name));
         Reading back = new Reading(false, "be", false, Words.camel(subject));
-        return new Tie(subject, name, "", must, Optional.of(back), List.of(), Notes.NONE);
+        return new BinaryRelationship(subject, name, "", must, Optional.of(back), List.of(), Notes.NONE);
     }
 }

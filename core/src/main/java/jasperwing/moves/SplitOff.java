@@ -5,6 +5,7 @@ import static jasperwing.moves.Preconditions.first;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -12,7 +13,6 @@ import jasperwing.model.Indexing;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
-import jasperwing.model.Tie;
 import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
@@ -87,8 +87,8 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
                 .orElse(true);
     }
 
-    private Tie sharing(Reading having) {
+    private BinaryRelationship sharing(Reading having) {
         Reading back = new Reading(false, "be of", true, Making.backRole(entity, true));
-        return new Tie(entity, name, "", having, Optional.of(back), List.of(), Notes.NONE);
+        return new BinaryRelationship(entity, name, "", having, Optional.of(back), List.of(), Notes.NONE);
     }
 }

@@ -2,15 +2,15 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
 import jasperwing.model.Place;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  * {@code Specimen} becomes {@code DiveNote} and {@code SpecimenNote}, each with an ordinary relationship. The other relationships the
  * entity states are stated by each.
  */
-public record TableForEach(OneOf oneOf) implements Move {
+public record TableForEach(PolymorphicRelationship oneOf) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         String from = oneOf.from();
@@ -36,10 +36,10 @@ public record TableForEach(OneOf oneOf) implements Move {
                         .flatMap(s -> Preconditions.freeName(design, name(s)).stream())
                         .findFirst(),
                 () -> others(design)
-                        .filter(r -> !(r instanceof Tie tie)
+                        .filter(r -> !(r instanceof BinaryRelationship tie)
                                 || !tie.from().equals(from)
                                 || tie.isSelf()
-                                || tie.shape() == Tie.Shape.LINKED)
+                                || tie.shape() == BinaryRelationship.Shape.LINKED)
                         .findFirst()
                         .map(r -> r.from() + " and " + from + " are related too; then it would have to be one of "
                                 + oneOf.subjects().size() + " itself."),
@@ -66,7 +66,7 @@ public record TableForEach(OneOf oneOf) implements Move {
             if (relationship.equals(oneOf)) {
                 oneOf.subjects().forEach(s -> relationships.add(tie(s)));
             } else if (relationship.from().equals(oneOf.from())) {
-                oneOf.subjects().forEach(s -> relationships.add(ofEach((Tie) relationship, s)));
+                oneOf.subjects().forEach(s -> relationships.add(ofEach((BinaryRelationship) relationship, s)));
             } else {
                 relationships.add(relationship);
             }
@@ -92,10 +92,10 @@ public record TableForEach(OneOf oneOf) implements Move {
                 .withNotes(before.notes().withPhysical("").withWas(""));
     }
 
-    private Tie tie(String subject) {
+    private BinaryRelationship tie(String subject) {
         List<OnDelete> rules =
                 oneOf.deletes().stream().filter(d -> d.entity().equals(subject)).toList();
-        return new Tie(
+        return new BinaryRelationship(
                 name(subject),
                 subject,
                 "",
@@ -107,8 +107,8 @@ public record TableForEach(OneOf oneOf) implements Move {
     }
 
     /** What many read back is told apart by the subject. */
-    private Tie ofEach(Tie tie, String subject) {
-        Tie renamed = tie.withEntityRenamed(tie.from(), name(subject));
+    private BinaryRelationship ofEach(BinaryRelationship tie, String subject) {
+        BinaryRelationship renamed = tie.withEntityRenamed(tie.from(), name(subject));
         return renamed.withBack(tie.back()
                 .map(b -> b.role().isEmpty() ? b : b.withRole(Words.camel(subject + " " + Words.spoken(b.role())))));
     }

@@ -3,12 +3,12 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
-import jasperwing.model.Tie;
 import java.util.List;
 import java.util.Optional;
 
@@ -60,6 +60,7 @@ public record TextToEntity(String entity, String attribute, String name) impleme
         Reading back = new Reading(false, "be of", many, Making.backRole(entity, many));
         Notes notes =
                 Notes.of(before.notes().comments()).withLabel(before.notes().label());
-        return Making.relate(without, new Tie(entity, name, "", forward, Optional.of(back), List.of(), notes));
+        return Making.relate(
+                without, new BinaryRelationship(entity, name, "", forward, Optional.of(back), List.of(), notes));
     }
 }

@@ -5,10 +5,10 @@ import static jasperwing.moves.Preconditions.first;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeping;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.naming.Words;
 import jasperwing.schema.KeyTypes;
@@ -100,12 +100,12 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
                 .withShown(pointing(e.shown())));
         Reading forward = new Reading(must, "be about", false, role());
         Reading back = new Reading(false, "have", true, back(design));
-        OneOf oneOf = new OneOf(
+        PolymorphicRelationship oneOf = new PolymorphicRelationship(
                 entity,
                 subjects,
                 forward,
                 Optional.of(back),
-                Optional.of(Keeping.KIND_AND_ID),
+                Optional.of(PolymorphicMapping.KIND_AND_ID),
                 List.of(),
                 Notes.of(before.attribute(kind).orElseThrow().notes().comments()));
         return Making.relate(without, oneOf);

@@ -1,11 +1,11 @@
 package jasperwing.naming;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relations;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,7 +20,7 @@ public final class Roles {
     /** What the first entity of the sentence calls the far end. */
     public static String forward(Relationship relationship) {
         Reading reading = relationship.forward();
-        if (relationship instanceof OneOf) {
+        if (relationship instanceof PolymorphicRelationship) {
             return reading.role().isEmpty() ? "subject" : reading.role();
         }
         return name(reading, relationship.targets().get(0));
@@ -44,28 +44,28 @@ public final class Roles {
     }
 
     /** What the holder of a one-to-one or one-to-many calls the entity it points to. */
-    public static String holding(Tie tie) {
+    public static String holding(BinaryRelationship tie) {
         return tie.fromHolds()
                 ? forward(tie)
                 : tie.back().map(b -> name(b, tie.from())).orElseGet(() -> Words.camel(tie.from()));
     }
 
     /** What the entity pointed to calls the holder or holders of a one-to-one or one-to-many. */
-    public static String held(Tie tie) {
+    public static String held(BinaryRelationship tie) {
         return tie.fromHolds() ? back(tie) : forward(tie);
     }
 
     /** What one row of a link entity or a join table calls the row at the sentence's first end. */
-    public static String linkFrom(Tie tie) {
+    public static String linkFrom(BinaryRelationship tie) {
         return linkName(tie, tie.from(), back(tie));
     }
 
     /** What one row of a link entity or a join table calls the row at the sentence's far end. */
-    public static String linkTo(Tie tie) {
+    public static String linkTo(BinaryRelationship tie) {
         return linkName(tie, tie.to(), forward(tie));
     }
 
-    private static String linkName(Tie tie, String entity, String role) {
+    private static String linkName(BinaryRelationship tie, String entity, String role) {
         boolean byRole = tie.isSelf();
         String name = byRole ? Plurals.singular(role) : Words.camel(entity);
         return name.isEmpty() ? "other" : name;
@@ -124,12 +124,12 @@ public final class Roles {
         return relationship.match(Roles::ofTie, Roles::ofOneOf);
     }
 
-    private static List<Role> ofOneOf(OneOf oneOf) {
+    private static List<Role> ofOneOf(PolymorphicRelationship oneOf) {
         return List.of(new Role(
                 oneOf.from(), forward(oneOf), oneOf.subjects(), oneOf.forward().must(), !oneOf.backMany(), oneOf));
     }
 
-    private static List<Role> ofTie(Tie tie) {
+    private static List<Role> ofTie(BinaryRelationship tie) {
         return switch (tie.shape()) {
             case MANY_TO_MANY -> List.of();
             case LINKED -> List.of(
@@ -140,7 +140,7 @@ public final class Roles {
                     holding(tie),
                     List.of(tie.parent()),
                     tie.holding().map(Reading::must).orElse(false),
-                    tie.shape() == Tie.Shape.ONE_TO_ONE,
+                    tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE,
                     tie));
         };
     }

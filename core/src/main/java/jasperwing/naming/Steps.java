@@ -1,11 +1,11 @@
 package jasperwing.naming;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Family;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -50,7 +50,7 @@ public final class Steps {
         return steps;
     }
 
-    private static void oneOf(List<Step> steps, OneOf oneOf, String entity) {
+    private static void oneOf(List<Step> steps, PolymorphicRelationship oneOf, String entity) {
         if (oneOf.from().equals(entity)) {
             boolean alone = oneOf.subjects().size() == 1 && oneOf.forward().must();
             for (String subject : oneOf.subjects()) {
@@ -65,7 +65,7 @@ public final class Steps {
         }
     }
 
-    private static void tie(List<Step> steps, Tie tie, String entity) {
+    private static void tie(List<Step> steps, BinaryRelationship tie, String entity) {
         if (tie.from().equals(entity)) {
             steps.add(step(entity, Roles.forward(tie), tie.to(), tie.forward(), tie, forward(tie)));
         }
@@ -78,11 +78,12 @@ public final class Steps {
         }
     }
 
-    private static Step step(String from, String name, String to, Reading reading, Tie tie, Step.Way way) {
+    private static Step step(
+            String from, String name, String to, Reading reading, BinaryRelationship tie, Step.Way way) {
         return new Step(from, name, to, reading.must(), reading.many(), tie, way);
     }
 
-    private static Step.Way forward(Tie tie) {
+    private static Step.Way forward(BinaryRelationship tie) {
         return switch (tie.shape()) {
             case MANY_TO_MANY -> Step.Way.PAIRS;
             case LINKED -> Step.Way.LINK;
@@ -90,7 +91,7 @@ public final class Steps {
         };
     }
 
-    private static Step.Way backward(Tie tie) {
+    private static Step.Way backward(BinaryRelationship tie) {
         return switch (tie.shape()) {
             case MANY_TO_MANY -> Step.Way.PAIRS_BACK;
             case LINKED -> Step.Way.LINK_BACK;

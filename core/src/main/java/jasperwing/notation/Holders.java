@@ -1,7 +1,7 @@
 package jasperwing.notation;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -17,7 +17,7 @@ final class Holders {
         return holders;
     }
 
-    private static void put(Map<String, String> holders, Tie tie) {
+    private static void put(Map<String, String> holders, BinaryRelationship tie) {
         switch (tie.shape()) {
             case LINKED -> {
                 holders.put(tie.from(), tie.via());

@@ -16,8 +16,8 @@ import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
 import jasperwing.model.Place;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
@@ -326,7 +326,7 @@ final class Printer {
         Comments comments = relationship.notes().comments();
         head(SentencePrinter.sentence(relationship), comments);
         notes(relationship.notes(), "table");
-        if (relationship instanceof OneOf oneOf) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
             oneOf.keeping()
                     .ifPresent(k -> out.append("  kept as ").append(k.words()).append('\n'));
         }

@@ -1,15 +1,15 @@
 package jasperwing.notation;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
-import jasperwing.model.Keeping;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,8 +41,10 @@ final class SentenceParser {
         }
         try {
             return far.oneOf()
-                    ? new OneOf(from, far.entities(), forward, back, Optional.empty(), List.of(), Notes.of(comments))
-                    : new Tie(from, far.entities().get(0), via, forward, back, List.of(), Notes.of(comments));
+                    ? new PolymorphicRelationship(
+                            from, far.entities(), forward, back, Optional.empty(), List.of(), Notes.of(comments))
+                    : new BinaryRelationship(
+                            from, far.entities().get(0), via, forward, back, List.of(), Notes.of(comments));
         } catch (IllegalArgumentException e) {
             throw cursor.wrong(start, e.getMessage(), "");
         }
@@ -170,17 +172,17 @@ final class SentenceParser {
     private static Relationship withHolder(Relationship relationship, Cursor cursor) throws SyntaxException {
         Token at = cursor.peek();
         String entity = cursor.name("the entity that holds the key");
-        Optional<Tie> possible = relationship.match(
+        Optional<BinaryRelationship> possible = relationship.match(
                 t -> Optional.of(t)
-                        .filter(o -> o.shape() == Tie.Shape.ONE_TO_ONE
+                        .filter(o -> o.shape() == BinaryRelationship.Shape.ONE_TO_ONE
                                 && !o.isSelf()
                                 && o.deletes().isEmpty()),
-                o -> Optional.<Tie>empty());
+                o -> Optional.<BinaryRelationship>empty());
         if (possible.isEmpty()) {
             throw cursor.wrong(
                     at, "who holds the key is said of a one-to-one between two entities, before rules on deleting", "");
         }
-        Tie tie = possible.get();
+        BinaryRelationship tie = possible.get();
         if (!entity.equals(tie.from()) && !entity.equals(tie.to())) {
             throw cursor.wrong(at, entity + " is at neither end", tie.from() + " or " + tie.to());
         }
@@ -225,8 +227,8 @@ final class SentenceParser {
 
     private static Relationship withKeeping(Relationship relationship, Cursor cursor) throws SyntaxException {
         Token at = cursor.peek();
-        if (relationship instanceof OneOf oneOf) {
-            for (Keeping keeping : Keeping.values()) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
+            for (PolymorphicMapping keeping : PolymorphicMapping.values()) {
                 if (cursor.takeWords(keeping.words().split(" "))) {
                     return oneOf.withKeeping(keeping);
                 }

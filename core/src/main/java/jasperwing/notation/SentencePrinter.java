@@ -1,11 +1,11 @@
 package jasperwing.notation;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.OnDelete;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import java.util.stream.Collectors;
 
 /** Writes relationships as sentences. */
@@ -17,10 +17,13 @@ final class SentencePrinter {
                 .append(Quoting.name(relationship.from()))
                 .append(' ')
                 .append(verb(relationship.forward()))
-                .append(relationship.forward().many() ? " many " : relationship instanceof OneOf ? " one of " : " one ")
+                .append(
+                        relationship.forward().many()
+                                ? " many "
+                                : relationship instanceof PolymorphicRelationship ? " one of " : " one ")
                 .append(relationship.targets().stream().map(Quoting::name).collect(Collectors.joining(", ")))
                 .append(role(relationship.forward()));
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
             out.append(" via ").append(Quoting.name(tie.via()));
         }
         relationship.back().ifPresent(back -> out.append(", which ")

@@ -1,14 +1,14 @@
 package jasperwing.reading;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
@@ -48,7 +48,7 @@ final class Choices {
                 new Option("both ways", both, r.back().isPresent()));
     }
 
-    private static List<Option> link(Tie tie) {
+    private static List<Option> link(BinaryRelationship tie) {
         String name = Words.pascal(tie.from()) + Words.pascal(tie.to());
         return List.of(
                 new Option("pairs alone", tie.withVia(""), tie.via().isEmpty()),
@@ -101,8 +101,8 @@ final class Choices {
                 .toList();
     }
 
-    private static List<Option> keeping(OneOf oneOf) {
-        return Arrays.stream(Keeping.values())
+    private static List<Option> keeping(PolymorphicRelationship oneOf) {
+        return Arrays.stream(PolymorphicMapping.values())
                 .map(k -> new Option(k.words(), oneOf.withKeeping(k), oneOf.kept() == k))
                 .toList();
     }

@@ -1,13 +1,13 @@
 package jasperwing.reading;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sorting;
-import jasperwing.model.Tie;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
@@ -29,12 +29,12 @@ public final class Readings {
         forward(phrases, relationship);
         phrases.add(Phrase.plain(". "));
         deleting(phrases, design, relationship, target -> true);
-        if (relationship instanceof OneOf oneOf) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
             phrases.add(Phrase.plain("Kept as "));
             phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
             phrases.add(Phrase.plain(". "));
         }
-        if (relationship instanceof Tie tie) {
+        if (relationship instanceof BinaryRelationship tie) {
             linking(phrases, design, tie);
         }
         ordered(phrases, relationship, false);
@@ -54,12 +54,12 @@ public final class Readings {
         return List.copyOf(phrases);
     }
 
-    private static void linking(List<Phrase> phrases, Design design, Tie tie) {
-        if (tie.shape() == Tie.Shape.MANY_TO_MANY) {
+    private static void linking(List<Phrase> phrases, Design design, BinaryRelationship tie) {
+        if (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
             phrases.add(Phrase.plain("Linked by "));
             phrases.add(Phrase.of("pairs alone", Slot.LINK));
             phrases.add(Phrase.plain(". "));
-        } else if (tie.shape() == Tie.Shape.LINKED) {
+        } else if (tie.shape() == BinaryRelationship.Shape.LINKED) {
             phrases.add(Phrase.plain("Linked by "));
             boolean bare = RelationshipEdits.isBareLink(design, tie.via());
             phrases.add(bare ? Phrase.of(tie.via(), Slot.LINK) : Phrase.plain(tie.via()));
@@ -70,7 +70,7 @@ public final class Readings {
     /** The relationship as seen from one of its ends, with what deleting a row of that end does. */
     public static List<Phrase> from(Design design, Relationship relationship, String entity) {
         List<Phrase> phrases = new ArrayList<>();
-        boolean reversed = relationship instanceof Tie tie
+        boolean reversed = relationship instanceof BinaryRelationship tie
                 && !tie.from().equals(entity)
                 && tie.to().equals(entity)
                 && tie.back().isPresent();
@@ -103,7 +103,7 @@ public final class Readings {
 
     private static void forward(List<Phrase> phrases, Relationship relationship) {
         Reading forward = relationship.forward();
-        if (relationship instanceof OneOf oneOf) {
+        if (relationship instanceof PolymorphicRelationship oneOf) {
             phrases.add(Phrase.of(modal(forward), Slot.MUST));
             phrases.add(Phrase.plain(" "));
             phrases.add(Phrase.of(forward.verb(), Slot.VERB));

@@ -1,9 +1,9 @@
 package jasperwing.reading;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.List;
@@ -27,11 +27,11 @@ public final class RelationshipReversal {
                 tie -> tie.isSelf() ? Optional.empty() : Optional.of(exchanged(tie)), oneOf -> Optional.empty());
     }
 
-    private static Tie exchanged(Tie tie) {
+    private static BinaryRelationship exchanged(BinaryRelationship tie) {
         List<OnDelete> deletes = tie.deletes().stream()
                 .map(d -> new OnDelete(d.entity().equals(tie.from()) ? tie.to() : tie.from(), d.rule(), d.comments()))
                 .toList();
-        return new Tie(
+        return new BinaryRelationship(
                 tie.to(),
                 tie.from(),
                 tie.via(),
@@ -57,8 +57,8 @@ public final class RelationshipReversal {
         return relationship.match(tie -> tie.back().map(b -> said(tie, b)), oneOf -> Optional.empty());
     }
 
-    private static Relationship said(Tie tie, Reading back) {
-        Tie other = new Tie(
+    private static Relationship said(BinaryRelationship tie, Reading back) {
+        BinaryRelationship other = new BinaryRelationship(
                 tie.to(),
                 tie.from(),
                 tie.via(),
@@ -68,7 +68,8 @@ public final class RelationshipReversal {
                 tie.checkedAtEnd(),
                 tie.turned(),
                 tie.notes());
-        boolean moved = tie.shape() == Tie.Shape.ONE_TO_ONE && !other.holder().equals(tie.holder());
+        boolean moved = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                && !other.holder().equals(tie.holder());
         return moved ? other.withTurned(!other.turned()) : other;
     }
 

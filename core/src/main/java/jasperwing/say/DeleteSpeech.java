@@ -1,10 +1,10 @@
 package jasperwing.say;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -96,7 +96,7 @@ final class DeleteSpeech {
         return between.size() == 1 ? Optional.of(between.get(0)) : Optional.empty();
     }
 
-    private static boolean isHeld(Tie tie, String child, String parent) {
+    private static boolean isHeld(BinaryRelationship tie, String child, String parent) {
         return switch (tie.shape()) {
             case ONE_TO_ONE, ONE_TO_MANY -> tie.holder().equals(child)
                     && tie.parent().equals(parent);

@@ -1,17 +1,17 @@
 package jasperwing.say;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,8 @@ sealed interface Meaning {
     static Edit adding(Design design, Relationship relationship) {
         Edit edit = Edit.NOTHING;
         for (String name : Say.missing(design, relationship)) {
-            boolean link = relationship instanceof Tie tie && tie.via().equals(name);
+            boolean link =
+                    relationship instanceof BinaryRelationship tie && tie.via().equals(name);
             edit = edit.then(EntityEdits.add(link ? Entity.of(name) : Entity.keyed(name)));
         }
         return edit;
@@ -243,8 +244,9 @@ sealed interface Meaning {
     static Relationship relationship(
             String from, List<String> to, Reading forward, Optional<Reading> back, String via) {
         if (to.size() > 1) {
-            return new OneOf(from, to, forward.withMany(false), back, Optional.empty(), List.of(), Notes.NONE);
+            return new PolymorphicRelationship(
+                    from, to, forward.withMany(false), back, Optional.empty(), List.of(), Notes.NONE);
         }
-        return new Tie(from, to.get(0), via, forward, back, List.of(), Notes.NONE);
+        return new BinaryRelationship(from, to.get(0), via, forward, back, List.of(), Notes.NONE);
     }
 }

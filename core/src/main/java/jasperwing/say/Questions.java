@@ -2,9 +2,9 @@ package jasperwing.say;
 
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Step;
@@ -90,9 +90,9 @@ final class Questions {
         });
     }
 
-    private static Optional<String> pairs(Tie tie, String entity) {
+    private static Optional<String> pairs(BinaryRelationship tie, String entity) {
         String other = tie.from().equals(entity) ? tie.to() : tie.from();
-        return tie.shape() == Tie.Shape.MANY_TO_MANY
+        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 ? Optional.of("Pairs of " + other + " and " + entity + " refer to both")
                 : Optional.empty();
     }

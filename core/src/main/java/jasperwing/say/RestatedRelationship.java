@@ -1,9 +1,9 @@
 package jasperwing.say;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.FreeName;
 import java.util.Comparator;
 import java.util.List;
@@ -21,7 +21,7 @@ final class RestatedRelationship {
     }
 
     /** @param certain whether its verbs leave no doubt that it is the same relationship */
-    private record Candidate(Tie old, Tie now, boolean certain) {}
+    private record Candidate(BinaryRelationship old, BinaryRelationship now, boolean certain) {}
 
     /**
      * The relationship as it is read now.
@@ -41,16 +41,16 @@ final class RestatedRelationship {
                         : Optional.of(List.of(reread(c.old(), c.now(), guesses))));
     }
 
-    private static Meaning reread(Tie old, Tie now, List<String> guesses) {
+    private static Meaning reread(BinaryRelationship old, BinaryRelationship now, List<String> guesses) {
         return new Meaning.Reread(old, now, List.copyOf(guesses));
     }
 
-    private static boolean isManyToMany(Tie tie) {
-        return tie.shape() == Tie.Shape.MANY_TO_MANY || tie.shape() == Tie.Shape.LINKED;
+    private static boolean isManyToMany(BinaryRelationship tie) {
+        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY || tie.shape() == BinaryRelationship.Shape.LINKED;
     }
 
     private static Optional<Candidate> candidate(Relationship old, String from, String to, Reading reading) {
-        if (!(old instanceof Tie tie) || tie.isSelf()) {
+        if (!(old instanceof BinaryRelationship tie) || tie.isSelf()) {
             return Optional.empty();
         }
         boolean general = isGeneral(reading.verb()) || isGeneral(tie.forward().verb());
@@ -85,7 +85,7 @@ final class RestatedRelationship {
         if (candidate.certain()) {
             return true;
         }
-        Tie old = candidate.old();
+        BinaryRelationship old = candidate.old();
         String verb = "\"" + old.forward().verb() + "\"";
         String same = "guessed: the other side of " + verb;
         String another = "guessed: another relationship than " + verb;
@@ -98,7 +98,7 @@ final class RestatedRelationship {
 
     /** Attributes of each pair go to the link entity, which is made where there is none. */
     private Optional<List<Meaning>> carrying(Candidate candidate, String verb, ClauseTail tail, List<String> guesses) {
-        Tie old = candidate.old();
+        BinaryRelationship old = candidate.old();
         Optional<String> said = tail.via().isEmpty() ? Optional.empty() : new Nouns(design).named(tail.via());
         String link = said.orElseGet(
                 () -> old.via().isEmpty() ? FreeName.of(design, LinkNames.of(verb, old.from(), old.to())) : old.via());

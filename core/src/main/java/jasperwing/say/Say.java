@@ -1,12 +1,12 @@
 package jasperwing.say;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Spelling;
 import jasperwing.naming.Words;
@@ -241,7 +241,7 @@ public final class Say {
         Set<String> names = new LinkedHashSet<>();
         names.add(relationship.from());
         names.addAll(relationship.targets());
-        if (relationship instanceof Tie tie && !tie.via().isEmpty()) {
+        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
             names.add(tie.via());
         }
         return names;

@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -64,7 +64,7 @@ public final class ColumnCounts {
 
     private long role(String entity, String name) {
         return Roles.find(design, entity, name)
-                .filter(r -> !(r.relationship() instanceof OneOf))
+                .filter(r -> !(r.relationship() instanceof PolymorphicRelationship))
                 .map(Role::target)
                 .map(this::key)
                 .orElse(0L);

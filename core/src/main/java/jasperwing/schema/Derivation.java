@@ -2,13 +2,13 @@ package jasperwing.schema;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
@@ -163,7 +163,8 @@ final class Derivation {
             }
         }
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
+            if (relationship instanceof BinaryRelationship tie
+                    && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
                 wanted.add(new SchemaCache.Wanted(tie, tie.from(), List.of(tie), List.of()));
             }
         }
@@ -185,7 +186,7 @@ final class Derivation {
     }
 
     private List<Table> tables(Object source) {
-        if (source instanceof Tie tie) {
+        if (source instanceof BinaryRelationship tie) {
             return joinTable(tie);
         }
         Entity entity = (Entity) source;
@@ -200,7 +201,7 @@ final class Derivation {
 
     private void recall(Object source, List<Table> known) {
         add(source, known);
-        if (source instanceof Tie tie) {
+        if (source instanceof BinaryRelationship tie) {
             known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
         } else {
             int own = PhysicalNames.isAmongOthers(design, (Entity) source) ? 0 : 1;
@@ -262,7 +263,7 @@ final class Derivation {
     }
 
     /** Empty when an end has no key. */
-    private List<Table> joinTable(Tie tie) {
+    private List<Table> joinTable(BinaryRelationship tie) {
         if (keys.of(tie.from()).isEmpty() || keys.of(tie.to()).isEmpty()) {
             return List.of();
         }

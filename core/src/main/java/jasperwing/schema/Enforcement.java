@@ -6,10 +6,10 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import java.util.Optional;
@@ -57,7 +57,8 @@ public enum Enforcement {
     /** How a role refers to one of its targets. */
     public static Enforcement of(Design design, Role role, String target) {
         Enforcement byKey = of(design, target);
-        boolean loose = role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID;
+        boolean loose = role.relationship() instanceof PolymorphicRelationship oneOf
+                && oneOf.kept() == PolymorphicMapping.KIND_AND_ID;
         return loose && byKey != OUTSIDE ? KIND_AND_ID : byKey;
     }
 
@@ -74,7 +75,7 @@ public enum Enforcement {
      * Whether a check holds that of a one-of kept as a column for each no more than one is filled: not every database takes a check on columns
      * that a foreign key sets to null.
      */
-    public static boolean checksOneFilled(Dialect dialect, OneOf oneOf) {
+    public static boolean checksOneFilled(Dialect dialect, PolymorphicRelationship oneOf) {
         return dialect.checksEmptied() || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY);
     }
 

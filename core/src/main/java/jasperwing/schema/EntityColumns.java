@@ -3,17 +3,17 @@ package jasperwing.schema;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Indexing;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
@@ -212,8 +212,8 @@ final class EntityColumns {
     }
 
     private void role(Role role) {
-        if (role.relationship() instanceof OneOf oneOf) {
-            if (oneOf.kept() == Keeping.KIND_AND_ID) {
+        if (role.relationship() instanceof PolymorphicRelationship oneOf) {
+            if (oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
                 kindAndId(role);
             } else {
                 columnEach(role);
@@ -313,7 +313,8 @@ final class EntityColumns {
         if (!role.unique()) {
             return;
         }
-        if (role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.COLUMN_EACH) {
+        if (role.relationship() instanceof PolymorphicRelationship oneOf
+                && oneOf.kept() == PolymorphicMapping.COLUMN_EACH) {
             draft.columnsOf(role.name()).forEach(c -> draft.unique(List.of(c)));
         } else {
             draft.unique(draft.columnsOf(role.name()));
@@ -362,7 +363,7 @@ final class EntityColumns {
         keys.rolesOf(entity.name()).stream()
                 .map(Role::relationship)
                 .distinct()
-                .filter(r -> r instanceof Tie t && t.via().equals(entity.name()))
+                .filter(r -> r instanceof BinaryRelationship t && t.via().equals(entity.name()))
                 .map(r -> keys.rolesOf(entity.name()).stream()
                         .filter(role -> role.relationship() == r)
                         .map(Role::name)

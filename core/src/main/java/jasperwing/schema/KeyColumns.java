@@ -1,11 +1,11 @@
 package jasperwing.schema;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
@@ -60,7 +60,8 @@ final class KeyColumns {
             return entity.key().names();
         }
         return rolesOf(entity.name()).stream()
-                .filter(r -> r.relationship() instanceof Tie t && t.via().equals(entity.name()))
+                .filter(r -> r.relationship() instanceof BinaryRelationship t
+                        && t.via().equals(entity.name()))
                 .map(Role::name)
                 .limit(2)
                 .toList();
@@ -107,7 +108,7 @@ final class KeyColumns {
                             member));
         }
         return rolesOf(entity.name()).stream()
-                .filter(r -> r.name().equals(member) && !(r.relationship() instanceof OneOf))
+                .filter(r -> r.name().equals(member) && !(r.relationship() instanceof PolymorphicRelationship))
                 .findFirst()
                 .map(this::columns)
                 .orElse(List.of());

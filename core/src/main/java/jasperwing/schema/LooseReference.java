@@ -3,8 +3,8 @@ package jasperwing.schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -56,7 +56,8 @@ public record LooseReference(
     public static List<LooseReference> all(Design design, Schema schema) {
         List<LooseReference> all = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+            if (relationship instanceof PolymorphicRelationship oneOf
+                    && oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
                 all.addAll(ofKindAndId(design, schema, oneOf));
             }
         }
@@ -66,7 +67,7 @@ public record LooseReference(
 
     /** Those of one relationship; none where foreign keys hold all of it. */
     public static List<LooseReference> of(Design design, Schema schema, Relationship relationship) {
-        if (relationship instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+        if (relationship instanceof PolymorphicRelationship oneOf && oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
             return ofKindAndId(design, schema, oneOf);
         }
         Stream<Table> holders = relationship.match(
@@ -89,7 +90,7 @@ public record LooseReference(
         return schema.tablesOf(design, entity).stream().flatMap(t -> schema.named(t.name()).stream());
     }
 
-    private static List<LooseReference> ofKindAndId(Design design, Schema schema, OneOf oneOf) {
+    private static List<LooseReference> ofKindAndId(Design design, Schema schema, PolymorphicRelationship oneOf) {
         List<LooseReference> found = new ArrayList<>();
         for (Table holder : schema.tablesOf(design, oneOf.from())) {
             List<String> columns = holder.columnsOf(Roles.forward(oneOf)).stream()
@@ -102,7 +103,8 @@ public record LooseReference(
         return found;
     }
 
-    private static LooseReference ofKindAndId(Design design, Schema schema, OneOf oneOf, Table holder) {
+    private static LooseReference ofKindAndId(
+            Design design, Schema schema, PolymorphicRelationship oneOf, Table holder) {
         List<Column> columns = holder.columnsOf(Roles.forward(oneOf));
         List<Place> places = new ArrayList<>();
         List<String> unchecked = new ArrayList<>();

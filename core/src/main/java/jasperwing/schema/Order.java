@@ -1,7 +1,7 @@
 package jasperwing.schema;
 
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Role;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -179,7 +179,9 @@ public record Order(List<List<Table>> steps, List<ForeignKey> late) {
             Map<Role, Boolean> oneOfs = new HashMap<>();
             for (ForeignKey key : table.foreignKeys()) {
                 boolean reached = !key.enforced() || key.late() || there.contains(key.target());
-                if (key.role().filter(r -> r.relationship() instanceof OneOf).isPresent()) {
+                if (key.role()
+                        .filter(r -> r.relationship() instanceof PolymorphicRelationship)
+                        .isPresent()) {
                     oneOfs.merge(key.role().orElseThrow(), reached, Boolean::logicalOr);
                 } else if (!reached && isRequired(table, key) && !key.target().equals(table.name())) {
                     return false;

@@ -2,11 +2,11 @@ package jasperwing.schema;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.KindsKept;
-import jasperwing.model.Tie;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
@@ -77,13 +77,13 @@ public final class PhysicalNames {
         return first.ofEnums().get(name);
     }
 
-    String joinTable(Tie tie) {
+    String joinTable(BinaryRelationship tie) {
         String one = Words.snake(Plurals.singular(tie.from()));
         return tables.take(orElse(one, "entity") + "_" + orElse(manyOf(tie), "others"));
     }
 
     /** The role where it is a plural, as in {@code authors}; else the role and what it leads to, as in {@code cited_items}. */
-    private static String manyOf(Tie tie) {
+    private static String manyOf(BinaryRelationship tie) {
         String role = Words.snake(Roles.forward(tie));
         String one = Words.snake(Plurals.singular(tie.to()));
         if (role.isEmpty()

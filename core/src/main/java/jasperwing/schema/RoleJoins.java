@@ -1,8 +1,8 @@
 package jasperwing.schema;
 
 import jasperwing.dialect.Dialect;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -155,7 +155,7 @@ public final class RoleJoins {
     /** A kind and an id are compared as text where the keys of the kinds differ. */
     private Optional<String> kindAndId(Aliased holder, Aliased target, Role role, String entity) {
         List<Column> columns = holder.table().columnsOf(role.name());
-        if (!(role.relationship() instanceof OneOf)
+        if (!(role.relationship() instanceof PolymorphicRelationship)
                 || columns.size() != 2
                 || target.table().primaryKey().size() != 1) {
             return Optional.empty();
@@ -171,7 +171,7 @@ public final class RoleJoins {
                 + (alike ? key : "cast(" + key + " as " + dialect.textCast() + ")"));
     }
 
-    private List<Joined> pairs(Aliased here, Aliased there, Tie tie, boolean forward) {
+    private List<Joined> pairs(Aliased here, Aliased there, BinaryRelationship tie, boolean forward) {
         return schema.joinTable(tie)
                 .map(t -> between(
                         here,
@@ -182,7 +182,7 @@ public final class RoleJoins {
                 .orElse(List.of());
     }
 
-    private List<Joined> link(Aliased here, Aliased there, Tie tie, boolean forward) {
+    private List<Joined> link(Aliased here, Aliased there, BinaryRelationship tie, boolean forward) {
         List<Role> roles = Roles.of(tie);
         return schema.table(tie.via())
                 .filter(t -> roles.stream().allMatch(r -> t.foreignKeysOf(r).size() == 1))

@@ -1,9 +1,9 @@
 package jasperwing.schema;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Family;
-import jasperwing.model.Tie;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
 import java.util.HashMap;
@@ -21,7 +21,7 @@ public final class Schema {
     private final List<View> views;
     private final List<KindsView> kindsViews;
     private final Map<String, Table> byEntity;
-    private final Map<Tie, Table> byTie = new HashMap<>();
+    private final Map<BinaryRelationship, Table> byTie = new HashMap<>();
     private final Map<List<String>, Table> byList = new HashMap<>();
     private volatile Map<String, Table> byName;
     private volatile Map<String, String> keyNames;
@@ -145,7 +145,7 @@ public final class Schema {
                 .orElse(t));
     }
 
-    public Optional<Table> joinTable(Tie tie) {
+    public Optional<Table> joinTable(BinaryRelationship tie) {
         return Optional.ofNullable(byTie.get(tie));
     }
 

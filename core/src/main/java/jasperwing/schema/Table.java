@@ -1,7 +1,7 @@
 package jasperwing.schema;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.EnumType;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +62,7 @@ public record Table(
         }
 
         /** The pairs of a plain many-to-many. */
-        record OfJoin(Tie tie) implements Source {
+        record OfJoin(BinaryRelationship tie) implements Source {
             @Override
             public <R> R match(
                     Function<OfEntity, R> entity,

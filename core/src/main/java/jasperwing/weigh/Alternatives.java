@@ -2,12 +2,12 @@ package jasperwing.weigh;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import java.util.List;
 import java.util.Optional;
 
@@ -51,7 +51,7 @@ public record Alternatives(String title, String about, List<String> questions, L
                 tie -> ofTie(design, dialect, tie), oneOf -> Optional.of(new OneOfs(design, dialect, oneOf).weigh()));
     }
 
-    private static Optional<Alternatives> ofTie(Design design, Dialect dialect, Tie tie) {
+    private static Optional<Alternatives> ofTie(Design design, Dialect dialect, BinaryRelationship tie) {
         return switch (tie.shape()) {
             case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, tie).weigh());
             case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, tie).weigh());

@@ -4,9 +4,9 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.model.Tie;
 import jasperwing.moves.OwnKey;
 import jasperwing.moves.Relink;
 import jasperwing.naming.FreeName;
@@ -26,12 +26,12 @@ import java.util.Set;
 final class ManyToManys {
     private final Design design;
     private final Dialect dialect;
-    private final Tie tie;
+    private final BinaryRelationship tie;
     private final String link;
     private final String read;
     private final String write;
 
-    ManyToManys(Design design, Dialect dialect, Tie tie) {
+    ManyToManys(Design design, Dialect dialect, BinaryRelationship tie) {
         this.design = design;
         this.dialect = dialect;
         this.tie = tie;
@@ -153,7 +153,7 @@ final class ManyToManys {
     /** The foreign keys of the link to both ends. */
     private List<ForeignKey> ends(Tables tables, Table table) {
         return tables.design().relationships().stream()
-                .filter(r -> r instanceof Tie t && t.via().equals(link))
+                .filter(r -> r instanceof BinaryRelationship t && t.via().equals(link))
                 .findFirst()
                 .map(r -> tables.keysOf(table, r))
                 .orElse(List.of());

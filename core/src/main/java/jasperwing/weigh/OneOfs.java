@@ -10,8 +10,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.moves.SharedParent;
@@ -38,12 +38,12 @@ import java.util.stream.Collectors;
 final class OneOfs {
     private final Design design;
     private final Dialect dialect;
-    private final OneOf oneOf;
+    private final PolymorphicRelationship oneOf;
     private final String subject;
     private final String read;
     private final String write;
 
-    OneOfs(Design design, Dialect dialect, OneOf oneOf) {
+    OneOfs(Design design, Dialect dialect, PolymorphicRelationship oneOf) {
         this.design = design;
         this.dialect = dialect;
         this.oneOf = oneOf;
@@ -57,8 +57,8 @@ final class OneOfs {
         String role = Roles.forward(oneOf);
         String parent = FreeName.of(design, oneOf.from() + Words.pascal(role));
         List<Plan> plans = List.of(
-                keeping("A column for each", Keeping.COLUMN_EACH, this::columns),
-                keeping("A kind and an id", Keeping.KIND_AND_ID, this::kindAndId),
+                keeping("A column for each", PolymorphicMapping.COLUMN_EACH, this::columns),
+                keeping("A kind and an id", PolymorphicMapping.KIND_AND_ID, this::kindAndId),
                 Plan.move(design, "A table for each", new TableForEach(oneOf), this::tables, this::copied),
                 Plan.move(
                         design,
@@ -75,18 +75,18 @@ final class OneOfs {
                 new Ways(design, dialect, ends, Set.copyOf(oneOf.subjects())).of(plans));
     }
 
-    private Plan keeping(String title, Keeping keeping, Plan.Facts facts) {
+    private Plan keeping(String title, PolymorphicMapping keeping, Plan.Facts facts) {
         return oneOf.kept() == keeping
                 ? Plan.now(title, facts, this::kept)
                 : Plan.edit(title, keep(oneOf, keeping), facts, this::kept);
     }
 
-    private static Edit keep(OneOf one, Keeping keeping) {
+    private static Edit keep(PolymorphicRelationship one, PolymorphicMapping keeping) {
         return RelationshipEdits.replace(one, kept(one, keeping));
     }
 
     /** The same where it is kept so already, be it said or not. */
-    private static OneOf kept(OneOf one, Keeping keeping) {
+    private static PolymorphicRelationship kept(PolymorphicRelationship one, PolymorphicMapping keeping) {
         return one.kept() == keeping ? one : one.withKeeping(keeping);
     }
 
@@ -102,7 +102,7 @@ final class OneOfs {
     }
 
     private boolean isOurs(Relationship relationship) {
-        return relationship instanceof OneOf o
+        return relationship instanceof PolymorphicRelationship o
                 && o.from().equals(oneOf.from())
                 && o.forward().equals(oneOf.forward());
     }
@@ -121,7 +121,7 @@ final class OneOfs {
     }
 
     private List<Fact> columns(Tables now, Tables then) {
-        OneOf kept = kept(oneOf, Keeping.COLUMN_EACH);
+        PolymorphicRelationship kept = kept(oneOf, PolymorphicMapping.COLUMN_EACH);
         String all = oneOf.forward().must() ? "exactly one" : "at most one";
         return List.of(
                 SchemaFacts.enforced(keys(then, kept)),
@@ -132,11 +132,11 @@ final class OneOfs {
                                 + " takes none on columns a delete sets to null"),
                 SchemaFacts.joins(kept(then).get(read)),
                 cost("all but one of " + Words.count(keys(then, kept).size(), "reference") + " are null"),
-                subject(now, one -> keep(one, Keeping.COLUMN_EACH)));
+                subject(now, one -> keep(one, PolymorphicMapping.COLUMN_EACH)));
     }
 
     /** One for each subject. */
-    private static List<ForeignKey> keys(Tables tables, OneOf kept) {
+    private static List<ForeignKey> keys(Tables tables, PolymorphicRelationship kept) {
         return tables.keysOf(tables.table(kept.from()), kept);
     }
 
@@ -149,7 +149,7 @@ final class OneOfs {
         if (table.isIndexed(columns)) {
             facts.add(good("1 index finds by any subject"));
         }
-        facts.add(subject(now, one -> keep(one, Keeping.KIND_AND_ID)));
+        facts.add(subject(now, one -> keep(one, PolymorphicMapping.KIND_AND_ID)));
         if (!KeyTypes.alike(design, oneOf.subjects())) {
             facts.add(lack("the subjects are keyed differently: ids are compared as text"));
         }
@@ -159,11 +159,11 @@ final class OneOfs {
     }
 
     /** What one more subject adds, when it is keyed like the first. */
-    private Fact subject(Tables now, Function<OneOf, Edit> edit) {
+    private Fact subject(Tables now, Function<PolymorphicRelationship, Edit> edit) {
         String name = FreeName.of(now.design(), "Subject");
         List<String> subjects = new ArrayList<>(oneOf.subjects());
         subjects.add(name);
-        OneOf more = oneOf.withSubjects(subjects);
+        PolymorphicRelationship more = oneOf.withSubjects(subjects);
         List<Entity> entities = new ArrayList<>(now.design().entities());
         entities.add(keyedLikeFirst(now.design(), name));
         Design before = now.design().withEntities(entities);

@@ -5,9 +5,9 @@ import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.moves.Fold;
 import jasperwing.moves.OwnKey;
 import jasperwing.moves.Reverse;
@@ -28,13 +28,13 @@ import java.util.Optional;
 final class OneToOnes {
     private final Design design;
     private final Dialect dialect;
-    private final Tie tie;
+    private final BinaryRelationship tie;
     private final String holder;
     private final String parent;
     private final String read;
     private final String write;
 
-    OneToOnes(Design design, Dialect dialect, Tie tie) {
+    OneToOnes(Design design, Dialect dialect, BinaryRelationship tie) {
         this.design = design;
         this.dialect = dialect;
         this.tie = tie;
@@ -122,7 +122,7 @@ final class OneToOnes {
 
     /** Whether it is the relationship itself, which a move may have turned round. */
     private boolean isOurs(Relationship relationship) {
-        return relationship instanceof Tie t
+        return relationship instanceof BinaryRelationship t
                 && t.from().equals(tie.from())
                 && t.to().equals(tie.to())
                 && t.forward().equals(tie.forward());

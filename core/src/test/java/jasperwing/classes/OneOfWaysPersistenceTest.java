@@ -11,7 +11,7 @@ import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.moves.Move;
@@ -48,7 +48,8 @@ class OneOfWaysPersistenceTest {
             "each Note must be about one of Dive, Specimen as subject, which may have many Note as notes");
 
     private static final Attribute SINCE = Attribute.of("since", Type.of(Scalar.INT));
-    private static final OneOf ONE_OF = (OneOf) DESIGN.relationships().get(0);
+    private static final PolymorphicRelationship ONE_OF =
+            (PolymorphicRelationship) DESIGN.relationships().get(0);
 
     @TempDir
     Path folder;

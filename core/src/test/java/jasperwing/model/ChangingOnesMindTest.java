@@ -48,8 +48,8 @@ class ChangingOnesMindTest {
                 .isSameAs(demo);
     }
 
-    private Tie keywords() {
-        return (Tie) demo.relationships().stream()
+    private BinaryRelationship keywords() {
+        return (BinaryRelationship) demo.relationships().stream()
                 .filter(r -> r.mentions("Keyword"))
                 .findFirst()
                 .orElseThrow();
@@ -57,7 +57,7 @@ class ChangingOnesMindTest {
 
     @Test
     void aPlainManyToManyGetsALinkEntityAndGivesItUpAgain() {
-        Tie plain = keywords();
+        BinaryRelationship plain = keywords();
         Design linked =
                 RelationshipEdits.restate(plain, plain.withVia("Tagging")).on(demo);
         assertThat(linked.isLink("Tagging")).isTrue();
@@ -69,7 +69,7 @@ class ChangingOnesMindTest {
 
     @Test
     void aLinkEntityOfATakenNameIsNumberedAndOneWithThingsOfItsOwnStays() {
-        Tie plain = keywords();
+        BinaryRelationship plain = keywords();
         Design numbered =
                 RelationshipEdits.restate(plain, plain.withVia("Dive")).on(demo);
         assertThat(numbered.entity("Dive2")).isPresent();

@@ -62,7 +62,8 @@ class EditsTest {
     void removingAnEntityRemovesItsRelationshipsAndItsMentions() {
         Design after = EntityEdits.remove("Site").on(design);
         assertThat(after.relationships()).hasSize(2);
-        OneOf about = (OneOf) after.relationships().get(1);
+        PolymorphicRelationship about =
+                (PolymorphicRelationship) after.relationships().get(1);
         assertThat(about.subjects()).containsExactly("Dive");
         assertThat(after.sheets().get(0).entities()).containsExactly("Dive");
         assertThat(after.places()).extracting(Place::entity).containsOnly("Dive");
@@ -71,7 +72,8 @@ class EditsTest {
     @Test
     void removingALinkLeavesAPlainManyToManyAndRemovingEverySubjectRemovesTheOneOf() {
         Design after = EntityEdits.remove("Assignment").on(design);
-        assertThat(((Tie) after.relationships().get(1)).shape()).isEqualTo(Tie.Shape.MANY_TO_MANY);
+        assertThat(((BinaryRelationship) after.relationships().get(1)).shape())
+                .isEqualTo(BinaryRelationship.Shape.MANY_TO_MANY);
         Design bare =
                 EntityEdits.remove("Dive").then(EntityEdits.remove("Site")).on(design);
         assertThat(bare.relationships()).isEmpty();
@@ -156,8 +158,9 @@ class EditsTest {
 
     @Test
     void aFurtherSubjectMakesAOneOfAndKnownOnesOrManyMakeNone() {
-        Tie tie = (Tie) design.relationships().get(0);
-        OneOf oneOf = (OneOf) RelationshipEdits.withSubject(tie, "Diver").orElseThrow();
+        BinaryRelationship tie = (BinaryRelationship) design.relationships().get(0);
+        PolymorphicRelationship oneOf = (PolymorphicRelationship)
+                RelationshipEdits.withSubject(tie, "Diver").orElseThrow();
         assertThat(oneOf.subjects()).containsExactly("Site", "Diver");
         assertThat(oneOf.forward()).isEqualTo(tie.forward());
         assertThat(RelationshipEdits.withSubject(oneOf, "Note"))
@@ -207,14 +210,14 @@ class EditsTest {
 
     @Test
     void aLinkIsLetGoWhenAnEndBecomesOne() {
-        Tie linked = tie("each Dive may have many Diver via Duty, which may have many Dive");
+        BinaryRelationship linked = tie("each Dive may have many Diver via Duty, which may have many Dive");
         assertThat(linked.withForward(linked.forward().withMany(false)).via()).isEmpty();
         assertThat(linked.withBack(linked.back().map(b -> b.withMust(true))).via())
                 .isEqualTo("Duty");
         assertThat(linked.withBack(Optional.empty()).via()).isEqualTo("Duty");
     }
 
-    private static Tie tie(String sentence) {
-        return (Tie) Notation.sentence(sentence).value().orElseThrow();
+    private static BinaryRelationship tie(String sentence) {
+        return (BinaryRelationship) Notation.sentence(sentence).value().orElseThrow();
     }
 }

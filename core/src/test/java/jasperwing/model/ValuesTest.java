@@ -53,14 +53,15 @@ class ValuesTest {
         assertThatIllegalArgumentException().isThrownBy(() -> oneOf(List.of("A"), MANY));
     }
 
-    private static OneOf oneOf(List<String> subjects, Reading reading) {
-        return new OneOf("Note", subjects, reading, Optional.empty(), Optional.empty(), List.of(), Notes.NONE);
+    private static PolymorphicRelationship oneOf(List<String> subjects, Reading reading) {
+        return new PolymorphicRelationship(
+                "Note", subjects, reading, Optional.empty(), Optional.empty(), List.of(), Notes.NONE);
     }
 
     @Test
     void linksNeedManyAtBothEnds() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Tie("A", "B", "L", ONE, Optional.of(MANY), List.of(), Notes.NONE))
+                .isThrownBy(() -> new BinaryRelationship("A", "B", "L", ONE, Optional.of(MANY), List.of(), Notes.NONE))
                 .withMessageContaining("'L'");
     }
 

@@ -7,10 +7,10 @@ import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Column;
@@ -151,7 +151,9 @@ class GroupMovesTest {
 
     @Test
     void anEntityForEachSubjectKeepsRulesAndOtherRelationships() {
-        Design made = new TableForEach((OneOf) design.relationships().get(0)).on(design);
+        Design made = new TableForEach(
+                        (PolymorphicRelationship) design.relationships().get(0))
+                .on(design);
         assertThat(Notation.print(made))
                 .contains(
                         "each BuoyNote must be about one Buoy as buoy, which may have many BuoyNote as notes\n"
@@ -179,7 +181,7 @@ class GroupMovesTest {
         assertThat(Notation.print(made))
                 .contains("  id          serial         key\n", "  unique (dive, diver, part)\n");
         assertThat(new OwnKey("Turn").hindrance(made)).isPresent();
-        Tie tie = (Tie) linked.relationships().get(0);
+        BinaryRelationship tie = (BinaryRelationship) linked.relationships().get(0);
         assertThat(new ShareKey(tie).hindrance(linked)).contains("Only a one-to-one can share its key.");
     }
 

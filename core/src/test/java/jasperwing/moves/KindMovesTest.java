@@ -12,11 +12,11 @@ import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.KindEdits;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
 import jasperwing.schema.Schema;
@@ -102,7 +102,8 @@ class KindMovesTest {
         assertThat(point.hindrance(before)).isEmpty();
         Design pointing = point.on(before);
         assertThat(pointing.parent(kind.name())).isEmpty();
-        Tie tie = (Tie) pointing.relationships().get(pointing.relationships().size() - 1);
+        BinaryRelationship tie = (BinaryRelationship)
+                pointing.relationships().get(pointing.relationships().size() - 1);
         Design back = new OneToOneToKind(tie).on(pointing);
         String parent = before.parent(kind.name()).orElseThrow().name();
         boolean last = before.kinds(parent).size() == 1;

@@ -9,12 +9,12 @@ import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.History;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import jasperwing.schema.Schema;
@@ -136,7 +136,8 @@ class MovesPropertyTest {
                 new SplitOff(entity.name(), run.stream().map(Attribute::name).toList(), "Details", false);
         Assume.that(split.hindrance(before).isEmpty());
         Design apart = split.on(before);
-        Tie tie = (Tie) apart.relationships().get(apart.relationships().size() - 1);
+        BinaryRelationship tie = (BinaryRelationship)
+                apart.relationships().get(apart.relationships().size() - 1);
         assertThat(Notation.print(new Fold(tie, from).on(apart))).isEqualTo(Notation.print(before));
     }
 
@@ -157,7 +158,7 @@ class MovesPropertyTest {
                 Move split = new SplitOff(entity.name(), List.of(one.name()), "Details", false);
                 if (split.hindrance(before).isEmpty()) {
                     Design apart = split.on(before);
-                    Tie tie = (Tie)
+                    BinaryRelationship tie = (BinaryRelationship)
                             apart.relationships().get(apart.relationships().size() - 1);
                     Fold fold = new Fold(tie, i);
                     if (LostFacts.of(before, apart).isEmpty()
@@ -178,12 +179,18 @@ class MovesPropertyTest {
     void reversingTwiceAndLinkingAndUnlinkingGiveBackTheDesign(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Design before = SoundDesigns.of(seed);
         for (int i = 0; i < before.relationships().size(); i++) {
-            if (before.relationships().get(i) instanceof Tie tie) {
+            if (before.relationships().get(i) instanceof BinaryRelationship tie) {
                 Design turned = new Reverse(tie).on(before);
-                assertThat(new Reverse((Tie) turned.relationships().get(i)).on(turned))
+                assertThat(new Reverse((BinaryRelationship)
+                                        turned.relationships().get(i))
+                                .on(turned))
                         .isEqualTo(before);
                 Design linked = new Relink(tie, "Between").on(before);
-                assertThat(new Relink((Tie) linked.relationships().get(i), "").on(linked))
+                assertThat(new Relink(
+                                        (BinaryRelationship)
+                                                linked.relationships().get(i),
+                                        "")
+                                .on(linked))
                         .isEqualTo(before);
             }
         }

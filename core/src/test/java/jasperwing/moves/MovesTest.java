@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.dialect.Dialects;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.DeleteEffect;
 import jasperwing.schema.ForeignKey;
@@ -66,8 +66,8 @@ class MovesTest {
         assertThat(move.on(design)).isSameAs(design);
     }
 
-    private Tie tie(int index) {
-        return (Tie) design.relationships().get(index);
+    private BinaryRelationship tie(int index) {
+        return (BinaryRelationship) design.relationships().get(index);
     }
 
     @Test
@@ -116,7 +116,7 @@ class MovesTest {
     @Test
     void reversingChangesWhoHoldsTheKeyAndNotWhatIsSaid() {
         Design once = new Reverse(tie(1)).on(design);
-        Tie turned = (Tie) once.relationships().get(1);
+        BinaryRelationship turned = (BinaryRelationship) once.relationships().get(1);
         assertThat(turned.holder()).isEqualTo("Dive");
         assertThat(turned.forward()).isEqualTo(tie(1).forward());
         assertThat(turned.back()).isEqualTo(tie(1).back());
@@ -206,7 +206,7 @@ class MovesTest {
     @Test
     void aPlainManyToManyIsGivenAnEntityAndMadePlainAgain() {
         Design linked = new Relink(tie(2), "Shot").on(design);
-        Tie through = (Tie) linked.relationships().get(2);
+        BinaryRelationship through = (BinaryRelationship) linked.relationships().get(2);
         assertThat(through.via()).isEqualTo("Shot");
         assertThat(new Relink(through, "").on(linked)).isEqualTo(design);
     }

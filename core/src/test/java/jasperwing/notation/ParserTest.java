@@ -2,10 +2,10 @@ package jasperwing.notation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.PolymorphicRelationship;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,7 +73,9 @@ class ParserTest {
         assertThat(parsed.value().entity("Dive").orElseThrow().attributes())
                 .extracting(a -> a.name())
                 .containsExactly("id", "note");
-        assertThat(((Tie) parsed.value().relationships().get(0)).forward().verb())
+        assertThat(((BinaryRelationship) parsed.value().relationships().get(0))
+                        .forward()
+                        .verb())
                 .isEqualTo("belong");
     }
 
@@ -138,7 +140,8 @@ class ParserTest {
         Parsed<Design> parsed = Notation.parse(
                 "design \"Odd\"\nentity `of`\n  unique int unique\neach `of` may have one of `of`, `one two` as `which`\n");
         assertThat(parsed.problems()).isEmpty();
-        OneOf oneOf = (OneOf) parsed.value().relationships().get(0);
+        PolymorphicRelationship oneOf =
+                (PolymorphicRelationship) parsed.value().relationships().get(0);
         assertThat(oneOf.subjects()).containsExactly("of", "one two");
         assertThat(parsed.value().entities().get(0).attributes().get(0).unique())
                 .isTrue();
@@ -154,9 +157,9 @@ class ParserTest {
                 "each Dive may have one Log, which must be of one Dive | ONE_TO_ONE",
                 "each Dive may have many Diver as crew via Duty, which may have many Dive | LINKED"
             })
-    void shapesFollowFromBothReadings(String sentence, Tie.Shape shape) {
+    void shapesFollowFromBothReadings(String sentence, BinaryRelationship.Shape shape) {
         assertThat(Notation.sentence(sentence).value())
-                .map(r -> ((Tie) r).shape())
+                .map(r -> ((BinaryRelationship) r).shape())
                 .contains(shape);
     }
 

@@ -3,10 +3,10 @@ package jasperwing.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,8 +40,10 @@ class ReadingsTest {
     @Test
     void choosingAWordGivesTheRelationshipWithThatWord() {
         assertThat(chosen(Slot.MUST, "").forward().must()).isFalse();
-        assertThat(((Tie) chosen(Slot.BACK_COUNT, "")).shape()).isEqualTo(Tie.Shape.ONE_TO_ONE);
-        assertThat(((Tie) chosen(Slot.COUNT, "")).shape()).isEqualTo(Tie.Shape.MANY_TO_MANY);
+        assertThat(((BinaryRelationship) chosen(Slot.BACK_COUNT, "")).shape())
+                .isEqualTo(BinaryRelationship.Shape.ONE_TO_ONE);
+        assertThat(((BinaryRelationship) chosen(Slot.COUNT, "")).shape())
+                .isEqualTo(BinaryRelationship.Shape.MANY_TO_MANY);
         Phrase deleting = new Phrase("is refused", Slot.DELETE, "Expedition");
         assertThat(Readings.options(Samples.demo(), dives, deleting))
                 .extracting(o -> o.result().onDelete("Expedition"))

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
 import jasperwing.dialect.Dialects;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Schema;
 import jasperwing.schema.Table;
@@ -70,9 +70,9 @@ class RelationshipReversalTest {
         Design design = WideDesigns.of(seed);
         for (Relationship relationship : design.relationships()) {
             Optional<Relationship> other = RelationshipReversal.fromOtherEnd(relationship);
-            boolean plain = relationship instanceof Tie tie
-                    && tie.shape() != Tie.Shape.MANY_TO_MANY
-                    && tie.shape() != Tie.Shape.LINKED
+            boolean plain = relationship instanceof BinaryRelationship tie
+                    && tie.shape() != BinaryRelationship.Shape.MANY_TO_MANY
+                    && tie.shape() != BinaryRelationship.Shape.LINKED
                     && !tie.isSelf();
             if (other.isPresent() && plain) {
                 assertThat(RelationshipReversal.fromOtherEnd(other.get())).contains(relationship);

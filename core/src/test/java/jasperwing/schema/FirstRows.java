@@ -7,10 +7,10 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Literal;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
@@ -221,8 +221,9 @@ public final class FirstRows {
         Map<Role, Boolean> chosen = new HashMap<>();
         for (ForeignKey key : table.foreignKeys()) {
             Map<String, String> target = isOf(key, wanted) ? target(key, wanted).orElse(null) : null;
-            boolean oneOf =
-                    key.role().filter(r -> r.relationship() instanceof OneOf).isPresent();
+            boolean oneOf = key.role()
+                    .filter(r -> r.relationship() instanceof PolymorphicRelationship)
+                    .isPresent();
             boolean first = !oneOf || chosen.get(key.role().orElseThrow()) == null;
             if (key.enforced() && target != null && first && isFree(key, target)) {
                 key.role().ifPresent(r -> chosen.put(r, true));
@@ -236,7 +237,7 @@ public final class FirstRows {
         }
         for (ForeignKey key : table.foreignKeys()) {
             boolean oneOf = key.role()
-                    .filter(r -> r.relationship() instanceof OneOf && r.must())
+                    .filter(r -> r.relationship() instanceof PolymorphicRelationship && r.must())
                     .isPresent();
             if (oneOf
                     && isOf(key, wanted)
@@ -276,7 +277,8 @@ public final class FirstRows {
 
     private void looseReferences(Table table, String owner, String entity, Map<String, String> values) {
         for (Role role : Roles.heldBy(design, entity)) {
-            if (role.relationship() instanceof OneOf oneOf && oneOf.kept() == Keeping.KIND_AND_ID) {
+            if (role.relationship() instanceof PolymorphicRelationship oneOf
+                    && oneOf.kept() == PolymorphicMapping.KIND_AND_ID) {
                 List<Column> both = columnsOf(table, owner, role.name());
                 if (both.isEmpty()) {
                     continue;

@@ -3,7 +3,7 @@ package jasperwing.weigh;
 import jasperwing.Samples;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -160,8 +160,8 @@ class OneOfFactsTest {
     }
 
     private static Alternatives weighed(Design design, Dialect dialect) {
-        return Alternatives.ofRelationship(
-                        design, dialect, (OneOf) design.relationships().get(0))
+        return Alternatives.ofRelationship(design, dialect, (PolymorphicRelationship)
+                        design.relationships().get(0))
                 .orElseThrow();
     }
 

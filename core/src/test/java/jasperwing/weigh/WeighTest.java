@@ -7,10 +7,10 @@ import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.notation.Notation;
 import jasperwing.schema.Databases;
 import java.sql.Connection;
@@ -187,7 +187,7 @@ class WeighTest {
 
     @Test
     void aSwitchedRelationshipIsWeighedAgainFromThere() {
-        Tie sequence = (Tie) between("Specimen", "SequenceRecord");
+        BinaryRelationship sequence = (BinaryRelationship) between("Specimen", "SequenceRecord");
         Alternatives before =
                 Alternatives.ofRelationship(demo, Dialects.POSTGRESQL, sequence).orElseThrow();
         Design shared = way(before, "One key for both").edit().on(demo);
@@ -196,7 +196,7 @@ class WeighTest {
         assertThat(after.ways().stream().filter(Alternative::now))
                 .extracting(Alternative::title)
                 .containsExactly("One key for both");
-        OneOf notes = (OneOf) between("Note", "Dive");
+        PolymorphicRelationship notes = (PolymorphicRelationship) between("Note", "Dive");
         assertThat(Alternatives.ofRelationship(shared, Dialects.POSTGRESQL, notes).orElseThrow().ways().stream()
                         .filter(Alternative::now))
                 .extracting(Alternative::title)

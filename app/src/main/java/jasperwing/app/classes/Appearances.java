@@ -1,10 +1,10 @@
 package jasperwing.app.classes;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.model.Type;
 import jasperwing.schema.Check;
 import jasperwing.schema.Column;
@@ -92,7 +92,7 @@ final class Appearances {
                 }
             }
         }
-        if (relationship instanceof Tie tie) {
+        if (relationship instanceof BinaryRelationship tie) {
             schema.joinTable(tie).ifPresent(t -> lines.add("join table " + t.name()));
         }
         return lines;

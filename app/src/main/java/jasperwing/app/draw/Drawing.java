@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.arrange.Arrange;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.diagram.SceneCache;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -13,7 +14,6 @@ import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.picture.Typefaces;
 import java.util.HashSet;
@@ -68,9 +68,9 @@ final class Drawing {
      * The relationship a drag from one card to another states first: the one dragged from holds the key. Onto itself, it
      * makes a tree. When the role it would have is taken, another is found.
      */
-    static Tie tie(Design design, String from, String to) {
+    static BinaryRelationship tie(Design design, String from, String to) {
         if (from.equals(to)) {
-            return new Tie(
+            return new BinaryRelationship(
                     from,
                     to,
                     "",
@@ -79,7 +79,7 @@ final class Drawing {
                     List.of(),
                     Notes.NONE);
         }
-        Tie plain = new Tie(
+        BinaryRelationship plain = new BinaryRelationship(
                 from,
                 to,
                 "",
@@ -152,7 +152,7 @@ final class Drawing {
         return name;
     }
 
-    static Edit relate(Tie tie) {
+    static Edit relate(BinaryRelationship tie) {
         return RelationshipEdits.add(tie);
     }
 }

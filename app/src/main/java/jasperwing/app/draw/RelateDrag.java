@@ -5,9 +5,9 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Hit;
 import jasperwing.diagram.Point;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.model.Tie;
 import jasperwing.reading.Readings;
 import jasperwing.say.Additions;
 import java.util.Optional;
@@ -53,7 +53,7 @@ final class RelateDrag implements Drag {
         says.relocate(Math.max(8, Math.min(at.x() + 18, sheet.getWidth() - 310)), at.y() + 22);
         Optional<String> over = target(at);
         String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
-        Tie tie = Drawing.tie(workspace.design(), from, target);
+        BinaryRelationship tie = Drawing.tie(workspace.design(), from, target);
         boolean another = !target.equals(saidFor);
         if (another || over.isEmpty()) {
             Design after = edit(tie, at).on(workspace.design());
@@ -65,7 +65,7 @@ final class RelateDrag implements Drag {
         }
     }
 
-    private void say(Tie tie, Design after) {
+    private void say(BinaryRelationship tie, Design after) {
         sentence.setText(Readings.text(Readings.from(workspace.design(), tie, from)));
         adds.setText(String.join("\n", Additions.of(workspace.design(), after)));
     }
@@ -82,7 +82,7 @@ final class RelateDrag implements Drag {
         return card.map(Card::entity).filter(e -> workspace.design().entity(e).isPresent());
     }
 
-    private Edit edit(Tie tie, Point at) {
+    private Edit edit(BinaryRelationship tie, Point at) {
         if (workspace.design().entity(tie.to()).isPresent()) {
             return Drawing.relate(tie);
         }
@@ -96,7 +96,7 @@ final class RelateDrag implements Drag {
         cancel();
         Optional<String> over = target(at);
         String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
-        Tie tie = Drawing.tie(workspace.design(), from, target);
+        BinaryRelationship tie = Drawing.tie(workspace.design(), from, target);
         workspace.edit(edit(tie, at), Selection.of(tie));
         if (over.isPresent()) {
             drawn.run();

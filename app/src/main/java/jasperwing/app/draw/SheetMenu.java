@@ -9,6 +9,7 @@ import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
 import jasperwing.model.AreaEdits;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -19,7 +20,6 @@ import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.reading.RelationshipReversal;
@@ -166,7 +166,7 @@ final class SheetMenu {
     }
 
     private void relate(String from, String to) {
-        Tie tie = Drawing.tie(workspace.design(), from, to);
+        BinaryRelationship tie = Drawing.tie(workspace.design(), from, to);
         workspace.edit(Drawing.relate(tie), Selection.of(tie));
         actions.sentence();
     }
@@ -233,8 +233,9 @@ final class SheetMenu {
     }
 
     private static boolean isOfPairs(Relationship relationship) {
-        return relationship instanceof Tie tie
-                && (tie.shape() == Tie.Shape.MANY_TO_MANY || tie.shape() == Tie.Shape.LINKED);
+        return relationship instanceof BinaryRelationship tie
+                && (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                        || tie.shape() == BinaryRelationship.Shape.LINKED);
     }
 
     private void restate(Relationship old, Relationship now) {

@@ -5,12 +5,12 @@ import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
 import jasperwing.findings.Level;
 import jasperwing.findings.Rule;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.reading.Readings;
@@ -98,7 +98,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Selection.of(entity), Optional.empty(), cells(table, key, because), key.target(), area(entity));
         }
 
-        private KeyRow ofJoin(Table table, ForeignKey key, Tie tie) {
+        private KeyRow ofJoin(Table table, ForeignKey key, BinaryRelationship tie) {
             return new KeyRow(
                     Selection.of(tie),
                     state(tie),
@@ -155,19 +155,21 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
 
         private static String because(Role role, String target) {
             Relationship relationship = role.relationship();
-            if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.LINKED) {
                 return "links " + target;
             }
-            boolean forward = relationship instanceof OneOf || relationship instanceof Tie tie && tie.fromHolds();
+            boolean forward = relationship instanceof PolymorphicRelationship
+                    || relationship instanceof BinaryRelationship tie && tie.fromHolds();
             Optional<Reading> reading = forward ? Optional.of(relationship.forward()) : relationship.back();
             return reading.map(r -> Readings.thirdPerson(r.verb()) + " " + target)
                     .orElse("of " + target);
         }
 
         void relationship(Relationship relationship) {
-            if (relationship instanceof OneOf oneOf) {
+            if (relationship instanceof PolymorphicRelationship oneOf) {
                 oneOf(oneOf);
-            } else if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.MANY_TO_MANY) {
+            } else if (relationship instanceof BinaryRelationship tie
+                    && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
                 projection
                         .schema()
                         .joinTable(tie)
@@ -185,12 +187,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                                         : "a set on " + tie.from())),
                                 tie.from(),
                                 area(tie.from()))));
-            } else if (relationship instanceof Tie tie && tie.shape() == Tie.Shape.LINKED) {
+            } else if (relationship instanceof BinaryRelationship tie
+                    && tie.shape() == BinaryRelationship.Shape.LINKED) {
                 projection.schema().table(tie.via()).ifPresent(t -> joins.add(link(tie, t)));
             }
         }
 
-        private KeyRow link(Tie tie, Table table) {
+        private KeyRow link(BinaryRelationship tie, Table table) {
             String carries = projection.design().entity(tie.via()).stream()
                     .map(Entity::attributes)
                     .flatMap(List::stream)
@@ -212,12 +215,12 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     area(tie.via()));
         }
 
-        private void oneOf(OneOf oneOf) {
+        private void oneOf(PolymorphicRelationship oneOf) {
             List<String> columns = projection.schema().table(oneOf.from()).stream()
                     .flatMap(t -> t.columnsOf(Roles.forward(oneOf)).stream())
                     .map(Column::name)
                     .toList();
-            boolean each = oneOf.kept() == Keeping.COLUMN_EACH;
+            boolean each = oneOf.kept() == PolymorphicMapping.COLUMN_EACH;
             Optional<Table> holder = projection.schema().table(oneOf.from());
             String types = columns.stream()
                     .flatMap(c -> holder.flatMap(t -> t.column(c)).stream())
@@ -248,7 +251,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     area(oneOf.from())));
         }
 
-        private String enforced(OneOf oneOf) {
+        private String enforced(PolymorphicRelationship oneOf) {
             Role role = Roles.of(oneOf).get(0);
             Optional<Enforcement> gap = oneOf.subjects().stream()
                     .map(s -> Enforcement.of(projection.design(), role, s))

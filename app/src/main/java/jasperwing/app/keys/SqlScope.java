@@ -1,8 +1,8 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.Tie;
 import jasperwing.schema.GuardTriggers;
 import jasperwing.schema.Schema;
 import jasperwing.schema.SqlScript;
@@ -69,7 +69,7 @@ record SqlScope(String words, Optional<String> table, boolean selected) {
                                         .anyMatch(role -> role.relationship().equals(r))
                                 || table.source() instanceof Table.Source.OfJoin j
                                         && j.tie().equals(r)
-                                || r instanceof Tie tie
+                                || r instanceof BinaryRelationship tie
                                         && schema.table(tie.via())
                                                 .filter(table::equals)
                                                 .isPresent());

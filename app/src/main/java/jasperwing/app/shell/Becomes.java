@@ -2,8 +2,8 @@ package jasperwing.app.shell;
 
 import jasperwing.classes.ClassDeclarations;
 import jasperwing.classes.GeneratedFile;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
@@ -57,7 +57,7 @@ final class Becomes {
         List<Node> boxes = new ArrayList<>();
         Set<String> concerned = new LinkedHashSet<>(relationship.targets());
         concerned.add(relationship.from());
-        if (relationship instanceof Tie tie) {
+        if (relationship instanceof BinaryRelationship tie) {
             concerned.add(tie.via());
         }
         for (GeneratedFile file : projection.files(concerned)) {

@@ -1,9 +1,9 @@
 package jasperwing.app.shell;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.Tie;
 import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
 import java.util.List;
@@ -66,13 +66,14 @@ final class RelationshipProperties {
                 "Checked at the end of a transaction",
                 relationship.checkedAtEnd(),
                 now -> changed(relationship.withCheckedAtEnd(now)));
-        if (!(relationship instanceof Tie tie) || tie.isSelf()) {
+        if (!(relationship instanceof BinaryRelationship tie) || tie.isSelf()) {
             return;
         }
         List<String> ends = List.of(tie.from(), tie.to());
-        if (tie.shape() == Tie.Shape.ONE_TO_ONE && tie.back().isPresent()) {
+        if (tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE && tie.back().isPresent()) {
             form.choice("holder", "Key held by", ends, tie.holder(), now -> changed(tie.withTurned(!tie.turned())));
-        } else if (tie.shape() == Tie.Shape.MANY_TO_MANY && tie.back().isPresent()) {
+        } else if (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                && tie.back().isPresent()) {
             form.choice("owner", "Owned by", ends, tie.from(), now -> RelationshipReversal.fromOtherEnd(tie)
                     .ifPresent(this::changed));
         }

@@ -1,8 +1,8 @@
 package jasperwing.app.shell;
 
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.model.Tie;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.schema.Column;
@@ -42,7 +42,7 @@ final class StoredAs {
 
     List<Node> relationship(Relationship relationship) {
         List<Node> nodes = new ArrayList<>();
-        if (relationship instanceof Tie tie) {
+        if (relationship instanceof BinaryRelationship tie) {
             projection.schema().joinTable(tie).ifPresent(t -> nodes.add(box(t, t.columns())));
         }
         List<Role> roles = Roles.of(relationship);

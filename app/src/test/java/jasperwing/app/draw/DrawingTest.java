@@ -6,9 +6,9 @@ import jasperwing.Samples;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
-import jasperwing.model.Tie;
 import org.junit.jupiter.api.Test;
 
 /** What gestures mean, as edits. */
@@ -39,16 +39,16 @@ class DrawingTest {
 
     @Test
     void aDragStatesThatTheFirstBelongsToTheSecond() {
-        Tie tie = Drawing.tie(design, "Dive", "Site");
+        BinaryRelationship tie = Drawing.tie(design, "Dive", "Site");
         assertThat(tie.holder()).isEqualTo("Dive");
         assertThat(tie.forward().must()).isTrue();
-        assertThat(tie.shape()).isEqualTo(Tie.Shape.ONE_TO_MANY);
+        assertThat(tie.shape()).isEqualTo(BinaryRelationship.Shape.ONE_TO_MANY);
     }
 
     @Test
     void drawingTheSameAgainGivesItARoleOfItsOwn() {
         Design once = Drawing.relate(Drawing.tie(design, "Dive", "Site")).on(design);
-        Tie again = Drawing.tie(once, "Dive", "Site");
+        BinaryRelationship again = Drawing.tie(once, "Dive", "Site");
         assertThat(again.forward().role()).isEqualTo("site2");
         Design twice = Drawing.relate(again).on(once);
         assertThat(Report.of(twice, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
@@ -57,7 +57,7 @@ class DrawingTest {
 
     @Test
     void aDragOntoItselfIsATreeWithAFirstRow() {
-        Tie tree = Drawing.tie(design, "Site", "Site");
+        BinaryRelationship tree = Drawing.tie(design, "Site", "Site");
         Design after = Drawing.relate(tree).on(design);
         assertThat(tree.forward().must()).isFalse();
         assertThat(Report.of(after, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();

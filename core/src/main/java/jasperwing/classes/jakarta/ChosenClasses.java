@@ -9,7 +9,7 @@ import jasperwing.classes.Property;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Family;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.TargetOption;
 import jasperwing.naming.Words;
 import java.util.Collection;
@@ -198,7 +198,7 @@ public final class ChosenClasses {
         shared.addAll(model.enumNames().values());
         model.groups().forEach(g -> shared.add(g.name()));
         model.design().relationships().stream()
-                .filter(r -> r instanceof OneOf && classes.containsKey(r.from()))
+                .filter(r -> r instanceof PolymorphicRelationship && classes.containsKey(r.from()))
                 .map(r -> of(r.from()))
                 .distinct()
                 .forEach(c -> c.all(Association.OneOfEach.class)

@@ -1,7 +1,7 @@
 package jasperwing.classes.java;
 
 import jasperwing.classes.ClassModel;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Step;
 import jasperwing.naming.Words;
@@ -49,7 +49,7 @@ public final class JavaPath {
     private void follow(Step step, String getter) {
         if (step.many()) {
             many(step, getter);
-        } else if (step.relationship() instanceof OneOf && step.way() == Step.Way.REFERENCE) {
+        } else if (step.relationship() instanceof PolymorphicRelationship && step.way() == Step.Way.REFERENCE) {
             subject(step, getter);
         } else if (kind == Kind.OBJECT && step.must()) {
             expression += "." + getter + "()";

@@ -4,8 +4,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.model.Keeping;
-import jasperwing.model.OneOf;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
@@ -150,8 +150,8 @@ final class ColumnAttributes {
             return Optional.empty();
         }
         return design.relationships().stream()
-                .filter(r -> r instanceof OneOf oneOf
-                        && oneOf.kept() == Keeping.KIND_AND_ID
+                .filter(r -> r instanceof PolymorphicRelationship oneOf
+                        && oneOf.kept() == PolymorphicMapping.KIND_AND_ID
                         && Roles.forward(oneOf).equals(column.member())
                         && table.source() instanceof Table.Source.OfEntity of
                         && isOfFamily(of.entity(), r.from()))

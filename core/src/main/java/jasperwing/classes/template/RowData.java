@@ -4,10 +4,10 @@ import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.java.RecordFormula;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.OneOf;
-import jasperwing.model.Tie;
+import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -159,7 +159,7 @@ final class RowData {
         List<Data> all = new ArrayList<>();
         for (Role role : Roles.heldBy(design, entity.name())) {
             List<ForeignKey> keys = table.foreignKeysOf(role);
-            if (role.relationship() instanceof OneOf && !keys.isEmpty()) {
+            if (role.relationship() instanceof PolymorphicRelationship && !keys.isEmpty()) {
                 all.add(Shape.ONE_OF.of(
                         ColumnData.property(role.name()),
                         className(entity.name()) + Words.pascal(role.name()),
@@ -208,8 +208,8 @@ final class RowData {
         lists(entity, names);
         List<Data> all = new ArrayList<>();
         design.relationshipsOf(entity.name()).stream()
-                .filter(Tie.class::isInstance)
-                .map(Tie.class::cast)
+                .filter(BinaryRelationship.class::isInstance)
+                .map(BinaryRelationship.class::cast)
                 .distinct()
                 .forEach(tie -> schema.joinTable(tie).ifPresent(t -> {
                     if (tie.from().equals(entity.name())) {

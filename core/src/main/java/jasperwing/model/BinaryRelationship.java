@@ -11,7 +11,7 @@ import java.util.function.Function;
  * @param checkedAtEnd whether the database checks its keys at the end of a transaction, where it can
  * @param turned whether of a one-to-one the other entity holds the key than the one that usually does; see {@link #fromHolds()}
  */
-public record Tie(
+public record BinaryRelationship(
         String from,
         String to,
         String via,
@@ -23,7 +23,7 @@ public record Tie(
         Notes notes)
         implements Relationship {
     /** One whose key is held where it usually is. */
-    public Tie(
+    public BinaryRelationship(
             String from,
             String to,
             String via,
@@ -36,7 +36,7 @@ public record Tie(
     }
 
     /** One whose keys are checked at once. */
-    public Tie(
+    public BinaryRelationship(
             String from,
             String to,
             String via,
@@ -47,7 +47,7 @@ public record Tie(
         this(from, to, via, forward, back, deletes, false, false, notes);
     }
 
-    public Tie {
+    public BinaryRelationship {
         Names.require(from);
         Names.require(to);
         deletes = List.copyOf(deletes);
@@ -115,7 +115,7 @@ public record Tie(
     }
 
     @Override
-    public <R> R match(Function<Tie, R> tie, Function<OneOf, R> oneOf) {
+    public <R> R match(Function<BinaryRelationship, R> tie, Function<PolymorphicRelationship, R> oneOf) {
         return tie.apply(this);
     }
 
@@ -125,42 +125,44 @@ public record Tie(
     }
 
     @Override
-    public Tie withForward(Reading reading) {
-        return new Tie(from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, turned, notes);
+    public BinaryRelationship withForward(Reading reading) {
+        return new BinaryRelationship(
+                from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
-    public Tie withBack(Optional<Reading> reading) {
-        return new Tie(from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, turned, notes);
+    public BinaryRelationship withBack(Optional<Reading> reading) {
+        return new BinaryRelationship(
+                from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
-    public Tie withDeletes(List<OnDelete> rules) {
-        return new Tie(from, to, via, forward, back, rules, checkedAtEnd, turned, notes);
+    public BinaryRelationship withDeletes(List<OnDelete> rules) {
+        return new BinaryRelationship(from, to, via, forward, back, rules, checkedAtEnd, turned, notes);
     }
 
     @Override
-    public Tie withCheckedAtEnd(boolean atEnd) {
-        return new Tie(from, to, via, forward, back, deletes, atEnd, turned, notes);
+    public BinaryRelationship withCheckedAtEnd(boolean atEnd) {
+        return new BinaryRelationship(from, to, via, forward, back, deletes, atEnd, turned, notes);
     }
 
     /** The same with its key at the other end; only of a one-to-one between two entities. */
-    public Tie withTurned(boolean atOther) {
-        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, atOther, notes);
+    public BinaryRelationship withTurned(boolean atOther) {
+        return new BinaryRelationship(from, to, via, forward, back, deletes, checkedAtEnd, atOther, notes);
     }
 
     @Override
-    public Tie withNotes(Notes newNotes) {
-        return new Tie(from, to, via, forward, back, deletes, checkedAtEnd, turned, newNotes);
+    public BinaryRelationship withNotes(Notes newNotes) {
+        return new BinaryRelationship(from, to, via, forward, back, deletes, checkedAtEnd, turned, newNotes);
     }
 
-    public Tie withVia(String link) {
-        return new Tie(from, to, link, forward, back, deletes, checkedAtEnd, turned, notes);
+    public BinaryRelationship withVia(String link) {
+        return new BinaryRelationship(from, to, link, forward, back, deletes, checkedAtEnd, turned, notes);
     }
 
     @Override
-    public Tie withEntityRenamed(String oldName, String newName) {
-        return new Tie(
+    public BinaryRelationship withEntityRenamed(String oldName, String newName) {
+        return new BinaryRelationship(
                 from.equals(oldName) ? newName : from,
                 to.equals(oldName) ? newName : to,
                 via.equals(oldName) ? newName : via,
@@ -184,7 +186,7 @@ public record Tie(
     @Override
     public boolean equals(Object other) {
         return other == this
-                || other instanceof Tie o
+                || other instanceof BinaryRelationship o
                         && from.equals(o.from)
                         && to.equals(o.to)
                         && via.equals(o.via)

@@ -1,7 +1,7 @@
 package jasperwing.model;
 
 /** How a one-of relationship is kept in tables. */
-public enum Keeping {
+public enum PolymorphicMapping {
     /** An optional foreign key per subject, exactly one (or at most one) of them filled. What holds when nothing is said. */
     COLUMN_EACH("a column for each"),
     /** The subject's kind and its key, side by side; no foreign key is possible. */
@@ -9,7 +9,7 @@ public enum Keeping {
 
     private final String words;
 
-    Keeping(String words) {
+    PolymorphicMapping(String words) {
         this.words = words;
     }
 

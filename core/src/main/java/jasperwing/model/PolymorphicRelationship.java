@@ -8,32 +8,32 @@ import java.util.function.Function;
  * A relationship to one thing of several possible kinds.
  *
  * @param subjects the possible entities, in the order said, each once
- * @param keeping how it is kept in tables; {@link Keeping#COLUMN_EACH} when not said
+ * @param keeping how it is kept in tables; {@link PolymorphicMapping#COLUMN_EACH} when not said
  * @param checkedAtEnd whether the database checks its keys at the end of a transaction, where it can
  */
-public record OneOf(
+public record PolymorphicRelationship(
         String from,
         List<String> subjects,
         Reading forward,
         Optional<Reading> back,
-        Optional<Keeping> keeping,
+        Optional<PolymorphicMapping> keeping,
         List<OnDelete> deletes,
         boolean checkedAtEnd,
         Notes notes)
         implements Relationship {
     /** One whose keys are checked at once. */
-    public OneOf(
+    public PolymorphicRelationship(
             String from,
             List<String> subjects,
             Reading forward,
             Optional<Reading> back,
-            Optional<Keeping> keeping,
+            Optional<PolymorphicMapping> keeping,
             List<OnDelete> deletes,
             Notes notes) {
         this(from, subjects, forward, back, keeping, deletes, false, notes);
     }
 
-    public OneOf {
+    public PolymorphicRelationship {
         Names.require(from);
         subjects = List.copyOf(subjects);
         deletes = List.copyOf(deletes);
@@ -45,12 +45,12 @@ public record OneOf(
         }
     }
 
-    public Keeping kept() {
-        return keeping.orElse(Keeping.COLUMN_EACH);
+    public PolymorphicMapping kept() {
+        return keeping.orElse(PolymorphicMapping.COLUMN_EACH);
     }
 
     @Override
-    public <R> R match(Function<Tie, R> tie, Function<OneOf, R> oneOf) {
+    public <R> R match(Function<BinaryRelationship, R> tie, Function<PolymorphicRelationship, R> oneOf) {
         return oneOf.apply(this);
     }
 
@@ -60,45 +60,46 @@ public record OneOf(
     }
 
     @Override
-    public OneOf withForward(Reading reading) {
-        return new OneOf(from, subjects, reading, back, keeping, deletes, checkedAtEnd, notes);
+    public PolymorphicRelationship withForward(Reading reading) {
+        return new PolymorphicRelationship(from, subjects, reading, back, keeping, deletes, checkedAtEnd, notes);
     }
 
     @Override
-    public OneOf withBack(Optional<Reading> reading) {
-        return new OneOf(from, subjects, forward, reading, keeping, deletes, checkedAtEnd, notes);
+    public PolymorphicRelationship withBack(Optional<Reading> reading) {
+        return new PolymorphicRelationship(from, subjects, forward, reading, keeping, deletes, checkedAtEnd, notes);
     }
 
     @Override
-    public OneOf withDeletes(List<OnDelete> rules) {
-        return new OneOf(from, subjects, forward, back, keeping, rules, checkedAtEnd, notes);
+    public PolymorphicRelationship withDeletes(List<OnDelete> rules) {
+        return new PolymorphicRelationship(from, subjects, forward, back, keeping, rules, checkedAtEnd, notes);
     }
 
     @Override
-    public OneOf withCheckedAtEnd(boolean atEnd) {
-        return new OneOf(from, subjects, forward, back, keeping, deletes, atEnd, notes);
+    public PolymorphicRelationship withCheckedAtEnd(boolean atEnd) {
+        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, atEnd, notes);
     }
 
     @Override
-    public OneOf withNotes(Notes newNotes) {
-        return new OneOf(from, subjects, forward, back, keeping, deletes, checkedAtEnd, newNotes);
+    public PolymorphicRelationship withNotes(Notes newNotes) {
+        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, checkedAtEnd, newNotes);
     }
 
-    public OneOf withSubjects(List<String> newSubjects) {
-        return new OneOf(from, newSubjects, forward, back, keeping, deletes, checkedAtEnd, notes);
+    public PolymorphicRelationship withSubjects(List<String> newSubjects) {
+        return new PolymorphicRelationship(from, newSubjects, forward, back, keeping, deletes, checkedAtEnd, notes);
     }
 
-    public OneOf withKeeping(Keeping newKeeping) {
-        return new OneOf(from, subjects, forward, back, Optional.of(newKeeping), deletes, checkedAtEnd, notes);
+    public PolymorphicRelationship withKeeping(PolymorphicMapping newKeeping) {
+        return new PolymorphicRelationship(
+                from, subjects, forward, back, Optional.of(newKeeping), deletes, checkedAtEnd, notes);
     }
 
     @Override
-    public OneOf withEntityRenamed(String oldName, String newName) {
+    public PolymorphicRelationship withEntityRenamed(String oldName, String newName) {
         List<String> renamed = subjects.stream()
                 .map(s -> s.equals(oldName) ? newName : s)
                 .distinct()
                 .toList();
-        return new OneOf(
+        return new PolymorphicRelationship(
                 from.equals(oldName) ? newName : from,
                 renamed,
                 forward,
@@ -117,7 +118,7 @@ public record OneOf(
     @Override
     public boolean equals(Object other) {
         return other == this
-                || other instanceof OneOf o
+                || other instanceof PolymorphicRelationship o
                         && from.equals(o.from)
                         && subjects.equals(o.subjects)
                         && forward.equals(o.forward)
