@@ -55,6 +55,15 @@ class LensTest extends WindowTest {
     }
 
     @Test
+    void severalEntitiesAreReadByWhatTiesThem() {
+        interact(() -> window.workspace().selection().set(Selection.of(Set.of("Expedition", "Dive", "Taxon"))));
+        until("the lens shows three", () -> shown(".lens").contains("3 entities"));
+        assertThat(shown(".lens"))
+                .contains("How they are related", "Each Dive ", "Each Taxon ")
+                .doesNotContain("Site");
+    }
+
+    @Test
     void anOutsideEntityIsReadButNeitherStoredNorGenerated() {
         clickOn("#roster-Account");
         until("the lens shows Account", () -> shown(".lens").contains("lives outside"));

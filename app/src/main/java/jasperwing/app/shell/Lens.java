@@ -12,6 +12,7 @@ import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -20,6 +21,9 @@ import javafx.scene.control.ToggleButton;
 
 /** What is selected, looked at three ways: how it reads, how it is stored, what it becomes. */
 public final class Lens extends SidePane {
+    /** What is read aloud of several entities. */
+    private static final int MOST_READINGS = 12;
+
     private final Workspace workspace;
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
@@ -73,7 +77,7 @@ public final class Lens extends SidePane {
         } else if (entity.isPresent()) {
             entity(entity.get());
         } else if (selection.entities().size() > 1) {
-            heading(selection.entities().size() + " entities", "Delete removes them, arrow keys move them");
+            several(design, selection.entities());
         } else {
             nothing(design);
         }
@@ -98,6 +102,20 @@ public final class Lens extends SidePane {
             nodes.add(label(name, "section"));
             nodes.addAll(below);
         }
+    }
+
+    /** What ties some entities to each other. */
+    private void several(Design design, Set<String> entities) {
+        heading(entities.size() + " entities", "Delete removes them, arrow keys move them");
+        List<Relationship> among = design.relationships().stream()
+                .filter(r -> entities.contains(r.from()) && r.targets().stream().anyMatch(entities::contains))
+                .toList();
+        List<Node> readings = new ArrayList<>();
+        among.stream().limit(MOST_READINGS).forEach(r -> readings.add(reading(r, Readings.from(design, r, r.from()))));
+        if (among.size() > MOST_READINGS) {
+            readings.add(hint("and " + (among.size() - MOST_READINGS) + " more"));
+        }
+        section("How they are related", readings);
     }
 
     private void nothing(Design design) {
