@@ -132,9 +132,12 @@ public final class Arrange {
         return best;
     }
 
-    /** To the right, or down where it shows larger by much. */
+    /** To the right, or, when they are not many, down where that shows larger by much. */
     private Block compact(Set<String> which) {
-        Block right = laidOut(which, false, 1);
+        Block right = laidOut(which);
+        if (which.size() > MANY) {
+            return right;
+        }
         Block down = laidOut(which, true, 1);
         return side(down) < MUCH_LARGER * side(right) ? down : right;
     }
