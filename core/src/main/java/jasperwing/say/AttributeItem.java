@@ -2,6 +2,7 @@ package jasperwing.say;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
+import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
@@ -147,10 +148,21 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                         .map(t -> new AttributePredicates.Predicate(a -> a.withType(t), true, List.of())))
                 .flatMap(p -> of(design, Nouns.withoutArticle(name), true, may, choices)
                         .map(i -> new AttributeItem(
-                                p.change().apply(i.attribute()),
+                                ranged(p.change().apply(i.attribute())),
                                 i.key(),
                                 i.typed() || p.typed(),
                                 p.typed() ? List.of() : i.guesses())));
+    }
+
+    /** What has a least or a most is no text. */
+    private static Attribute ranged(Attribute attribute) {
+        Optional<Literal> bound = attribute.range().flatMap(r -> r.from().or(r::to));
+        if (bound.isEmpty() || !attribute.type().isText()) {
+            return attribute;
+        }
+        boolean day = bound.get().kind() == Literal.Kind.DATE;
+        Type number = bound.get().text().contains(".") ? new Type.Decimal(8, 2) : Type.of(Scalar.INT);
+        return attribute.withType(day ? Type.of(Scalar.DATE) : number);
     }
 
     private static Optional<AttributeItem> guessed(String bare, GuessChoices choices) {

@@ -117,7 +117,7 @@ final class AttributeSpeech {
         EnumType values = enumOf(entity, before.name(), predicate.values());
         Attribute after = predicate.change().apply(before);
         if (!predicate.values().isEmpty()) {
-            after = after.withType(new Type.Named(values.name()));
+            after = after.withType(new Type.Named(values.name())).withRange(Optional.empty());
         }
         Edit edit = predicate.values().isEmpty() ? Edit.NOTHING : adding(values);
         String sentence = Notation.name(entity) + ": " + Notation.print(after, false);

@@ -1,5 +1,6 @@
 package jasperwing.say;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +32,7 @@ record ClauseTail(List<Token> otherSide, boolean hasSubject, String via, List<To
         return starting(rest, "each", "of", "which")
                 .or(() ->
                         starting(words.get(0).is(",") ? words.subList(1, words.size()) : words, "of", "which", "each"))
+                .or(() -> each(withoutComma(words)))
                 .map(r -> new ClauseTail(r, false, "", List.of(), ""))
                 .or(() -> relative(words))
                 .or(() -> again(words))
@@ -42,6 +44,20 @@ record ClauseTail(List<Token> otherSide, boolean hasSubject, String via, List<To
         return rest.size() > words.length && Token.stand(List.of(words), rest, 0)
                 ? Optional.of(rest.subList(words.length, rest.size()))
                 : Optional.empty();
+    }
+
+    /** {@code each with a number}, {@code each written by one author}. */
+    private static Optional<List<Token>> each(List<Token> words) {
+        if (words.size() < 3 || !words.get(0).is("each")) {
+            return Optional.empty();
+        }
+        boolean participle = Lexicon.isParticiple(words.get(1).low());
+        if (!participle && !words.get(1).is("with", "having")) {
+            return Optional.empty();
+        }
+        List<Token> whole = new ArrayList<>(Token.of(participle ? "is" : "has"));
+        whole.addAll(words.subList(participle ? 1 : 2, words.size()));
+        return Optional.of(whole);
     }
 
     private static List<Token> withoutComma(List<Token> words) {

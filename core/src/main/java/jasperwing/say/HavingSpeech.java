@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Reads what an entity is said to have: attributes with or without types, and things, many or one. */
@@ -161,12 +162,20 @@ final class HavingSpeech {
                 && item.size() > bare.size()
                 && isName(bare)
                 && item.size() - bare.size() == 1;
-        if ((!counted || listed && !known) && !known && !many && !thing) {
+        if ((!counted || listed && !known) && !known && !many && !thing && !isPart(item)) {
             return Optional.empty();
         }
         List<Token> whole = Token.of("each " + Notation.name(subject) + (may ? " may have" : " has"));
         whole.addAll(item);
         return new RelateSpeech(then, new Nouns(then), choices).read(whole);
+    }
+
+    /** A part that another plays: {@code a leader who is a firefighter}. */
+    private static boolean isPart(List<Token> item) {
+        return IntStream.range(1, Math.max(1, item.size() - 3))
+                .anyMatch(i -> item.get(i).is("who", "which", "that")
+                        && item.get(i + 1).is("is")
+                        && item.get(i + 2).is("a", "an"));
     }
 
     private static boolean isName(List<Token> bare) {
@@ -186,7 +195,7 @@ final class HavingSpeech {
                 item.addAll(list.subList(i, list.size()));
                 break;
             }
-            if (token.is(",") && i + 1 < list.size() && list.get(i + 1).is("which", "that")) {
+            if (token.is(",") && i + 1 < list.size() && list.get(i + 1).is("which", "that", "who")) {
                 continue;
             }
             if (depth == 0 && (token.is(",", ";") || and)) {

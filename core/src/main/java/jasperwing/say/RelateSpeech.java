@@ -176,7 +176,8 @@ final class RelateSpeech {
             Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         ObjectSpeech object = new ObjectSpeech(design, nouns, choices);
         List<String> guesses = new ArrayList<>();
-        Optional<String> player = forward.many() ? Optional.empty() : object.player(target, tail, guesses);
+        Optional<String> player =
+                forward.many() || objects.names().size() > 1 ? Optional.empty() : object.player(target, tail, guesses);
         if (player.isPresent()) {
             return related(opening, objects, forward.withRole(Words.camel(target)), player.get(), ClauseTail.NONE)
                     .map(m -> guessing(m, guesses));

@@ -188,7 +188,35 @@ class SpeechTest {
     }
 
     @Test
+    void whatEachOfThemHasIsSaidBehindEach() {
+        assertThat(sentences(EMPTY, "a fire station has vehicles, each with a call sign and a plate"))
+                .containsExactly(
+                        "each FireStation may have many Vehicle, which must belong to one FireStation",
+                        "Vehicle: callSign text(80), plate text(80)");
+        assertThat(relationships("An incident may have many reports, each written by one firefighter."))
+                .containsExactly(
+                        "each Incident may have many Report, which must belong to one Incident",
+                        "each Report must be written by one Firefighter, which may have many Report");
+    }
+
+    @Test
+    void whatHasALeastAndAMostIsANumberUntilItHasValues() {
+        Design rated = said("An incident has a severity from 1 to 5.");
+        assertThat(attribute(rated)).isEqualTo("severity int from 1 to 5");
+        assertThat(attribute(
+                        said("An incident has a severity from 1 to 5. The severity of an incident is low or high.")))
+                .isEqualTo("severity IncidentSeverity");
+    }
+
+    private static String attribute(Design design) {
+        return Notation.print(design.entities().get(0).attribute("severity").orElseThrow(), false)
+                .replaceAll(" +", " ");
+    }
+
+    @Test
     void whoPlaysAPartIsNoKindOfItself() {
+        assertThat(relationships("A shift has a start, an end and a leader, who is a firefighter."))
+                .containsExactly("each Shift must have one Firefighter as leader, which may have many Shift");
         assertThat(relationships("A team has a captain, who is a player."))
                 .containsExactly("each Team must have one Player as captain, which may have many Team");
         assertThat(relationships("Each singer may have one deputy, who is a singer."))
