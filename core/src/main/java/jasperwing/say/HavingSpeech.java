@@ -59,8 +59,9 @@ final class HavingSpeech {
 
     private Optional<List<Meaning>> items(String subject, List<Token> list, boolean may) {
         Items items = new Items(subject, may, Meaning.withEntities(design, List.of(subject)));
-        for (List<Token> item : split(list)) {
-            if (!items.take(item)) {
+        List<List<Token>> parts = split(list);
+        for (List<Token> item : parts) {
+            if (!(parts.size() > 1 && items.takeCount(item)) && !items.take(item)) {
                 return Optional.empty();
             }
         }
@@ -79,6 +80,17 @@ final class HavingSpeech {
             this.subject = subject;
             this.may = may;
             this.then = then;
+        }
+
+        /** Among other attributes {@code a number of seats} is one too, unless the design has seats. */
+        boolean takeCount(List<Token> item) {
+            boolean counts = item.size() > 3 && Token.stand(List.of("a", "number", "of"), item, 0);
+            if (!counts || nouns.known(Token.text(item.subList(3, item.size()))).isPresent()) {
+                return false;
+            }
+            Optional<AttributeItem> count = AttributeItem.of(design, item, may, choices);
+            count.ifPresent(attributes::add);
+            return count.isPresent();
         }
 
         /** @return whether it was understood */

@@ -4,6 +4,7 @@ import jasperwing.naming.Plurals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
@@ -13,6 +14,9 @@ import java.util.stream.IntStream;
  * @param end behind its last word
  */
 record VerbPhrase(String base, int end) {
+    /** Ends of words for who does something for a living, and so does it for several. */
+    private static final Pattern DOES_IT = Pattern.compile("\\p{L}+(?:wright|smith|maker|ist|ician)");
+
     private static final int MOST_WORDS = 5;
     private static final int MOST_INNER = 3;
 
@@ -97,7 +101,8 @@ record VerbPhrase(String base, int end) {
     boolean isShared(String target) {
         if (base.endsWith(" by")) {
             return Lexicon.isShared(base.replaceAll("^be | by$", ""))
-                    || Lexicon.isPerson(target.toLowerCase(Locale.ROOT));
+                    || Lexicon.isPerson(target.toLowerCase(Locale.ROOT))
+                    || DOES_IT.matcher(target).matches();
         }
         if (Lexicon.isShared(base)) {
             return true;
