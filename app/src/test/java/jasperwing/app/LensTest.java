@@ -76,7 +76,9 @@ class LensTest extends WindowTest {
         until("the warning is shown", () -> shown(".lens").contains("a word PostgreSQL keeps for itself"));
         clickOn("#fix-reserved-word");
         until("the column has another name", () -> shown(".lens").contains("taxon_group"));
-        assertThat(shown(".lens")).doesNotContain("keeps for itself");
+        assertThat(shown(".lens")).contains("No longer so: ");
+        moveTo("#roster-Taxon");
+        until("its place is closed", () -> !shown(".lens").contains("keeps for itself"));
     }
 
     @Test

@@ -38,21 +38,7 @@ final class FindingsLine extends VBox {
     private final Label sizes = new Label();
     private final VBox list = new VBox();
     private final ScrollPane panel = new ScrollPane(list);
-    private List<Row> rows = List.of();
-
-    /**
-     * A finding as it is listed.
-     *
-     * @param gone whether it is mended; its place stays empty while the mouse is on the list, so that nothing moves under it
-     * @param height of that place
-     */
-    private record Row(Finding finding, boolean gone, double height) {
-        boolean isOf(Finding other) {
-            return finding.rule() == other.rule()
-                    && finding.subject().equals(other.subject())
-                    && finding.message().equals(other.message());
-        }
-    }
+    private final SteadyFindings steady = new SteadyFindings();
 
     FindingsLine(Workspace workspace) {
         this.workspace = workspace;
@@ -69,7 +55,7 @@ final class FindingsLine extends VBox {
         getChildren().addAll(panel, line);
         workspace.projection().addListener((o, was, is) -> refresh());
         panel.hoverProperty().addListener((o, was, is) -> {
-            if (rows.stream().anyMatch(Row::gone)) {
+            if (steady.hasGaps()) {
                 refresh();
             }
         });
@@ -98,46 +84,13 @@ final class FindingsLine extends VBox {
 
     private void list(Report report) {
         List<Finding> found = report.findings().stream().limit(MOST).toList();
-        rows = panel.isHover()
-                ? steady(found)
-                : found.stream().map(f -> new Row(f, false, 0)).toList();
-        List<Node> entries = new ArrayList<>();
-        rows.forEach(r -> entries.add(r.gone() ? mended(r) : entry(r.finding())));
+        List<Node> entries = new ArrayList<>(steady.show(found, panel.isHover(), this::entry));
         if (report.findings().size() > MOST) {
             entries.add(new Label("and " + (report.findings().size() - MOST) + " more, when these are settled"));
         }
         report.accepted().forEach(a -> entries.add(accepted(a)));
         entries.add(holding(report));
         list.getChildren().setAll(entries);
-    }
-
-    /** The findings where they were, the new ones behind them. */
-    private List<Row> steady(List<Finding> found) {
-        List<Row> steady = new ArrayList<>();
-        for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(i);
-            double height = row.gone()
-                    ? row.height()
-                    : list.getChildren().get(i).getLayoutBounds().getHeight();
-            steady.add(found.stream()
-                    .filter(row::isOf)
-                    .findFirst()
-                    .map(f -> new Row(f, false, 0))
-                    .orElse(new Row(row.finding(), true, height)));
-        }
-        found.stream()
-                .filter(f -> rows.stream().noneMatch(r -> r.isOf(f)))
-                .forEach(f -> steady.add(new Row(f, false, 0)));
-        return steady;
-    }
-
-    private static Label mended(Row row) {
-        Label label = new Label("No longer so: " + row.finding().message());
-        label.getStyleClass().add("quiet");
-        label.setWrapText(true);
-        label.setMinHeight(row.height());
-        label.setPrefHeight(row.height());
-        return label;
     }
 
     private void buildLine() {

@@ -27,6 +27,8 @@ public final class Lens extends SidePane {
     private final Workspace workspace;
     private final Kept kept = new Kept();
     private final List<Node> nodes = new ArrayList<>();
+    private final SteadyFindings findings = new SteadyFindings();
+    private String foundOf = "";
     private boolean weighing;
     private boolean propertiesOpen;
     private boolean stale;
@@ -36,6 +38,11 @@ public final class Lens extends SidePane {
         this.workspace = workspace;
         workspace.projection().addListener((o, was, is) -> refresh());
         workspace.selection().addListener((o, was, is) -> refresh());
+        content().hoverProperty().addListener((o, was, is) -> {
+            if (findings.hasGaps()) {
+                refresh();
+            }
+        });
         sceneProperty().addListener((o, was, is) -> {
             if (is != null && stale) {
                 refresh();
@@ -72,6 +79,9 @@ public final class Lens extends SidePane {
         Selection selection = workspace.selection().get();
         Design design = workspace.design();
         Optional<Entity> entity = selection.single().flatMap(design::entity);
+        if (selection.relationship().isEmpty() && entity.isEmpty()) {
+            foundOf = "";
+        }
         if (selection.relationship().isPresent()) {
             relationship(selection.relationship().get());
         } else if (entity.isPresent()) {
@@ -148,8 +158,10 @@ public final class Lens extends SidePane {
             nodes.add(hint(entity.notes().doc()));
         }
         properties(entity, () -> EntityProperties.of(workspace, entity));
-        findings(f -> f.subject().entity().equals(entity.name())
-                && f.subject().relationship().isEmpty());
+        findings(
+                entity.name(),
+                f -> f.subject().entity().equals(entity.name())
+                        && f.subject().relationship().isEmpty());
         section(
                 "Reads as",
                 workspace.design().relationshipsOf(entity.name()).stream()
@@ -174,7 +186,9 @@ public final class Lens extends SidePane {
                                 ? ""
                                 : ", drag its line to a further card for one of several"));
         properties(relationship, () -> RelationshipProperties.of(workspace, relationship));
-        findings(f -> f.subject().relationship().filter(relationship::equals).isPresent());
+        findings(
+                relationship.from() + " \u2192 " + targets,
+                f -> f.subject().relationship().filter(relationship::equals).isPresent());
         if (weighing) {
             section(
                     "Ways to keep it",
@@ -208,12 +222,14 @@ public final class Lens extends SidePane {
         }
     }
 
-    private void findings(Predicate<Finding> about) {
-        List<FindingBox> boxes = workspace.projection().get().report().findings().stream()
+    /** @param of the name of what they are about, under which it stays the same while it is mended */
+    private void findings(String of, Predicate<Finding> about) {
+        List<Finding> found = workspace.projection().get().report().findings().stream()
                 .filter(about)
-                .map(f -> new FindingBox(workspace, f))
                 .toList();
-        section("Findings", boxes);
+        boolean same = of.equals(foundOf);
+        foundOf = of;
+        section("Findings", findings.show(found, same && content().isHover(), f -> new FindingBox(workspace, f)));
     }
 
     private Node reading(Relationship relationship, List<Phrase> phrases) {
