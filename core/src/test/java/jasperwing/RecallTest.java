@@ -48,9 +48,9 @@ class RecallTest {
         for (Design design : edited(List.of(first, second, Samples.demo()))) {
             Schema schema = Schema.derive(design, Dialects.POSTGRESQL, schemas);
             Design unrelated = unrelated(design);
-            Schema anew = Schema.derive(unrelated, Dialects.POSTGRESQL);
-            assertThat(schema.tables()).isEqualTo(anew.tables());
-            assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(unrelated, anew)));
+            Schema fresh = Schema.derive(unrelated, Dialects.POSTGRESQL);
+            assertThat(schema.tables()).isEqualTo(fresh.tables());
+            assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(unrelated, fresh)));
         }
     }
 

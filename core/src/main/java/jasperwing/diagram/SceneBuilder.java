@@ -83,8 +83,8 @@ public final class SceneBuilder {
     }
 
     /**
-     * As {@link #build(Design, List, Metrics, SceneCache)} after an edit, within the time of a key press: when many lines would have to
-     * be found anew, only those are that cannot stay. {@link SceneCache#hasty()} tells how many may not be the best.
+     * As {@link #build(Design, List, Metrics, SceneCache)} after an edit, within the time of a key press. Where an edit concerns
+     * many lines, only those that can no longer stay are routed again; {@link SceneCache#hasty()} counts the routes that may not be the best.
      */
     public static Scene soon(Design design, List<Card> cards, Metrics metrics, SceneCache memory) {
         int patience = design.relationships().size() > MANY ? 0 : PATIENCE;

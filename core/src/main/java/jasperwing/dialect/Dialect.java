@@ -23,8 +23,20 @@ public abstract class Dialect {
     private final String oldest;
     private final Reserved reserved;
     private final int nameLimit;
+    private final FormulaFunctions functions;
+    private final Optional<TriggerSql> triggers;
+    private final ListSql lists;
 
-    Dialect(String title, String oldest, int nameLimit) {
+    Dialect(
+            String title,
+            String oldest,
+            int nameLimit,
+            FormulaFunctions functions,
+            Optional<TriggerSql> triggers,
+            ListSql lists) {
+        this.functions = functions;
+        this.triggers = triggers;
+        this.lists = lists;
         this.title = title;
         this.oldest = oldest;
         this.reserved = Reserved.ofDatabase(word());
@@ -71,13 +83,19 @@ public abstract class Dialect {
     }
 
     /** The functions of formulas. */
-    public abstract FormulaFunctions functions();
+    public final FormulaFunctions functions() {
+        return functions;
+    }
 
     /** Triggers; empty where they cannot be written in SQL. */
-    public abstract Optional<TriggerSql> triggers();
+    public final Optional<TriggerSql> triggers() {
+        return triggers;
+    }
 
     /** How lists are looked into. */
-    public abstract ListSql lists();
+    public final ListSql lists() {
+        return lists;
+    }
 
     // what it can do
 

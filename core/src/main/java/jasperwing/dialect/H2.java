@@ -12,22 +12,7 @@ final class H2 extends Dialect {
     private static final int MICROSECONDS = 6;
 
     H2() {
-        super("H2", "2.2", 256);
-    }
-
-    @Override
-    public FormulaFunctions functions() {
-        return FUNCTIONS;
-    }
-
-    @Override
-    public Optional<TriggerSql> triggers() {
-        return Optional.empty();
-    }
-
-    @Override
-    public ListSql lists() {
-        return LISTS;
+        super("H2", "2.2", 256, FUNCTIONS, Optional.empty(), LISTS);
     }
 
     @Override

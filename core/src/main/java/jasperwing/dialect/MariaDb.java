@@ -50,7 +50,7 @@ final class MariaDb extends Dialect {
     private static final Set<String> ROOT = Set.of("ca", "de", "en", "fr", "ga", "id", "it", "ms", "nl", "pt", "sw");
 
     MariaDb() {
-        super("MariaDB", "10.7", 64);
+        super("MariaDB", "10.7", 64, FUNCTIONS, Optional.of(TRIGGERS), LISTS);
     }
 
     private static Map<String, String> tailored(String languages) {
@@ -60,21 +60,6 @@ final class MariaDb extends Dialect {
             all.put(words[i], words[i + 1] + "_");
         }
         return Map.copyOf(all);
-    }
-
-    @Override
-    public FormulaFunctions functions() {
-        return FUNCTIONS;
-    }
-
-    @Override
-    public Optional<TriggerSql> triggers() {
-        return TRIGGERS;
-    }
-
-    @Override
-    public ListSql lists() {
-        return LISTS;
     }
 
     @Override
@@ -317,7 +302,7 @@ final class MariaDb extends Dialect {
         }
     };
 
-    private static final Optional<TriggerSql> TRIGGERS = Optional.of(new TriggerSql() {
+    private static final TriggerSql TRIGGERS = new TriggerSql() {
         @Override
         public boolean changesItsTable() {
             return false;
@@ -338,12 +323,7 @@ final class MariaDb extends Dialect {
         public String action(String statement) {
             return "\n  " + statement;
         }
-
-        @Override
-        public List<String> create(String name, String table, String when, String row, String body) {
-            return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
-        }
-    });
+    };
 
     private static final ListSql LISTS = new ListSql() {
         @Override

@@ -19,22 +19,7 @@ final class PostgreSql extends Dialect {
                     .split(" "));
 
     PostgreSql() {
-        super("PostgreSQL", "12", 63);
-    }
-
-    @Override
-    public FormulaFunctions functions() {
-        return FUNCTIONS;
-    }
-
-    @Override
-    public Optional<TriggerSql> triggers() {
-        return TRIGGERS;
-    }
-
-    @Override
-    public ListSql lists() {
-        return LISTS;
+        super("PostgreSQL", "12", 63, FUNCTIONS, Optional.of(TRIGGERS), LISTS);
     }
 
     @Override
@@ -130,7 +115,7 @@ final class PostgreSql extends Dialect {
         }
     };
 
-    private static final Optional<TriggerSql> TRIGGERS = Optional.of(new TriggerSql() {
+    private static final TriggerSql TRIGGERS = new TriggerSql() {
         @Override
         public boolean takesSeveralEvents() {
             return true;
@@ -156,7 +141,7 @@ final class PostgreSql extends Dialect {
                     + "\n  for each row execute function " + name + "()";
             return List.of(function, trigger);
         }
-    });
+    };
 
     /** What quotes the body of a function and does not stand in it. */
     private static String mark(String body) {

@@ -14,22 +14,7 @@ import java.util.Optional;
  */
 final class Sqlite extends Dialect {
     Sqlite() {
-        super("SQLite", "3.35", 0);
-    }
-
-    @Override
-    public FormulaFunctions functions() {
-        return FUNCTIONS;
-    }
-
-    @Override
-    public Optional<TriggerSql> triggers() {
-        return TRIGGERS;
-    }
-
-    @Override
-    public ListSql lists() {
-        return LISTS;
+        super("SQLite", "3.35", 0, FUNCTIONS, Optional.of(TRIGGERS), LISTS);
     }
 
     @Override
@@ -223,7 +208,7 @@ final class Sqlite extends Dialect {
         }
     };
 
-    private static final Optional<TriggerSql> TRIGGERS = Optional.of(new TriggerSql() {
+    private static final TriggerSql TRIGGERS = new TriggerSql() {
         @Override
         public String refusal(String condition, String message) {
             return "\n  when " + condition + "\nbegin\n  select raise(abort, " + message + ");\nend";
@@ -233,12 +218,7 @@ final class Sqlite extends Dialect {
         public String action(String statement) {
             return "\nbegin\n  " + statement + ";\nend";
         }
-
-        @Override
-        public List<String> create(String name, String table, String when, String row, String body) {
-            return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
-        }
-    });
+    };
 
     private static final ListSql LISTS = new ListSql() {
         @Override

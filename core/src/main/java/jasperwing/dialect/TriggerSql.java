@@ -37,5 +37,7 @@ public interface TriggerSql {
      * @param row what a body gives back: {@code old} or {@code new}
      * @param body as one of the others gives it
      */
-    List<String> create(String name, String table, String when, String row, String body);
+    default List<String> create(String name, String table, String when, String row, String body) {
+        return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
+    }
 }

@@ -28,7 +28,7 @@ public record KeepKinds(String entity, KindsKept way) implements Move {
                 .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
         return Preconditions.when(
                 way == KindsKept.COMPLETE_TABLES && counted,
-                root.name() + "'s key is counted up, and would be in each table anew; make it a uuid first.");
+                root.name() + "'s key is counted up, and each table would count for itself; make it a uuid first.");
     }
 
     @Override

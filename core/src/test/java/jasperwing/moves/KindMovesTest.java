@@ -76,9 +76,9 @@ class KindMovesTest {
             for (Offer offer : Offers.ofEntity(design, entity.name())) {
                 for (Design each : List.of(offer.suggested().on(design), design)) {
                     Schema schema = Schema.derive(each, Dialects.POSTGRESQL, schemas);
-                    Schema anew = Schema.derive(each, Dialects.POSTGRESQL);
-                    assertThat(schema).isEqualTo(anew);
-                    assertThat(messages(Report.of(each, schema, reports))).isEqualTo(messages(Report.of(each, anew)));
+                    Schema fresh = Schema.derive(each, Dialects.POSTGRESQL);
+                    assertThat(schema).isEqualTo(fresh);
+                    assertThat(messages(Report.of(each, schema, reports))).isEqualTo(messages(Report.of(each, fresh)));
                 }
             }
         }
@@ -178,7 +178,7 @@ class KindMovesTest {
         assertThat(new OwnKey("Net").hindrance(design))
                 .contains("Net is known by the key of Gear, which it is a kind of.");
         assertThat(new KeepKinds("Net", jasperwing.model.KindsKept.COMPLETE_TABLES).hindrance(design))
-                .contains("Gear's key is counted up, and would be in each table anew; make it a uuid first.");
+                .contains("Gear's key is counted up, and each table would count for itself; make it a uuid first.");
     }
 
     @Test
