@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.fail;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
@@ -15,8 +17,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

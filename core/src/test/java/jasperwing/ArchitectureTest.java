@@ -2,6 +2,7 @@ package jasperwing;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -11,6 +12,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchRule;
 import jasperwing.dialect.Dialects;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -29,29 +32,29 @@ class ArchitectureTest {
             new Arrow("notation", "model", "naming"),
             new Arrow("naming", "model"),
             new Arrow("formula", "model", "naming"),
-            new Arrow("reading", "model", "naming", "notation", "schema"),
+            new Arrow("reading", "model", "naming", "notation", "derive", "physical"),
             new Arrow("physical"),
             new Arrow("dialect", "model", "naming", "formula", "physical"),
-            new Arrow("schema", "model", "naming", "formula", "dialect", "physical"),
-            new Arrow("findings", "model", "naming", "formula", "schema", "dialect"),
-            new Arrow("say", "model", "naming", "notation", "schema", "dialect"),
-            new Arrow("classes", "model", "naming", "formula", "schema", "dialect", "physical", "walk"),
+            new Arrow("derive", "model", "naming", "formula", "dialect", "physical"),
+            new Arrow("findings", "model", "naming", "formula", "derive", "physical", "dialect"),
+            new Arrow("say", "model", "naming", "notation", "derive", "physical", "dialect"),
+            new Arrow("classes", "model", "naming", "formula", "derive", "dialect", "physical", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
-            new Arrow("walk", "model", "naming", "schema"),
-            new Arrow("moves", "model", "naming", "formula", "notation", "schema", "findings", "classes"),
+            new Arrow("walk", "model", "naming", "derive", "physical"),
+            new Arrow("moves", "model", "naming", "formula", "notation", "derive", "physical", "findings", "classes"),
             new Arrow(
                     "weigh",
                     "model",
                     "naming",
                     "notation",
-                    "schema",
+                    "derive",
                     "dialect",
                     "physical",
                     "walk",
                     "moves",
                     "classes"),
             new Arrow("arrange", "model", "diagram"),
-            new Arrow("blueprint", "model", "naming", "schema", "diagram", "arrange"),
+            new Arrow("blueprint", "model", "naming", "derive", "physical", "diagram", "arrange"),
             new Arrow("find", "model", "notation"),
             new Arrow("complete", "model", "naming", "notation"),
             new Arrow("paste", "model", "naming", "notation"),
@@ -70,6 +73,16 @@ class ArchitectureTest {
                         (JavaFieldAccess a) -> a.getTargetOwner().isEquivalentTo(Dialects.class)
                                 && !a.getTarget().getName().equals("DEFAULT")))
                 .check(CLASSES);
+    }
+
+    @Test
+    void everyPackageIsListed() {
+        Set<String> listed = ARROWS.stream().map(Arrow::from).collect(Collectors.toSet());
+        assertThat(CLASSES.stream()
+                        .map(c -> c.getPackageName().replaceFirst("^jasperwing\\.?", ""))
+                        .map(p -> p.replaceFirst("\\..*", ""))
+                        .collect(Collectors.toSet()))
+                .isEqualTo(listed);
     }
 
     @TestFactory

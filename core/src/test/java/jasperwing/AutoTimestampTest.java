@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
-import jasperwing.schema.Schema;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;

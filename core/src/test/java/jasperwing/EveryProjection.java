@@ -8,6 +8,15 @@ import jasperwing.blueprint.Blueprint;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Target;
 import jasperwing.complete.AttributeCompletion;
+import jasperwing.derive.DeleteEffect;
+import jasperwing.derive.DeleteImpact;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.LooseReference;
+import jasperwing.derive.Order;
+import jasperwing.derive.Schema;
+import jasperwing.derive.SqlOrigin;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
@@ -33,15 +42,6 @@ import jasperwing.picture.Typefaces;
 import jasperwing.reading.Narration;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
-import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.DeleteImpact;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.LooseReference;
-import jasperwing.schema.Order;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SqlOrigin;
-import jasperwing.schema.Table;
 import jasperwing.walk.Walk;
 import jasperwing.weigh.Alternative;
 import jasperwing.weigh.Alternatives;
@@ -83,7 +83,7 @@ final class EveryProjection {
                 .allMatch(l -> l.origin().map(this::isDeclared).orElse(true));
         assertThat(Report.of(design, schema).findings()).isNotNull();
         assertThat(Order.of(schema).tables()).hasSameSizeAs(schema.tables());
-        for (Table table : schema.tables()) {
+        for (DerivedTable table : schema.tables()) {
             assertThat(schema.sql(table)).isNotEmpty();
             assertThat(DeleteImpact.of(design, schema, table).sentence()).isNotNull();
         }
@@ -109,15 +109,15 @@ final class EveryProjection {
     private void deletes(Schema schema, Role role, String target) {
         DeleteEffect said = Enforcement.of(design, role, target)
                 .onDelete(role.relationship().onDelete(target));
-        Optional<Table> holder = schema.table(role.holder())
-                .filter(t -> !t.foreignKeysOf(role).isEmpty()
+        Optional<DerivedTable> holder = schema.table(role.holder())
+                .filter(t -> !t.referencesOf(role).isEmpty()
                         && schema.named(t.name()).isPresent());
         if (holder.isPresent() && Enforcement.of(design, target) != Enforcement.OUTSIDE) {
             schema.tablesOf(design, target).stream()
                     .flatMap(t -> DeleteImpact.of(design, schema, t).effects().stream())
                     .filter(e -> e.distance() == 1
                             && e.table().equals(holder.get().name())
-                            && holder.get().foreignKeysOf(role).stream()
+                            && holder.get().referencesOf(role).stream()
                                     .anyMatch(k -> k.targetEntity().equals(target)
                                             && k.columns().equals(e.columns())))
                     .forEach(e -> assertThat(e.kind()).isEqualTo(said));

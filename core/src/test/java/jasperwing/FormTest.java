@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
@@ -14,7 +15,6 @@ import jasperwing.model.TextConstraint;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
 import jasperwing.reading.Narration;
-import jasperwing.schema.Databases;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;

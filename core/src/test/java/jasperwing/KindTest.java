@@ -3,6 +3,9 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jasperwing.derive.Databases;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
@@ -16,10 +19,7 @@ import jasperwing.model.KindsKept;
 import jasperwing.naming.Steps;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
-import jasperwing.schema.Column;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import jasperwing.walk.Walk;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -140,7 +140,7 @@ class KindTest {
                 .isEqualTo("Gear");
     }
 
-    private static List<String> columns(Table table) {
+    private static List<String> columns(DerivedTable table) {
         return table.columns().stream().map(Column::name).toList();
     }
 
@@ -175,7 +175,7 @@ class KindTest {
         assertThat(columns(schema.named("gears").orElseThrow()))
                 .containsExactly("id", "kind", "home_id", "name", "price", "double");
         assertThat(columns(schema.named("dip_nets").orElseThrow())).containsExactly("id", "handle");
-        assertThat(schema.named("dip_nets").orElseThrow().foreignKeys())
+        assertThat(schema.named("dip_nets").orElseThrow().references())
                 .singleElement()
                 .extracting("target", "enforced")
                 .containsExactly("nets", true);

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
@@ -12,8 +14,6 @@ import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
 import java.math.BigDecimal;
 import java.net.URL;
 import java.net.URLClassLoader;

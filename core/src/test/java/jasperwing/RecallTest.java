@@ -2,6 +2,8 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.derive.Schema;
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Analysis;
 import jasperwing.findings.FindingsCache;
@@ -21,8 +23,6 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaCache;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

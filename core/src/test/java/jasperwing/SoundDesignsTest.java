@@ -2,17 +2,18 @@ package jasperwing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.catalog.CatalogTest;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
 import jasperwing.classes.java.Compiling;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Map;
@@ -35,7 +36,7 @@ class SoundDesignsTest {
 
     private static void load(Design design, Dialect dialect) throws SQLException {
         try (Connection connection = Databases.guarded(design, dialect)) {
-            assertThat(connection.isClosed()).isFalse();
+            CatalogTest.agrees(connection, design, dialect);
         } catch (SQLException e) {
             throw new SQLException(dialect + ":\n" + Notation.print(design), e);
         }

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.say.Say;
-import jasperwing.schema.Schema;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,11 +1,11 @@
 package jasperwing.app;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.model.Design;
-import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.awt.image.BufferedImage;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.app.shell.Selection;
+import jasperwing.derive.SqlScript;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
-import jasperwing.schema.SqlScript;
 import java.io.IOException;
 import java.nio.file.Path;
 import javafx.scene.Node;

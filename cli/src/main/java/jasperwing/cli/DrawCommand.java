@@ -2,6 +2,7 @@ package jasperwing.cli;
 
 import jasperwing.arrange.Progress;
 import jasperwing.blueprint.Blueprint;
+import jasperwing.derive.Schema;
 import jasperwing.diagram.CardDetail;
 import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
@@ -12,7 +13,6 @@ import jasperwing.picture.Look;
 import jasperwing.picture.Palette;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package jasperwing.cli;
 
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.Schema;
 import jasperwing.model.Design;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Schema;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;

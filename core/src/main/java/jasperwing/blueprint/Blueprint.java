@@ -2,6 +2,9 @@ package jasperwing.blueprint;
 
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.CardDetail;
 import jasperwing.diagram.Metrics;
@@ -24,11 +27,8 @@ import jasperwing.model.Relationship;
 import jasperwing.model.SheetEdits;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Index;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
+import jasperwing.physical.Index;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,8 +57,8 @@ public final class Blueprint {
     private Design tables() {
         List<Entity> entities = schema.tables().stream().map(this::entity).toList();
         List<Relationship> keys = new ArrayList<>();
-        for (Table table : schema.tables()) {
-            table.foreignKeys().stream()
+        for (DerivedTable table : schema.tables()) {
+            table.references().stream()
                     .filter(k -> schema.named(k.target()).isPresent())
                     .forEach(k -> keys.add(tie(table, k)));
         }
@@ -79,38 +79,37 @@ public final class Blueprint {
                 Comments.NONE);
     }
 
-    private Entity entity(Table table) {
+    private Entity entity(DerivedTable table) {
         List<Attribute> attributes =
                 table.columns().stream().map(c -> attribute(table, c)).toList();
-        List<Members> uniques = table.uniques().stream()
+        List<Members> uniques = table.uniqueKeys().stream()
                 .map(u -> new Members(u.columns(), Comments.NONE))
                 .toList();
         return Entity.of(table.name())
                 .withArea(area(table))
                 .withAttributes(attributes)
-                .withKey(new Members(table.primaryKey(), Comments.NONE))
+                .withKey(new Members(table.keyColumns(), Comments.NONE))
                 .withUniques(uniques)
                 .withIndexes(table.indexes().stream().map(Blueprint::index).toList());
     }
 
     /** With its condition as SQL, which is written as it stands. */
     private static Indexing index(Index index) {
-        Optional<Expression> where = Optional.of(index.where())
-                .filter(w -> !w.isEmpty())
-                .map(w -> new Expression.Constant(new Literal(Literal.Kind.WORD, w)));
+        Optional<Expression> where =
+                index.where().map(w -> new Expression.Constant(new Literal(Literal.Kind.WORD, w.sql())));
         return new Indexing(new Members(index.columns(), Comments.NONE), index.covered(), where, index.unique());
     }
 
-    private Attribute attribute(Table table, Column column) {
-        boolean must = column.required() || table.primaryKey().contains(column.name());
+    private Attribute attribute(DerivedTable table, Column column) {
+        boolean must = column.required() || table.keyColumns().contains(column.name());
         return Attribute.of(column.name(), new Type.Named(schema.type(column))).withOptional(!must);
     }
 
-    private String area(Table table) {
+    private String area(DerivedTable table) {
         return table.entity().flatMap(design::entity).map(Entity::area).orElse("");
     }
 
-    private static BinaryRelationship tie(Table table, ForeignKey key) {
+    private static BinaryRelationship tie(DerivedTable table, Reference key) {
         boolean must = key.columns().stream()
                 .allMatch(c -> table.column(c).map(Column::required).orElse(false));
         String columns = String.join(", ", key.columns());
@@ -127,7 +126,7 @@ public final class Blueprint {
         }
         List<String> subjects = oneOf.subjects().stream()
                 .flatMap(s -> schema.table(s).stream())
-                .map(Table::name)
+                .map(DerivedTable::name)
                 .distinct()
                 .toList();
         return schema.table(oneOf.from())
@@ -142,14 +141,14 @@ public final class Blueprint {
                         Notes.NONE));
     }
 
-    private static String columns(Table table, String role) {
+    private static String columns(DerivedTable table, String role) {
         return table.columnsOf(role).stream().map(Column::name).collect(Collectors.joining(", "));
     }
 
     private static Card.Row plain(Card.Row row, String table, Schema schema) {
         boolean refers = row.mark() == Card.Mark.NONE
                 && schema.named(table).stream()
-                        .flatMap(t -> t.foreignKeys().stream())
+                        .flatMap(t -> t.references().stream())
                         .anyMatch(k -> k.columns().contains(row.name()));
         return new Card.Row(row.name(), row.type().replace("`", ""), refers ? Card.Mark.REFERENCE : row.mark());
     }

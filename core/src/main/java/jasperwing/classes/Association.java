@@ -1,10 +1,10 @@
 package jasperwing.classes;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Type;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -36,7 +36,7 @@ public sealed interface Association {
     record ToOne(
             String name,
             String target,
-            ForeignKey foreignKey,
+            Reference foreignKey,
             boolean must,
             boolean unique,
             boolean key,
@@ -58,7 +58,7 @@ public sealed interface Association {
     }
 
     /** A column of a key that lies in another system, kept as a plain value. */
-    record ToOutside(String name, String target, Column column, Type type, boolean must, boolean key)
+    record ToOutside(String name, String target, String role, Column column, Type type, boolean must, boolean key)
             implements Association {
         @Override
         public <R> R match(
@@ -102,9 +102,9 @@ public sealed interface Association {
     record Joined(
             String name,
             String target,
-            Table table,
-            ForeignKey here,
-            ForeignKey there,
+            DerivedTable table,
+            Reference here,
+            Reference there,
             Optional<String> inverse,
             Optional<SortedBy> sortedBy)
             implements Association {

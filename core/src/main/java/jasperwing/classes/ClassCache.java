@@ -1,5 +1,7 @@
 package jasperwing.classes;
 
+import jasperwing.derive.Schema;
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
@@ -9,8 +11,6 @@ import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaCache;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;

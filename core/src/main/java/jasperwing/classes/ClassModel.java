@@ -1,5 +1,6 @@
 package jasperwing.classes;
 
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -9,7 +10,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Step;
-import jasperwing.schema.Schema;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -115,7 +115,7 @@ public final class ClassModel {
                 .map(Association.ToOutside.class::cast)
                 .filter(a -> a.name().equals(source.member()))
                 .findFirst()
-                .flatMap(a -> names.origin(source.of(), a.column().member()));
+                .flatMap(a -> names.origin(source.of(), a.role()));
     }
 
     public Optional<ModelClass> find(String entity) {

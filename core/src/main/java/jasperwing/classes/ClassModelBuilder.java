@@ -1,6 +1,10 @@
 package jasperwing.classes;
 
 import jasperwing.classes.MemberNames.End;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.KeyTypes;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -15,11 +19,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.KeyTypes;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -47,7 +47,7 @@ final class ClassModelBuilder {
 
     private record Draft(
             Entity entity,
-            Table table,
+            DerivedTable table,
             List<Association> references,
             List<Association> back,
             List<ModelClass.SubjectOf> of) {}
@@ -137,8 +137,8 @@ final class ClassModelBuilder {
     /** Adds a reference. @return whether there is a foreign key for it; there is none to an entity without a key */
     private boolean reference(Draft holder, Role role, String name, Optional<String> inverse) {
         boolean key = isKey(holder, role);
-        List<ForeignKey> foreignKeys = holder.table().foreignKeysOf(role);
-        for (ForeignKey foreignKey : foreignKeys) {
+        List<Reference> foreignKeys = holder.table().referencesOf(role);
+        for (Reference foreignKey : foreignKeys) {
             if (hasClass(role.target())) {
                 holder.references().add(toOne(name, foreignKey, role, role.must(), key, inverse));
             } else {
@@ -149,7 +149,7 @@ final class ClassModelBuilder {
     }
 
     private Association.ToOne toOne(
-            String name, ForeignKey foreignKey, Role role, boolean must, boolean key, Optional<String> inverse) {
+            String name, Reference foreignKey, Role role, boolean must, boolean key, Optional<String> inverse) {
         String doc = role.relationship().notes().doc();
         return new Association.ToOne(
                 name, foreignKey.targetEntity(), foreignKey, must, role.unique(), key, inverse, doc);
@@ -165,19 +165,21 @@ final class ClassModelBuilder {
     }
 
     private List<Association.ToOutside> outside(
-            Draft holder, ForeignKey foreignKey, String name, boolean must, boolean key) {
+            Draft holder, Reference foreignKey, String name, boolean must, boolean key) {
         List<Association.ToOutside> all = new ArrayList<>();
         List<Type> types = KeyTypes.keyOf(design, foreignKey.targetEntity());
         for (int i = 0; i < types.size(); i++) {
             Column column = holder.table().column(foreignKey.columns().get(i)).orElseThrow();
             String property = name + Words.pascal(foreignKey.targetColumns().get(i));
-            all.add(new Association.ToOutside(property, foreignKey.targetEntity(), column, types.get(i), must, key));
+            String role = holder.table().origin(column).member();
+            all.add(new Association.ToOutside(
+                    property, foreignKey.targetEntity(), role, column, types.get(i), must, key));
         }
         return all;
     }
 
     private void joined(BinaryRelationship tie) {
-        Optional<Table> table = schema.joinTable(tie);
+        Optional<DerivedTable> table = schema.joinTable(tie);
         Draft owner = draft(tie.from());
         Draft other = draft(tie.to());
         if (table.isEmpty() || owner == null || other == null) {
@@ -186,7 +188,7 @@ final class ClassModelBuilder {
         String name = names.end(tie, tie.from(), End.FORWARD);
         String back = names.end(tie, tie.to(), End.BACK);
         Optional<String> inverse = tie.back().map(b -> back);
-        List<ForeignKey> keys = table.get().foreignKeys();
+        List<Reference> keys = table.get().references();
         owner.references()
                 .add(new Association.Joined(
                         name,
@@ -278,9 +280,9 @@ final class ClassModelBuilder {
         List<Association.ToOne> subjects = new ArrayList<>();
         List<Association.ToOutside> outside = new ArrayList<>();
         Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));
-        List<ForeignKey> keys = holder.table().foreignKeysOf(role);
+        List<Reference> keys = holder.table().referencesOf(role);
         boolean must = role.must() && keys.size() == 1;
-        for (ForeignKey key : keys) {
+        for (Reference key : keys) {
             String subject = key.targetEntity();
             String field = names.subject(oneOf, subject);
             Draft target = draft(subject);

@@ -1,8 +1,8 @@
 package jasperwing.classes;
 
+import jasperwing.derive.DerivedTable;
 import jasperwing.model.Entity;
 import jasperwing.model.KindsKept;
-import jasperwing.schema.Table;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,7 +17,7 @@ import java.util.Optional;
 public record ModelClass(
         Entity entity,
         String name,
-        Table table,
+        DerivedTable table,
         List<Property> properties,
         List<Computed> computed,
         List<Association> associations,

@@ -1,16 +1,16 @@
 package jasperwing.classes;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.PhysicalNames;
+import jasperwing.derive.Schema;
+import jasperwing.derive.ValueColumns;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.PhysicalNames;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class Properties {
     }
 
     /** Those of an entity; what is not kept has none. */
-    List<Property> of(Entity entity, Table table) {
+    List<Property> of(Entity entity, DerivedTable table) {
         return entity.attributes().stream()
                 .filter(a -> !a.isComputed())
                 .map(a -> property(entity, table, a))
@@ -54,8 +54,8 @@ final class Properties {
                 .toList();
     }
 
-    private Property property(Entity entity, Table table, Attribute attribute) {
-        Optional<Table> listTable =
+    private Property property(Entity entity, DerivedTable table, Attribute attribute) {
+        Optional<DerivedTable> listTable =
                 attribute.list() ? schema.listTable(entity.name(), attribute.name()) : Optional.empty();
         List<Column> columns = listTable.map(Properties::elements).orElseGet(() -> table.columnsOf(attribute.name()));
         boolean value = ValueColumns.value(design, attribute.type()).isPresent();
@@ -71,10 +71,10 @@ final class Properties {
     }
 
     /** What follows the owner's key and the position. */
-    private static List<Column> elements(Table listTable) {
+    private static List<Column> elements(DerivedTable listTable) {
         return listTable
                 .columns()
-                .subList(listTable.primaryKey().size(), listTable.columns().size());
+                .subList(listTable.keyColumns().size(), listTable.columns().size());
     }
 
     private List<Property.Part> parts(List<ValueColumns.Leaf> leaves, List<Column> columns) {
@@ -123,21 +123,15 @@ final class Properties {
     }
 
     private static Column plain(ValueColumns.Leaf leaf) {
-        return new Column(
-                leaf.column(),
-                UNKNOWN,
-                "",
-                !leaf.optional(),
-                false,
-                "",
-                "",
-                leaf.attribute().name(),
-                "",
-                "");
+        return plain(leaf.column(), leaf.optional());
     }
 
     private static Column plain(Attribute attribute) {
-        String column = PhysicalNames.wantedColumn(attribute);
-        return new Column(column, UNKNOWN, "", !attribute.optional(), false, "", "", attribute.name(), "", "");
+        return plain(PhysicalNames.wantedColumn(attribute), attribute.optional());
+    }
+
+    private static Column plain(String name, boolean optional) {
+        Column column = Column.of(name, UNKNOWN);
+        return optional ? column : column.notNull();
     }
 }

@@ -1,8 +1,8 @@
 package jasperwing.classes;
 
+import jasperwing.derive.DerivedTable;
 import jasperwing.model.Attribute;
-import jasperwing.schema.Column;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,7 +19,7 @@ public record Property(
         boolean key,
         Optional<Column> column,
         List<Part> parts,
-        Optional<Table> listTable) {
+        Optional<DerivedTable> listTable) {
     /**
      * A part of a value.
      *

@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
+import jasperwing.physical.Catalog;
 import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Locale;
@@ -26,17 +27,20 @@ public abstract class Dialect {
     private final FormulaFunctions functions;
     private final Optional<TriggerSql> triggers;
     private final ListSql lists;
+    private final TableSql tables;
 
     Dialect(
             String title,
             String oldest,
             int nameLimit,
             FormulaFunctions functions,
+            TableSql tables,
             Optional<TriggerSql> triggers,
             ListSql lists) {
         this.functions = functions;
         this.triggers = triggers;
         this.lists = lists;
+        this.tables = tables;
         this.title = title;
         this.oldest = oldest;
         this.reserved = Reserved.ofDatabase(word());
@@ -97,11 +101,35 @@ public abstract class Dialect {
         return lists;
     }
 
+    final TableSql tables() {
+        return tables;
+    }
+
+    /** The statements that create parts of a schema. */
+    public final SchemaStatements statements() {
+        return new SchemaStatements(this);
+    }
+
+    /** A schema as the database tells of it when it was created from this one. */
+    public final Catalog kept(Catalog catalog) {
+        return new KeptCatalog(this).of(catalog);
+    }
+
+    /** The statements that change and drop parts of a schema. */
+    public final SchemaChanges changes() {
+        return new SchemaChanges(this);
+    }
+
     // what it can do
 
     /** Whether a foreign key or a check can be added to a table that exists. */
     public boolean altersConstraints() {
         return true;
+    }
+
+    /** Whether the type, default and nullability of a column can be changed where it is. */
+    public final boolean altersColumns() {
+        return tables.altersColumns();
     }
 
     /** Whether a foreign key can be checked at the end of a transaction. */
@@ -198,6 +226,10 @@ public abstract class Dialect {
 
     /** A text as SQL writes it. */
     public String literal(String text) {
+        return standardLiteral(text);
+    }
+
+    static String standardLiteral(String text) {
         return "'" + text.replace("'", "''").replace("\0", "") + "'";
     }
 
@@ -330,53 +362,6 @@ public abstract class Dialect {
     /** What a script begins with; empty or whole lines. */
     public String preamble() {
         return "";
-    }
-
-    /** What stands behind the columns of a new table. */
-    public String tableOptions(String comment) {
-        return "";
-    }
-
-    /** What stands in a new table without columns. */
-    public String noColumns() {
-        return "_ " + textCast();
-    }
-
-    /** Whether foreign keys come behind indexes: they would make their own. */
-    public boolean keysComeLast() {
-        return false;
-    }
-
-    /** Whether a key that is counted up is declared with its column. */
-    public boolean declaresKeyInline() {
-        return false;
-    }
-
-    /**
-     * What stands behind a column that the database counts up.
-     *
-     * @param wholeKey whether it is the key alone
-     */
-    public abstract String counted(boolean wholeKey);
-
-    /** What stands behind a column that is computed. */
-    public String computed(String expression) {
-        return " generated always as (" + expression + ") stored";
-    }
-
-    /** What stands behind a column with a comment. */
-    public String columnComment(String comment) {
-        return "";
-    }
-
-    /** Whether comments are statements of their own. */
-    public boolean hasCommentStatements() {
-        return false;
-    }
-
-    /** A column's name as an index has it. */
-    public String indexed(String column, SqlType type) {
-        return quote(column);
     }
 
     /** What stands behind {@code insert into a_table} for a row of defaults alone. */

@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
  */
 final class MariaDb extends Dialect {
     /** The order of all texts of which nothing else is said: by their characters' numbers, spaces included. */
-    private static final String OF_CHARACTERS = "utf8mb4_nopad_bin";
+    static final String OF_CHARACTERS = "utf8mb4_nopad_bin";
 
     /** Rows have no room for many longer texts; these are kept beside the row. */
     private static final int MOST_IN_ROW = 1000;
@@ -29,12 +29,9 @@ final class MariaDb extends Dialect {
 
     private static final int MOST_INDEXED_CHARACTERS = 768;
     private static final int MOST_INDEXED_BYTES = 3072;
-    private static final int INDEXED_OF_WIDE_TEXT = 191;
+    static final int INDEXED_OF_WIDE_TEXT = 191;
     private static final int BYTES_OF_CHARACTER = 4;
     private static final int BYTES_OF_NUMBER = 16;
-    private static final int LONGEST_TABLE_COMMENT = 2048;
-    private static final int LONGEST_COLUMN_COMMENT = 1024;
-
     private static final Set<Scalar> UNBOUNDED = Set.of(Scalar.LONG_TEXT, Scalar.BINARY, Scalar.JSON);
 
     private static final Pattern BEYOND_BASIC_PLANE = Pattern.compile("[\\x{10000}-\\x{10FFFF}]");
@@ -50,7 +47,7 @@ final class MariaDb extends Dialect {
     private static final Set<String> ROOT = Set.of("ca", "de", "en", "fr", "ga", "id", "it", "ms", "nl", "pt", "sw");
 
     MariaDb() {
-        super("MariaDB", "10.7", 64, FUNCTIONS, Optional.of(TRIGGERS), LISTS);
+        super("MariaDB", "10.7", 64, FUNCTIONS, new MariaDbTables(), Optional.of(TRIGGERS), LISTS);
     }
 
     private static Map<String, String> tailored(String languages) {
@@ -113,7 +110,11 @@ final class MariaDb extends Dialect {
 
     @Override
     public String literal(String text) {
-        return super.literal(text.replace("\\", "\\\\"));
+        return escaped(text);
+    }
+
+    static String escaped(String text) {
+        return standardLiteral(text.replace("\\", "\\\\"));
     }
 
     @Override
@@ -204,34 +205,6 @@ final class MariaDb extends Dialect {
                 decimal -> List.of(),
                 plain -> plain.scalar() == Scalar.BOOLEAN ? List.of(column + " in (0, 1)") : List.of(),
                 named -> List.of());
-    }
-
-    /** Texts are compared as they are, capitals and spaces included. */
-    @Override
-    public String tableOptions(String comment) {
-        return " character set utf8mb4 collate " + OF_CHARACTERS
-                + (comment.isEmpty() ? "" : " comment = " + literal(cut(comment, LONGEST_TABLE_COMMENT)));
-    }
-
-    @Override
-    public String noColumns() {
-        return super.noColumns() + "(1)";
-    }
-
-    @Override
-    public String counted(boolean wholeKey) {
-        return wholeKey ? " auto_increment" : "";
-    }
-
-    @Override
-    public String columnComment(String comment) {
-        return " comment " + literal(cut(comment, LONGEST_COLUMN_COMMENT));
-    }
-
-    /** Of a text that is kept beside the row the beginning. */
-    @Override
-    public String indexed(String column, SqlType type) {
-        return quote(column) + (type.is(SqlType.Kind.TEXT) ? "(" + INDEXED_OF_WIDE_TEXT + ")" : "");
     }
 
     @Override

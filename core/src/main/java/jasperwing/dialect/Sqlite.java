@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 final class Sqlite extends Dialect {
     Sqlite() {
-        super("SQLite", "3.35", 0, FUNCTIONS, Optional.of(TRIGGERS), LISTS);
+        super("SQLite", "3.35", 0, FUNCTIONS, TABLES, Optional.of(TRIGGERS), LISTS);
     }
 
     @Override
@@ -131,16 +131,33 @@ final class Sqlite extends Dialect {
         return "-- SQLite checks foreign keys only in connections that switch them on\npragma foreign_keys = on;\n";
     }
 
-    /** A column is counted up only when it is declared as the whole key. */
-    @Override
-    public boolean declaresKeyInline() {
-        return true;
-    }
+    private static final TableSql TABLES = new TableSql() {
+        /** A column is counted up only when it is declared as the whole key. */
+        @Override
+        boolean declaresKeyInline() {
+            return true;
+        }
 
-    @Override
-    public String counted(boolean wholeKey) {
-        return "";
-    }
+        @Override
+        String counted(boolean wholeKey) {
+            return "";
+        }
+
+        @Override
+        String keptComment(String comment) {
+            return "";
+        }
+
+        @Override
+        String keptColumnComment(String comment) {
+            return "";
+        }
+
+        @Override
+        boolean altersColumns() {
+            return false;
+        }
+    };
 
     private static final FormulaFunctions FUNCTIONS = new FormulaFunctions() {
         @Override

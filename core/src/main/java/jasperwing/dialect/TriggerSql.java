@@ -1,9 +1,15 @@
 package jasperwing.dialect;
 
+import jasperwing.physical.Trigger;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** How a database writes triggers. */
 public interface TriggerSql {
+    /** Databases take error messages of so many characters. */
+    int LONGEST_MESSAGE = 128;
+
     /** Whether one trigger can be of several events. */
     default boolean takesSeveralEvents() {
         return false;
@@ -30,6 +36,28 @@ public interface TriggerSql {
     /** A body that does one thing. */
     String action(String statement);
 
+    /** The statements that create a trigger, each to be executed alone. */
+    default List<String> create(Dialect dialect, Trigger trigger) {
+        boolean refuses = trigger.action() instanceof Trigger.Action.Refuse;
+        String events = trigger.events().stream()
+                .map(e -> e.name().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(" or "));
+        return create(
+                dialect.quote(trigger.name()),
+                dialect.quote(trigger.table()),
+                (refuses ? "before " : "after ") + events,
+                trigger.events().contains(Trigger.Event.DELETE) ? "old" : "new",
+                body(dialect, trigger.action()));
+    }
+
+    private String body(Dialect dialect, Trigger.Action action) {
+        if (action instanceof Trigger.Action.Refuse refuse) {
+            String message = Dialect.cut(refuse.message(), LONGEST_MESSAGE);
+            return refusal(refuse.condition().sql(), dialect.literal(message));
+        }
+        return action(((Trigger.Action.Execute) action).statement());
+    }
+
     /**
      * The statements that create a trigger of each row.
      *
@@ -39,5 +67,10 @@ public interface TriggerSql {
      */
     default List<String> create(String name, String table, String when, String row, String body) {
         return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
+    }
+
+    /** The statements that drop a trigger, each to be executed alone. */
+    default List<String> drop(String name, String table) {
+        return List.of("drop trigger " + name);
     }
 }

@@ -1,7 +1,8 @@
 /**
- * What databases write differently: types, literals, names, functions, conditions and statements, one class a database.
+ * What databases write differently, one class a database: types, literals, names, functions, conditions, and the statements that create, change
+ * and drop parts of a schema.
  *
- * <p>In: names, types, values and parts of statements. Out: SQL of one database, and what that database can do. It knows no design and no
- * schema; nothing outside this package names a database.
+ * <p>In: a {@link jasperwing.physical.Catalog} or parts of one, names, types and values. Out: {@link jasperwing.dialect.Statement}s and parts of
+ * SQL, and what the database can do. It knows no design; nothing outside this package names a database.
  */
 package jasperwing.dialect;

@@ -1,9 +1,9 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Schema;
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaCache;
 
 /** The schema of a design with all that is found of them, where both are wanted: what looks at no table is found while tables are derived. */
 public record Analysis(Schema schema, Report report) {

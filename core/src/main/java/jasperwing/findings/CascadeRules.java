@@ -1,13 +1,13 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DeleteEffect;
+import jasperwing.derive.Enforcement;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.Enforcement;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;

@@ -1,12 +1,12 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

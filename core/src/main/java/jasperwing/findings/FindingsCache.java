@@ -1,5 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Differing;
@@ -7,8 +9,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.Relationship;
 import jasperwing.model.TypeChanges;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -36,7 +36,7 @@ public final class FindingsCache {
             List<Entity> above,
             boolean ancestor,
             List<Relationship> relationships,
-            Optional<Table> table,
+            Optional<DerivedTable> table,
             List<List<Finding>> findings,
             List<Finding> all) {
         /** With nothing found yet. */

@@ -1,9 +1,9 @@
 package jasperwing.findings;
 
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
-import jasperwing.schema.SchemaCache;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;

@@ -1,5 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.derive.ColumnCounts;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -9,8 +11,6 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Notes;
 import jasperwing.model.Type;
-import jasperwing.schema.ColumnCounts;
-import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -1,11 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.LooseReference;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.LooseReference;
-import jasperwing.schema.Trigger;
+import jasperwing.physical.Trigger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -1,13 +1,13 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.KeyWidth;
 import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Indexing;
-import jasperwing.schema.Column;
-import jasperwing.schema.KeyWidth;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -40,7 +40,7 @@ final class IndexRules {
                 .forEach(i -> found.accept(tooWide(checked.dialect(), entity, i))));
     }
 
-    private static List<String> columns(Table table, Indexing index) {
+    private static List<String> columns(DerivedTable table, Indexing index) {
         return Stream.concat(index.members().names().stream(), index.covered().stream())
                 .flatMap(m -> table.columnsOf(m).stream())
                 .map(Column::name)

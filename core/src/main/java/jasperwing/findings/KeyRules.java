@@ -1,5 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.derive.ColumnCounts;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -8,8 +10,6 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
-import jasperwing.schema.ColumnCounts;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -85,7 +85,7 @@ final class KeyRules {
     private static boolean isCircle(Checked checked, Entity entity) {
         return checked.schema()
                 .table(entity.name())
-                .map(t -> t.primaryKey().isEmpty())
+                .map(t -> t.keyColumns().isEmpty())
                 .orElse(false);
     }
 

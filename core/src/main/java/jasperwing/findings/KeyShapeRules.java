@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.ColumnCounts;
 import jasperwing.model.Attribute;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -9,7 +10,6 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Words;
-import jasperwing.schema.ColumnCounts;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -1,5 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.GuardTriggers;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -15,9 +18,6 @@ import jasperwing.model.Type;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Table;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -69,7 +69,7 @@ final class KindKeepingRules {
     private static void rows(Checked checked, Entity root, Consumer<Finding> found) {
         Design design = checked.design();
         boolean complete = Family.isKept(design, root.name(), KindsKept.COMPLETE_TABLES);
-        List<Table> tables = complete
+        List<DerivedTable> tables = complete
                 ? checked.schema().tablesOf(design, root.name())
                 : Family.descendants(design, root.name()).stream()
                         .flatMap(k -> checked.schema().table(k.name()).stream())
@@ -82,7 +82,8 @@ final class KindKeepingRules {
                 || root.key().isEmpty()) {
             return;
         }
-        String names = Nouns.all(tables.stream().map(Table::name).distinct().toList());
+        String names =
+                Nouns.all(tables.stream().map(DerivedTable::name).distinct().toList());
         found.accept(new Finding(
                 Rule.KIND_ROWS_NOT_ENFORCED,
                 Subject.of(root.name()),

@@ -1,5 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.PhysicalNames;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -9,10 +12,6 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
-import jasperwing.schema.Column;
-import jasperwing.schema.PhysicalNames;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -201,12 +200,12 @@ final class NameRules {
     }
 
     private static void columnClashes(Checked checked, Entity entity, Consumer<Finding> found) {
-        Optional<Table> table = checked.schema().table(entity.name());
+        Optional<DerivedTable> table = checked.schema().table(entity.name());
         if (table.isPresent() && areAsWanted(table.get(), entity)) {
             return;
         }
         Map<String, String> seen = new HashMap<>();
-        table.ifPresent(t -> t.foreignKeys()
+        table.ifPresent(t -> t.references()
                 .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
         for (Attribute attribute : entity.attributes()) {
             for (String column : columns(checked, attribute)) {
@@ -220,14 +219,14 @@ final class NameRules {
     }
 
     /** Whether each attribute has the one column it asks for, so that no two can have asked for the same. */
-    private static boolean areAsWanted(Table table, Entity entity) {
+    private static boolean areAsWanted(DerivedTable table, Entity entity) {
         int had = 0;
-        for (Column column : table.columns()) {
+        for (int i = 0; i < table.columns().size(); i++) {
             Attribute attribute =
                     had < entity.attributes().size() ? entity.attributes().get(had) : null;
-            if (attribute != null && column.member().equals(attribute.name())) {
+            if (attribute != null && table.origins().get(i).member().equals(attribute.name())) {
                 had++;
-                if (!column.name().equals(PhysicalNames.wantedColumn(attribute))) {
+                if (!table.columns().get(i).name().equals(PhysicalNames.wantedColumn(attribute))) {
                     return false;
                 }
             }

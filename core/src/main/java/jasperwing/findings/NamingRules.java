@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -8,7 +9,6 @@ import jasperwing.model.EntityEdits;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
-import jasperwing.schema.PhysicalNames;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.function.Consumer;

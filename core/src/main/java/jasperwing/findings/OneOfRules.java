@@ -1,5 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.KeyTypes;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
@@ -12,9 +15,6 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.KeyTypes;
 import java.util.List;
 import java.util.function.Consumer;
 

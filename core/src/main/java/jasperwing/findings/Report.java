@@ -1,10 +1,10 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.AcceptedWarning;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.schema.Schema;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;

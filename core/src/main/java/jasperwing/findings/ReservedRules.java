@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
@@ -8,7 +9,6 @@ import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
-import jasperwing.schema.PhysicalNames;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -1,5 +1,8 @@
 package jasperwing.findings;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Entity;
 import jasperwing.model.Reading;
@@ -9,9 +12,6 @@ import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -214,21 +214,22 @@ final class RouteRules {
         if (shorter.size() != 1 || longer.size() != 2) {
             return Optional.empty();
         }
-        Optional<Table> own = schema.table(shorter.get(0).holder());
-        Optional<Table> middle = schema.table(longer.get(0).target());
+        Optional<DerivedTable> own = schema.table(shorter.get(0).holder());
+        Optional<DerivedTable> middle = schema.table(longer.get(0).target());
         if (own.isEmpty() || middle.isEmpty()) {
             return Optional.empty();
         }
-        List<ForeignKey> direct = own.get().foreignKeysOf(shorter.get(0));
-        List<ForeignKey> first = own.get().foreignKeysOf(longer.get(0));
-        List<ForeignKey> second = middle.get().foreignKeysOf(longer.get(1));
+        List<Reference> direct = own.get().referencesOf(shorter.get(0));
+        List<Reference> first = own.get().referencesOf(longer.get(0));
+        List<Reference> second = middle.get().referencesOf(longer.get(1));
         boolean whole = direct.size() == 1 && first.size() == 1 && second.size() == 1;
         return whole
                 ? Optional.of(together(own.get(), middle.get(), direct.get(0), first.get(0), second.get(0)))
                 : Optional.empty();
     }
 
-    private String together(Table own, Table middle, ForeignKey direct, ForeignKey first, ForeignKey second) {
+    private String together(
+            DerivedTable own, DerivedTable middle, Reference direct, Reference first, Reference second) {
         List<String> there = concat(first.targetColumns(), second.columns());
         List<String> here = concat(first.columns(), direct.columns());
         if (there.stream().distinct().count() < there.size()) {
@@ -245,7 +246,7 @@ final class RouteRules {
     }
 
     /** Where the key of the nearer one has the columns of the farther one in it, both are in the row already and can be compared. */
-    private String sameColumns(Table own, ForeignKey first, ForeignKey direct, ForeignKey second) {
+    private String sameColumns(DerivedTable own, Reference first, Reference direct, Reference second) {
         String name = "ck_" + own.name() + "_" + String.join("_", direct.columns());
         List<String> equal = new ArrayList<>();
         for (int i = 0; i < direct.columns().size(); i++) {

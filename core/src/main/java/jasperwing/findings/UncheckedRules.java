@@ -1,11 +1,11 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Enforcement;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Scalar;
-import jasperwing.schema.Enforcement;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.KeyTypes;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -12,7 +13,6 @@ import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
-import jasperwing.schema.KeyTypes;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;

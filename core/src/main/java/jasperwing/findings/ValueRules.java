@@ -1,12 +1,12 @@
 package jasperwing.findings;
 
+import jasperwing.derive.Literals;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.TextConstraint;
-import jasperwing.schema.Literals;
-import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -2,6 +2,8 @@ package jasperwing.moves;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.AttributeGroup;
@@ -12,8 +14,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -100,14 +100,14 @@ public record Consequences(
 
     private static List<Changed> tables(Schema before, Schema after) {
         List<Changed> changed = new ArrayList<>();
-        for (Table table : before.tables()) {
-            Table now = after.named(table.name()).orElse(null);
+        for (DerivedTable table : before.tables()) {
+            DerivedTable now = after.named(table.name()).orElse(null);
             if (now != table && !table.equals(now)) {
                 changed.add(Changed.of(
                         table.name(), lines(before.sql(table)), now == null ? List.of() : lines(after.sql(now))));
             }
         }
-        for (Table table : after.tables()) {
+        for (DerivedTable table : after.tables()) {
             if (before.named(table.name()).isEmpty()) {
                 changed.add(Changed.of(table.name(), List.of(), lines(after.sql(table))));
             }

@@ -2,13 +2,13 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Type;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,10 +1,10 @@
 package jasperwing.moves;
 
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.naming.Words;
-import jasperwing.schema.ValueColumns;
 import java.util.List;
 
 /** The moves to values and traits, and back. */

@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.derive.KeyTypes;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -11,7 +12,6 @@ import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.naming.Words;
-import jasperwing.schema.KeyTypes;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,5 +1,6 @@
 package jasperwing.reading;
 
+import jasperwing.derive.Enforcement;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -12,7 +13,6 @@ import jasperwing.naming.Articles;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Enforcement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package jasperwing.say;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,10 +21,10 @@ public final class Additions {
                 .filter(e -> before.entity(e.name()).isEmpty())
                 .forEach(e -> additions.add("+ " + e.name()));
         Schema old = Schema.derive(before, Dialects.DEFAULT);
-        for (Table table : Schema.derive(after, Dialects.DEFAULT).tables()) {
-            Optional<Table> was = old.named(table.name());
-            if (was.isEmpty() && table.source() instanceof Table.Source.OfJoin) {
-                additions.add("+ " + table.name() + " (" + String.join(", ", table.primaryKey()) + ")");
+        for (DerivedTable table : Schema.derive(after, Dialects.DEFAULT).tables()) {
+            Optional<DerivedTable> was = old.named(table.name());
+            if (was.isEmpty() && table.source() instanceof DerivedTable.Source.OfJoin) {
+                additions.add("+ " + table.name() + " (" + String.join(", ", table.keyColumns()) + ")");
             } else {
                 columns(table, was).forEach(additions::add);
             }
@@ -32,7 +32,7 @@ public final class Additions {
         return additions;
     }
 
-    private static List<String> columns(Table table, Optional<Table> was) {
+    private static List<String> columns(DerivedTable table, Optional<DerivedTable> was) {
         List<String> lines = new ArrayList<>();
         for (Column column : table.columns()) {
             boolean isNew = was.map(t -> t.column(column.name()).isEmpty()).orElse(true);
@@ -45,8 +45,8 @@ public final class Additions {
         return lines;
     }
 
-    private static Optional<String> target(Table table, Column column) {
-        for (ForeignKey key : table.foreignKeys()) {
+    private static Optional<String> target(DerivedTable table, Column column) {
+        for (Reference key : table.references()) {
             int index = key.columns().indexOf(column.name());
             if (index >= 0) {
                 return Optional.of(key.target() + "." + key.targetColumns().get(index));

@@ -1,5 +1,8 @@
 package jasperwing.say;
 
+import jasperwing.derive.DeleteImpact;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
@@ -11,9 +14,6 @@ import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
-import jasperwing.schema.DeleteImpact;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -100,7 +100,7 @@ final class Questions {
     private Optional<Understanding> deleting(SentenceForm.Match match) {
         return nouns.known(match.text("E")).flatMap(entity -> {
             Schema schema = Schema.derive(design, Dialects.DEFAULT);
-            Optional<Table> table = schema.table(entity);
+            Optional<DerivedTable> table = schema.table(entity);
             return table.map(t -> Understanding.answer(
                     List.of(DeleteImpact.of(design.whole(), schema, t).sentence()), List.of(entity)));
         });

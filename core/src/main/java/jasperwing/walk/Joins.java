@@ -1,11 +1,11 @@
 package jasperwing.walk;
 
+import jasperwing.derive.RoleJoins;
+import jasperwing.derive.RoleJoins.Aliased;
+import jasperwing.derive.RoleJoins.Joined;
+import jasperwing.derive.Schema;
 import jasperwing.model.Sorting;
 import jasperwing.naming.Step;
-import jasperwing.schema.RoleJoins;
-import jasperwing.schema.RoleJoins.Aliased;
-import jasperwing.schema.RoleJoins.Joined;
-import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -29,7 +29,7 @@ final class Joins {
     /** Reads the keys of what the path leads to; blank where that has none. */
     String keys() {
         return sql(
-                there -> there.table().primaryKey().stream()
+                there -> there.table().keyColumns().stream()
                         .map(k -> joins.column(there, k))
                         .collect(Collectors.joining(", ")),
                 there -> "");
@@ -58,7 +58,7 @@ final class Joins {
         }
         boolean several = walk.steps().stream().anyMatch(Step::many);
         Aliased first = start.orElseThrow();
-        String key = first.table().primaryKey().stream()
+        String key = first.table().keyColumns().stream()
                 .map(k -> joins.column(first, k) + " = ?")
                 .collect(Collectors.joining(" and "));
         return "select " + (several ? "distinct " : "") + read.apply(at.get()) + "\nfrom " + joins.named(first) + lines

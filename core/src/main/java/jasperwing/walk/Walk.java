@@ -1,9 +1,9 @@
 package jasperwing.walk;
 
+import jasperwing.derive.Schema;
 import jasperwing.model.Design;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
-import jasperwing.schema.Schema;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;

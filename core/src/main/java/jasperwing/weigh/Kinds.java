@@ -4,6 +4,11 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.Schema;
+import jasperwing.derive.ValueColumns;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -17,12 +22,7 @@ import jasperwing.moves.KeepKinds;
 import jasperwing.naming.Articles;
 import jasperwing.naming.FreeName;
 import jasperwing.naming.Words;
-import jasperwing.schema.Column;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -131,7 +131,7 @@ final class Kinds {
     }
 
     private static long nullable(Tables tables, String entity) {
-        Table table = tables.table(entity);
+        DerivedTable table = tables.table(entity);
         return tables.design().entity(entity).orElseThrow().attributes().stream()
                 .filter(a -> !a.optional() && !a.isComputed())
                 .mapToLong(a -> nullable(ValueColumns.of(tables.design(), a), table.columnsOf(a.name())))
@@ -162,8 +162,8 @@ final class Kinds {
         Family.ancestors(design, kind).forEach(a -> filled.add(a.name()));
         Family.descendants(design, kind).forEach(d -> filled.add(d.name()));
         return tables.schema().named(tables.table(kind).name()).stream()
-                .flatMap(t -> t.columns().stream())
-                .filter(c -> !filled.contains(c.owner()))
+                .flatMap(t -> t.origins().stream())
+                .filter(o -> !filled.contains(o.owner()))
                 .count();
     }
 
@@ -184,25 +184,25 @@ final class Kinds {
 
     private Map<String, String> statements(KindsKept way, Tables tables) {
         Map<String, String> statements = new LinkedHashMap<>();
-        Table own = tables.table(kind);
-        List<Table> line = way == KindsKept.TABLE_EACH ? line(tables) : List.of(own);
+        DerivedTable own = tables.table(kind);
+        List<DerivedTable> line = way == KindsKept.TABLE_EACH ? line(tables) : List.of(own);
         statements.put(readOne, joined(tables, line) + tables.whereKey(own, own.name()));
         statements.put(readAll, all(way, tables));
         statements.put(write, tables.inserts(line));
         return statements;
     }
 
-    private List<Table> line(Tables tables) {
+    private List<DerivedTable> line(Tables tables) {
         return Family.line(design, design.entity(kind).orElseThrow()).stream()
                 .map(e -> tables.table(e.name()))
                 .toList();
     }
 
-    private static String key(Tables tables, Table table) {
-        return table.primaryKey().stream().map(tables::quote).collect(Collectors.joining(", "));
+    private static String key(Tables tables, DerivedTable table) {
+        return table.keyColumns().stream().map(tables::quote).collect(Collectors.joining(", "));
     }
 
-    private static String joined(Tables tables, List<Table> line) {
+    private static String joined(Tables tables, List<DerivedTable> line) {
         String first = "select *\nfrom " + tables.quote(line.get(0).name());
         return first
                 + line.stream()
@@ -213,7 +213,7 @@ final class Kinds {
 
     /** Each with what it has as the kind it is; of complete tables what all have, from the view. */
     private String all(KindsKept way, Tables tables) {
-        Table top = tables.schema().rows(root).orElseThrow();
+        DerivedTable top = tables.schema().rows(root).orElseThrow();
         String start = "select *\nfrom " + tables.quote(top.name());
         if (way != KindsKept.TABLE_EACH) {
             return start;

@@ -4,6 +4,10 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.Reference;
+import jasperwing.derive.ValueColumns;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -17,12 +21,8 @@ import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -85,7 +85,7 @@ final class Lists {
 
     private List<Fact> inRow(Tables tables) {
         boolean indexable = dialect.lists().indexesElements();
-        Table owner = tables.table(entity.name());
+        DerivedTable owner = tables.table(entity.name());
         if (owner.columnsOf(attribute.name()).isEmpty()) {
             return List.of();
         }
@@ -110,12 +110,12 @@ final class Lists {
     }
 
     private List<Fact> rows(Tables tables) {
-        Optional<Table> found = list(tables);
+        Optional<DerivedTable> found = list(tables);
         if (found.isEmpty()) {
             return List.of();
         }
-        Table list = found.get();
-        ForeignKey owner = list.foreignKeys().get(0);
+        DerivedTable list = found.get();
+        Reference owner = list.references().get(0);
         Map<String, String> statements = rowStatements(tables);
         return List.of(
                 SchemaFacts.deleted(owner, entity.name()),
@@ -128,9 +128,9 @@ final class Lists {
     }
 
     /** Whether the key has more than what the rows belong to, so that one element can be there twice, at its place. */
-    private static Fact order(Table table, int owners) {
+    private static Fact order(DerivedTable table, int owners) {
         return Fact.of(
-                table.primaryKey().size() > owners,
+                table.keyColumns().size() > owners,
                 "keeps order and repeats",
                 "order and repeats are lost: each is there once, in any order");
     }
@@ -139,8 +139,8 @@ final class Lists {
         return pairs(tables).stream().findFirst().map(p -> entity(tables, p)).orElse(List.of());
     }
 
-    private List<Fact> entity(Tables tables, Table pairs) {
-        Table table = tables.table(added);
+    private List<Fact> entity(Tables tables, DerivedTable pairs) {
+        DerivedTable table = tables.table(added);
         Map<String, String> statements = entityStatements(tables);
         return List.of(
                 Fact.of(
@@ -149,7 +149,7 @@ final class Lists {
                         "the same value can be stored several times"),
                 Fact.of(
                         SchemaFacts.key(pairs, added)
-                                .filter(ForeignKey::enforced)
+                                .filter(Reference::enforced)
                                 .isPresent(),
                         "a foreign key refuses values that are not there",
                         "no foreign key refuses values that are not there"),
@@ -158,15 +158,15 @@ final class Lists {
                 cost(Tables.joins(statements.get(find)) + " to read"),
                 cost(Words.count(Tables.writes(tables.insert(pairs)), "more write") + " for each, "
                         + Tables.writes(statements.get(add)) + " for a new one"),
-                order(pairs, columns(pairs.foreignKeys())));
+                order(pairs, columns(pairs.references())));
     }
 
-    private static int columns(List<ForeignKey> keys) {
+    private static int columns(List<Reference> keys) {
         return keys.stream().mapToInt(k -> k.columns().size()).sum();
     }
 
     /** The last column: the element, or the last part of a value. */
-    private static String element(Table table) {
+    private static String element(DerivedTable table) {
         return table.columns().get(table.columns().size() - 1).name();
     }
 
@@ -181,7 +181,7 @@ final class Lists {
     private record Own(String table, String column, SqlType type, String where) {}
 
     private Own own(Tables tables) {
-        Table table = tables.table(entity.name());
+        DerivedTable table = tables.table(entity.name());
         Column column = table.columnsOf(attribute.name()).get(0);
         return new Own(
                 tables.quote(table.name()), tables.quote(column.name()), column.type(), tables.whereKey(table, ""));
@@ -210,16 +210,16 @@ final class Lists {
     }
 
     private Map<String, String> rowStatements(Tables tables) {
-        Table owner = tables.table(entity.name());
-        Optional<Table> list = list(tables);
+        DerivedTable owner = tables.table(entity.name());
+        Optional<DerivedTable> list = list(tables);
         if (list.isEmpty()) {
             return Map.of();
         }
-        Table table = list.get();
+        DerivedTable table = list.get();
         List<String> on = new ArrayList<>();
-        for (int i = 0; i < owner.primaryKey().size(); i++) {
-            on.add("e." + tables.quote(table.foreignKeys().get(0).columns().get(i)) + " = o."
-                    + tables.quote(owner.primaryKey().get(i)));
+        for (int i = 0; i < owner.keyColumns().size(); i++) {
+            on.add("e." + tables.quote(table.references().get(0).columns().get(i)) + " = o."
+                    + tables.quote(owner.keyColumns().get(i)));
         }
         return asked(
                 "select distinct o.* from " + tables.quote(owner.name()) + " o\njoin " + tables.quote(table.name())
@@ -228,29 +228,29 @@ final class Lists {
     }
 
     /** The table of the elements; none while the keys of a design are wrong. */
-    private Optional<Table> list(Tables tables) {
-        List<String> key = tables.table(entity.name()).primaryKey();
+    private Optional<DerivedTable> list(Tables tables) {
+        List<String> key = tables.table(entity.name()).keyColumns();
         return tables.schema()
                 .listTable(entity.name(), attribute.name())
-                .filter(l -> l.foreignKeys().get(0).targetColumns().equals(key));
+                .filter(l -> l.references().get(0).targetColumns().equals(key));
     }
 
     private Map<String, String> entityStatements(Tables tables) {
-        Table table = tables.table(added);
+        DerivedTable table = tables.table(added);
         String found = tables.between(added, entity.name(), r -> r.targets().contains(added))
                 .replaceAll(
                         "(?s)\nwhere .*$",
                         "\nwhere " + tables.quote(Words.snake(added)) + "." + tables.quote(element(table)) + " = ?");
-        List<Table> written = new ArrayList<>(List.of(table));
+        List<DerivedTable> written = new ArrayList<>(List.of(table));
         written.addAll(pairs(tables));
         return asked(found, tables.inserts(written));
     }
 
     /** The table of the pairs; none while the keys of a design are wrong. */
-    private List<Table> pairs(Tables tables) {
+    private List<DerivedTable> pairs(Tables tables) {
         return tables.schema().tables().stream()
-                .filter(t ->
-                        t.source() instanceof Table.Source.OfJoin of && of.tie().mentions(added))
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfJoin of
+                        && of.tie().mentions(added))
                 .toList();
     }
 }

@@ -3,6 +3,8 @@ package jasperwing.weigh;
 import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -13,8 +15,6 @@ import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -81,9 +81,9 @@ final class ManyToManys {
         return asked(tables, join(tables));
     }
 
-    private Optional<Table> join(Tables tables) {
+    private Optional<DerivedTable> join(Tables tables) {
         return tables.schema().tables().stream()
-                .filter(t -> t.source() instanceof Table.Source.OfJoin of
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfJoin of
                         && of.tie().from().equals(tie.from())
                         && of.tie().to().equals(tie.to()))
                 .findFirst();
@@ -93,7 +93,7 @@ final class ManyToManys {
         return asked(tables, tables.schema().table(link));
     }
 
-    private Map<String, String> asked(Tables tables, Optional<Table> written) {
+    private Map<String, String> asked(Tables tables, Optional<DerivedTable> written) {
         Map<String, String> statements = new LinkedHashMap<>();
         String role = Roles.forward(tie);
         statements.put(read, tables.read(tie.from(), role));
@@ -105,26 +105,26 @@ final class ManyToManys {
         return join(tables).map(t -> pairs(tables, t)).orElse(List.of());
     }
 
-    private List<Fact> pairs(Tables tables, Table table) {
+    private List<Fact> pairs(Tables tables, DerivedTable table) {
         return List.of(
-                once(table, columns(table.foreignKeys())),
-                SchemaFacts.deletedWithEnds(table.foreignKeys()),
+                once(table, columns(table.references())),
+                SchemaFacts.deletedWithEnds(table.references()),
                 SchemaFacts.joins(joined(tables).get(read)),
                 SchemaFacts.writes(joined(tables).get(write), "to add one"),
                 Fact.of(
-                        table.columns().size() > columns(table.foreignKeys()).size(),
+                        table.columns().size() > columns(table.references()).size(),
                         "a pair can have attributes",
                         "a pair has no attributes: no time, no duty, no order"));
     }
 
     private List<Fact> linked(Tables tables) {
-        Table table = tables.table(link);
-        List<ForeignKey> ends = ends(tables, table);
+        DerivedTable table = tables.table(link);
+        List<Reference> ends = ends(tables, table);
         List<Fact> facts = new ArrayList<>();
         facts.add(once(table, columns(ends)));
         facts.add(SchemaFacts.deletedWithEnds(ends));
         facts.add(good("a pair can have attributes"));
-        int key = table.primaryKey().size();
+        int key = table.keyColumns().size();
         facts.add(
                 key == 1
                         ? good("a reference to " + link + " takes 1 column")
@@ -136,22 +136,22 @@ final class ManyToManys {
     }
 
     /** A key beside the columns of the pair, with the unique constraint that the pair then needs. */
-    private static Optional<Fact> ownKey(Table table, List<ForeignKey> ends) {
-        long own = table.primaryKey().stream()
+    private static Optional<Fact> ownKey(DerivedTable table, List<Reference> ends) {
+        long own = table.keyColumns().stream()
                 .filter(c -> !columns(ends).contains(c))
                 .count();
-        boolean beside = own == table.primaryKey().size() && own > 0;
+        boolean beside = own == table.keyColumns().size() && own > 0;
         return beside
                 ? Optional.of(cost("a key of " + Words.count(own, "column") + " beside those of the pair"))
                 : Optional.empty();
     }
 
-    private static List<String> columns(List<ForeignKey> keys) {
+    private static List<String> columns(List<Reference> keys) {
         return keys.stream().flatMap(k -> k.columns().stream()).toList();
     }
 
     /** The foreign keys of the link to both ends. */
-    private List<ForeignKey> ends(Tables tables, Table table) {
+    private List<Reference> ends(Tables tables, DerivedTable table) {
         return tables.design().relationships().stream()
                 .filter(r -> r instanceof BinaryRelationship t && t.via().equals(link))
                 .findFirst()
@@ -160,11 +160,11 @@ final class ManyToManys {
     }
 
     /** Whether a key or a unique constraint keeps the same pair from being stored twice. */
-    private static Fact once(Table table, List<String> pair) {
+    private static Fact once(DerivedTable table, List<String> pair) {
         return Fact.of(
                 Tables.isOnce(table, pair),
                 "a pair is stored once, by a "
-                        + (Set.copyOf(pair).equals(Set.copyOf(table.primaryKey()))
+                        + (Set.copyOf(pair).equals(Set.copyOf(table.keyColumns()))
                                 ? "primary key"
                                 : "unique constraint"),
                 "the same pair can be stored several times");

@@ -4,6 +4,10 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.KeyTypes;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
@@ -21,11 +25,7 @@ import jasperwing.naming.FreeName;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Column;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.KeyTypes;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -116,7 +116,7 @@ final class OneOfs {
     }
 
     private Map<String, String> shared(Tables tables, String parent) {
-        List<Table> written = List.of(tables.table(parent), tables.table(subject), tables.table(oneOf.from()));
+        List<DerivedTable> written = List.of(tables.table(parent), tables.table(subject), tables.table(oneOf.from()));
         return asked(tables.between(subject, oneOf.from(), r -> r.targets().contains(parent)), tables.inserts(written));
     }
 
@@ -136,12 +136,12 @@ final class OneOfs {
     }
 
     /** One for each subject. */
-    private static List<ForeignKey> keys(Tables tables, PolymorphicRelationship kept) {
+    private static List<Reference> keys(Tables tables, PolymorphicRelationship kept) {
         return tables.keysOf(tables.table(kept.from()), kept);
     }
 
     private List<Fact> kindAndId(Tables now, Tables then) {
-        Table table = then.table(oneOf.from());
+        DerivedTable table = then.table(oneOf.from());
         List<String> columns =
                 table.columnsOf(Roles.forward(oneOf)).stream().map(Column::name).toList();
         List<Fact> facts = new ArrayList<>();
@@ -184,9 +184,9 @@ final class OneOfs {
     }
 
     private List<Fact> tables(Tables now, Tables then) {
-        List<Table> copies =
+        List<DerivedTable> copies =
                 oneOf.subjects().stream().map(s -> then.table(s + oneOf.from())).toList();
-        List<ForeignKey> keys = oneOf.subjects().stream()
+        List<Reference> keys = oneOf.subjects().stream()
                 .flatMap(s -> SchemaFacts.key(then.table(s + oneOf.from()), s).stream())
                 .toList();
         return List.of(
@@ -196,12 +196,12 @@ final class OneOfs {
                 cost("all " + Plurals.plural(Words.spoken(oneOf.from())) + " together: a union of "
                         + Words.count(copies.size(), "table")),
                 cost("a change to one is repeated in "
-                        + copies.stream().skip(1).map(Table::name).collect(Collectors.joining(", "))));
+                        + copies.stream().skip(1).map(DerivedTable::name).collect(Collectors.joining(", "))));
     }
 
     private List<Fact> parent(Tables now, Tables then, String parent) {
         String table = then.table(parent).name();
-        List<ForeignKey> key =
+        List<Reference> key =
                 SchemaFacts.key(then.table(oneOf.from()), parent).stream().toList();
         return List.of(
                 SchemaFacts.enforced(key),

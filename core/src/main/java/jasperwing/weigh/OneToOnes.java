@@ -4,6 +4,8 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -15,9 +17,7 @@ import jasperwing.moves.ShareKey;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -72,7 +72,7 @@ final class OneToOnes {
                 new Ways(design, dialect, List.of(parent, holder)).of(plans));
     }
 
-    private Map<String, String> asked(Tables tables, List<Table> written) {
+    private Map<String, String> asked(Tables tables, List<DerivedTable> written) {
         Map<String, String> statements = new LinkedHashMap<>();
         statements.put(read, tables.between(parent, holder, this::isOurs));
         statements.put(write, tables.inserts(written));
@@ -80,7 +80,7 @@ final class OneToOnes {
     }
 
     private Map<String, String> together(Tables tables) {
-        Table table = tables.table(parent);
+        DerivedTable table = tables.table(parent);
         Map<String, String> statements = new LinkedHashMap<>();
         statements.put(read, "select * from " + tables.quote(table.name()) + tables.whereKey(table, ""));
         statements.put(write, tables.insert(table));
@@ -89,13 +89,13 @@ final class OneToOnes {
 
     /** What is so while one of them has a foreign key to the other. */
     private List<Fact> held(Tables tables, String from, String to) {
-        Table table = tables.table(from);
-        Optional<ForeignKey> found = key(tables, table);
+        DerivedTable table = tables.table(from);
+        Optional<Reference> found = key(tables, table);
         if (found.isEmpty()) {
             return List.of();
         }
-        ForeignKey key = found.get();
-        boolean sharesKey = table.primaryKey().equals(key.columns());
+        Reference key = found.get();
+        boolean sharesKey = table.keyColumns().equals(key.columns());
         List<Fact> facts = new ArrayList<>();
         facts.add(oneToOne(table, key, to));
         facts.add(required(table, key, from, to));
@@ -114,10 +114,10 @@ final class OneToOnes {
         return facts;
     }
 
-    private static int indexes(Table table) {
+    private static int indexes(DerivedTable table) {
         return table.indexes().size()
-                + table.uniques().size()
-                + (table.primaryKey().isEmpty() ? 0 : 1);
+                + table.uniqueKeys().size()
+                + (table.keyColumns().isEmpty() ? 0 : 1);
     }
 
     /** Whether it is the relationship itself, which a move may have turned round. */
@@ -128,7 +128,7 @@ final class OneToOnes {
                 && t.forward().equals(tie.forward());
     }
 
-    private Optional<ForeignKey> key(Tables tables, Table table) {
+    private Optional<Reference> key(Tables tables, DerivedTable table) {
         return tables.design().relationships().stream()
                 .filter(this::isOurs)
                 .flatMap(r -> tables.keysOf(table, r).stream())
@@ -136,15 +136,15 @@ final class OneToOnes {
     }
 
     /** Whether a unique constraint or key keeps two rows from referring to the same one. */
-    private static Fact oneToOne(Table table, ForeignKey key, String to) {
+    private static Fact oneToOne(DerivedTable table, Reference key, String to) {
         return Fact.of(
                 Tables.isOnce(table, key.columns()),
-                (table.primaryKey().equals(key.columns()) ? "the primary key" : "a unique constraint")
+                (table.keyColumns().equals(key.columns()) ? "the primary key" : "a unique constraint")
                         + " enforces one-to-one",
                 "no constraint keeps two rows from referring to the same " + Words.spoken(to));
     }
 
-    private static Fact required(Table table, ForeignKey key, String from, String to) {
+    private static Fact required(DerivedTable table, Reference key, String from, String to) {
         boolean required = key.columns().stream()
                 .allMatch(c -> table.column(c).filter(Column::required).isPresent());
         String one = Words.spoken(from);
@@ -163,7 +163,7 @@ final class OneToOnes {
     }
 
     private List<Fact> folded(Tables now, Tables then) {
-        Table table = then.table(parent);
+        DerivedTable table = then.table(parent);
         Map<String, String> statements = together(then);
         int more = table.columns().size() - now.table(parent).columns().size();
         long nullable = nowNullable(now.table(holder), table);
@@ -179,9 +179,9 @@ final class OneToOnes {
     }
 
     /** How many required columns of attributes can be null once they are in the other table. */
-    private long nowNullable(Table before, Table after) {
+    private long nowNullable(DerivedTable before, DerivedTable after) {
         return design.entity(holder).orElseThrow().attributes().stream()
-                .filter(a -> !before.primaryKey().equals(columns(before.columnsOf(a.name()))))
+                .filter(a -> !before.keyColumns().equals(columns(before.columnsOf(a.name()))))
                 .mapToLong(a -> required(before, a.name()) - required(after, a.name()))
                 .filter(lost -> lost > 0)
                 .sum();
@@ -191,7 +191,7 @@ final class OneToOnes {
         return columns.stream().map(Column::name).toList();
     }
 
-    private static long required(Table table, String member) {
+    private static long required(DerivedTable table, String member) {
         return table.columnsOf(member).stream().filter(Column::required).count();
     }
 }

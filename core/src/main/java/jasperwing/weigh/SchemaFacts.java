@@ -4,11 +4,11 @@ import static jasperwing.weigh.Fact.cost;
 import static jasperwing.weigh.Fact.good;
 import static jasperwing.weigh.Fact.lack;
 
+import jasperwing.derive.DeleteEffect;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.Reference;
 import jasperwing.naming.Words;
-import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Table;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,7 +17,7 @@ final class SchemaFacts {
     private SchemaFacts() {}
 
     /** What becomes of rows when the row they refer to is deleted. */
-    static Fact deleted(ForeignKey key, String parent) {
+    static Fact deleted(Reference key, String parent) {
         String one = Words.spoken(parent);
         return switch (key.effect()) {
             case DELETES -> good("deleted with its " + one);
@@ -28,9 +28,9 @@ final class SchemaFacts {
     }
 
     /** What becomes of pairs when one end or the other is deleted. */
-    static Fact deletedWithEnds(List<ForeignKey> ends) {
+    static Fact deletedWithEnds(List<Reference> ends) {
         List<DeleteEffect> effects =
-                ends.stream().map(ForeignKey::effect).distinct().toList();
+                ends.stream().map(Reference::effect).distinct().toList();
         if (effects.equals(List.of(DeleteEffect.DELETES))) {
             return good("deleted with either end");
         }
@@ -59,7 +59,7 @@ final class SchemaFacts {
     }
 
     /** Whether rows can be found by a column without reading the table. */
-    static Fact searched(Table table, String column) {
+    static Fact searched(DerivedTable table, String column) {
         return table.isIndexed(List.of(column))
                 ? good("searched by an index")
                 : cost("searched row by row until an index is added");
@@ -72,16 +72,16 @@ final class SchemaFacts {
     }
 
     /** Whether each of several references is held by a foreign key. */
-    static Fact enforced(List<ForeignKey> keys) {
+    static Fact enforced(List<Reference> keys) {
         return Fact.of(
-                !keys.isEmpty() && keys.stream().allMatch(ForeignKey::enforced),
+                !keys.isEmpty() && keys.stream().allMatch(Reference::enforced),
                 keys.size() == 1 ? "one foreign key enforces every reference" : "foreign keys enforce every reference",
                 "not every reference can have a foreign key");
     }
 
     /** The foreign key from a table to the rows of an entity, if it has one. */
-    static Optional<ForeignKey> key(Table table, String entity) {
-        return table.foreignKeys().stream()
+    static Optional<Reference> key(DerivedTable table, String entity) {
+        return table.references().stream()
                 .filter(k -> k.targetEntity().equals(entity))
                 .findFirst();
     }

@@ -1,13 +1,13 @@
 package jasperwing.weigh;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
+import jasperwing.derive.UniqueKey;
 import jasperwing.naming.Words;
-import jasperwing.schema.Check;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Index;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.UniqueKey;
+import jasperwing.physical.Check;
+import jasperwing.physical.Column;
+import jasperwing.physical.Index;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -36,15 +36,16 @@ record SchemaGrowth(int tables, int columns, int foreignKeys, int indexes, int c
                 .reduce(NONE, SchemaGrowth::plus);
     }
 
-    private static SchemaGrowth within(Table before, Table after) {
+    private static SchemaGrowth within(DerivedTable before, DerivedTable after) {
         return new SchemaGrowth(
                 0,
                 added(before.columns(), after.columns(), Column::name),
-                added(before.foreignKeys(), after.foreignKeys(), ForeignKey::name),
+                added(before.references(), after.references(), Reference::name),
                 added(before.indexes(), after.indexes(), Index::columns)
-                        + added(before.uniques(), after.uniques(), UniqueKey::columns),
+                        + added(before.uniqueKeys(), after.uniqueKeys(), UniqueKey::columns),
                 changed(before.columns(), after.columns(), Column::name),
-                changed(before.checks(), after.checks(), Check::name));
+                changed(before.table().checks(), after.table().checks(), Check::name)
+                        + changed(before.guards(), after.guards(), Check::name));
     }
 
     private static <T> int added(Collection<T> before, Collection<T> after, Function<T, Object> name) {

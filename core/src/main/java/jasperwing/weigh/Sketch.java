@@ -1,10 +1,10 @@
 package jasperwing.weigh;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.AreaColor;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -61,16 +61,16 @@ public record Sketch(List<Box> boxes, List<Link> links) {
      */
     static Sketch of(
             Dialect dialect,
-            List<Table> tables,
+            List<DerivedTable> tables,
             Map<String, Set<String>> matters,
             Set<String> quiet,
             Map<String, AreaColor> colors) {
-        List<String> names = tables.stream().map(Table::name).toList();
+        List<String> names = tables.stream().map(DerivedTable::name).toList();
         Map<String, Integer> levels = new LinkedHashMap<>();
         tables.forEach(t -> levels.put(t.name(), 0));
         for (int i = 0; i < tables.size(); i++) {
-            for (Table table : tables) {
-                for (ForeignKey key : keys(table, names, quiet)) {
+            for (DerivedTable table : tables) {
+                for (Reference key : keys(table, names, quiet)) {
                     if (!key.target().equals(table.name())) {
                         int beyond = Math.min(tables.size() - 1, levels.get(key.target()) + 1);
                         levels.merge(table.name(), beyond, Math::max);
@@ -82,7 +82,7 @@ public record Sketch(List<Box> boxes, List<Link> links) {
         Map<Integer, Integer> ranks = new HashMap<>();
         List<Box> boxes = new ArrayList<>();
         List<Link> links = new ArrayList<>();
-        for (Table table : tables) {
+        for (DerivedTable table : tables) {
             int level = levels.get(table.name());
             int rank = ranks.merge(level, 1, Integer::sum) - 1;
             Box box = box(dialect, table, level, rank, matters.getOrDefault(table.name(), Set.of()), colors);
@@ -94,8 +94,8 @@ public record Sketch(List<Box> boxes, List<Link> links) {
 
     /** What no key ties to the quiet ones stands to the right of them nevertheless. */
     private static void standApart(
-            List<Table> tables, Map<String, Integer> levels, Set<String> quiet, List<String> names) {
-        for (Table table : tables) {
+            List<DerivedTable> tables, Map<String, Integer> levels, Set<String> quiet, List<String> names) {
+        for (DerivedTable table : tables) {
             boolean pointedTo = tables.stream()
                     .flatMap(t -> keys(t, names, quiet).stream())
                     .anyMatch(k -> k.target().equals(table.name()));
@@ -105,18 +105,23 @@ public record Sketch(List<Box> boxes, List<Link> links) {
         }
     }
 
-    private static List<ForeignKey> keys(Table table, List<String> names, Set<String> quiet) {
-        return table.foreignKeys().stream()
+    private static List<Reference> keys(DerivedTable table, List<String> names, Set<String> quiet) {
+        return table.references().stream()
                 .filter(k ->
                         names.contains(k.target()) && !(quiet.contains(table.name()) && quiet.contains(k.target())))
                 .toList();
     }
 
     private static Box box(
-            Dialect dialect, Table table, int level, int rank, Set<String> matters, Map<String, AreaColor> colors) {
+            Dialect dialect,
+            DerivedTable table,
+            int level,
+            int rank,
+            Set<String> matters,
+            Map<String, AreaColor> colors) {
         List<Column> shown = new ArrayList<>();
         for (Column column : table.columns()) {
-            boolean wanted = table.primaryKey().contains(column.name()) || matters.contains(column.name());
+            boolean wanted = table.keyColumns().contains(column.name()) || matters.contains(column.name());
             if (wanted && shown.size() < MOST_COLUMNS) {
                 shown.add(column);
             }

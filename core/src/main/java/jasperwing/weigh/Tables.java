@@ -1,14 +1,14 @@
 package jasperwing.weigh;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import jasperwing.walk.Walk;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +30,7 @@ record Tables(Design design, Schema schema) {
         return schema.dialect();
     }
 
-    Table table(String entity) {
+    DerivedTable table(String entity) {
         return schema.table(entity).orElseThrow();
     }
 
@@ -43,12 +43,12 @@ record Tables(Design design, Schema schema) {
     }
 
     /** What a row needs: its columns but those the database fills by itself. */
-    String insert(Table table) {
+    String insert(DerivedTable table) {
         List<String> columns = table.columns().stream()
-                .filter(c -> !c.generated()
+                .filter(c -> !c.identity()
                         && c.computed().isEmpty()
-                        && c.defaultSql().isEmpty())
-                .filter(c -> c.required() || table.primaryKey().contains(c.name()) || isPointing(table, c))
+                        && c.defaultValue().isEmpty())
+                .filter(c -> c.required() || table.keyColumns().contains(c.name()) || isPointing(table, c))
                 .map(c -> quote(c.name()))
                 .toList();
         String start = "insert into " + quote(table.name());
@@ -58,8 +58,8 @@ record Tables(Design design, Schema schema) {
                         + columns.stream().map(c -> "?").collect(Collectors.joining(", ")) + ");";
     }
 
-    private static boolean isPointing(Table table, Column column) {
-        return table.foreignKeys().stream().anyMatch(k -> k.columns().contains(column.name()));
+    private static boolean isPointing(DerivedTable table, Column column) {
+        return table.references().stream().anyMatch(k -> k.columns().contains(column.name()));
     }
 
     /**
@@ -67,10 +67,10 @@ record Tables(Design design, Schema schema) {
      *
      * @param alias what its columns are called by, or empty
      */
-    String whereKey(Table table, String alias) {
+    String whereKey(DerivedTable table, String alias) {
         String before = alias.isEmpty() ? "" : quote(alias) + ".";
         String key =
-                table.primaryKey().stream().map(k -> before + quote(k) + " = ?").collect(Collectors.joining(" and "));
+                table.keyColumns().stream().map(k -> before + quote(k) + " = ?").collect(Collectors.joining(" and "));
         return key.isEmpty() ? "" : "\nwhere " + key;
     }
 
@@ -89,8 +89,8 @@ record Tables(Design design, Schema schema) {
     }
 
     /** The foreign keys of a table that come from a relationship, in their order. */
-    List<ForeignKey> keysOf(Table table, Relationship relationship) {
-        return table.foreignKeys().stream()
+    List<Reference> keysOf(DerivedTable table, Relationship relationship) {
+        return table.references().stream()
                 .filter(k -> k.role()
                         .filter(r -> r.relationship().equals(relationship))
                         .isPresent())
@@ -98,21 +98,21 @@ record Tables(Design design, Schema schema) {
     }
 
     /** The columns by which a table refers to others because of a relationship, in the order of the keys. */
-    List<String> columnsOf(Table table, Relationship relationship) {
+    List<String> columnsOf(DerivedTable table, Relationship relationship) {
         return keysOf(table, relationship).stream()
                 .flatMap(k -> k.columns().stream())
                 .toList();
     }
 
     /** Whether no two rows of a table can have the same in some columns, in whatever order they are. */
-    static boolean isOnce(Table table, List<String> columns) {
+    static boolean isOnce(DerivedTable table, List<String> columns) {
         Set<String> wanted = Set.copyOf(columns);
-        return wanted.equals(Set.copyOf(table.primaryKey()))
-                || table.uniques().stream().anyMatch(u -> wanted.equals(Set.copyOf(u.columns())));
+        return wanted.equals(Set.copyOf(table.keyColumns()))
+                || table.uniqueKeys().stream().anyMatch(u -> wanted.equals(Set.copyOf(u.columns())));
     }
 
     /** Several statements one after the other. */
-    String inserts(List<Table> tables) {
+    String inserts(List<DerivedTable> tables) {
         return tables.stream().map(this::insert).collect(Collectors.joining("\n"));
     }
 

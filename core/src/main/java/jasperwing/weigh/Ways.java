@@ -2,6 +2,7 @@ package jasperwing.weigh;
 
 import jasperwing.classes.ClassDeclarations;
 import jasperwing.classes.Target;
+import jasperwing.derive.DerivedTable;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Area;
 import jasperwing.model.AreaColor;
@@ -9,9 +10,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
-import jasperwing.schema.Column;
-import jasperwing.schema.Index;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
+import jasperwing.physical.Index;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -114,13 +114,13 @@ final class Ways {
 
     private static int indexes(Tables tables) {
         return tables.schema().tables().stream()
-                .mapToInt(t -> t.indexes().size() + t.uniques().size())
+                .mapToInt(t -> t.indexes().size() + t.uniqueKeys().size())
                 .sum();
     }
 
     /** The tables that are not the same in every way, and those at the ends. */
     private Sketch sketch(Tables tables, List<Tables> all) {
-        List<Table> shown = tables.schema().tables().stream()
+        List<DerivedTable> shown = tables.schema().tables().stream()
                 .filter(t -> isEnd(t)
                         || all.stream()
                                 .anyMatch(o -> !shape(o.schema().named(t.name()).orElse(null))
@@ -129,18 +129,18 @@ final class Ways {
         Map<String, Set<String>> matters = new HashMap<>();
         shown.forEach(t -> matters.put(t.name(), own(t, tables, all)));
         Set<String> quiet = shown.stream()
-                .filter(t -> t.source() instanceof Table.Source.OfEntity of && witnesses.contains(of.entity()))
-                .map(Table::name)
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfEntity of && witnesses.contains(of.entity()))
+                .map(DerivedTable::name)
                 .collect(Collectors.toSet());
         return Sketch.of(tables.dialect(), shown, matters, quiet, colors(tables));
     }
 
     /** The columns that are there in this way and not in every way that has the table, or the like of it. */
-    private static Set<String> own(Table table, Tables here, List<Tables> all) {
+    private static Set<String> own(DerivedTable table, Tables here, List<Tables> all) {
         Set<String> common = new HashSet<>();
         boolean alone = true;
         for (Tables other : all) {
-            Optional<Table> same = other.schema().named(table.name());
+            Optional<DerivedTable> same = other.schema().named(table.name());
             if (other != here && same.isPresent()) {
                 if (alone) {
                     common.addAll(names(same.get()));
@@ -160,29 +160,29 @@ final class Ways {
         return own;
     }
 
-    private boolean isEnd(Table table) {
-        return table.source() instanceof Table.Source.OfEntity of && ends.contains(of.entity());
+    private boolean isEnd(DerivedTable table) {
+        return table.source() instanceof DerivedTable.Source.OfEntity of && ends.contains(of.entity());
     }
 
-    private static List<Object> shape(Table table) {
+    private static List<Object> shape(DerivedTable table) {
         return table == null
                 ? List.of()
                 : List.of(
                         table.columns(),
-                        table.primaryKey(),
+                        table.keyColumns(),
                         table.indexes().stream().map(Index::columns).toList(),
-                        table.foreignKeys().stream()
+                        table.references().stream()
                                 .map(k -> k.columns() + k.target())
                                 .toList());
     }
 
-    private static Set<String> names(Table table) {
+    private static Set<String> names(DerivedTable table) {
         return table.columns().stream().map(Column::name).collect(Collectors.toSet());
     }
 
     private static Map<String, AreaColor> colors(Tables tables) {
         Map<String, AreaColor> colors = new HashMap<>();
-        for (Table table : tables.schema().tables()) {
+        for (DerivedTable table : tables.schema().tables()) {
             table.entity()
                     .flatMap(tables.design()::entity)
                     .flatMap(e -> tables.design().area(e.area()))

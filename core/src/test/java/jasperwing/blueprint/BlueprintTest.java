@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.arrange.Progress;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Scene;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.picture.Typefaces;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,8 +30,8 @@ class BlueprintTest {
         assertThat(scene.cards())
                 .extracting(Card::entity)
                 .containsExactlyInAnyOrderElementsOf(
-                        schema.tables().stream().map(Table::name).toList());
-        for (Table table : schema.tables()) {
+                        schema.tables().stream().map(DerivedTable::name).toList());
+        for (DerivedTable table : schema.tables()) {
             Card card = scene.card(table.name()).orElseThrow();
             assertThat(card.rows())
                     .extracting(r -> r.name() + " " + r.type().replace("?", ""))
@@ -39,12 +39,12 @@ class BlueprintTest {
                             .map(c -> c.name() + " " + schema.type(c))
                             .toArray(String[]::new));
             assertThat(card.rows().stream().skip(table.columns().size()))
-                    .hasSize((int) table.uniques().stream()
+                    .hasSize((int) table.uniqueKeys().stream()
                                     .filter(u -> u.columns().size() > 1)
                                     .count()
                             + table.indexes().size())
                     .allMatch(r -> r.mark() == Card.Mark.CONSTRAINT);
-            for (ForeignKey key : table.foreignKeys()) {
+            for (Reference key : table.references()) {
                 assertThat(scene.lines().stream()
                                 .filter(l -> l.fromEntity().equals(table.name())
                                         && l.label().equals(String.join(", ", key.columns()))))

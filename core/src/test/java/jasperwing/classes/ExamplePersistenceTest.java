@@ -6,17 +6,17 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jasperwing.ExampleDesigns;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Order;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Scalar;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.Order;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -107,7 +107,7 @@ class ExamplePersistenceTest {
 
     /** The names of classes that are kinds of no other, in the order in which rows can be stored. */
     private static List<String> roots(Design design, Schema schema) {
-        List<Table> order = Order.ofRows(design, schema).tables();
+        List<DerivedTable> order = Order.ofRows(design, schema).tables();
         Map<String, String> names = ClassModel.of(design, schema).classNames();
         return design.entities().stream()
                 .filter(e -> !e.outside() && design.parent(e.name()).isEmpty())
@@ -167,8 +167,8 @@ class ExamplePersistenceTest {
         Map<String, List<String>> values = new LinkedHashMap<>();
         try (Connection connection = DriverManager.getConnection(url);
                 Statement statement = connection.createStatement()) {
-            for (Table table : schema.tables()) {
-                if (table.source() instanceof Table.Source.OfEnum) {
+            for (DerivedTable table : schema.tables()) {
+                if (table.source() instanceof DerivedTable.Source.OfEnum) {
                     continue;
                 }
                 List<String> columns = table.columns().stream()
@@ -189,14 +189,16 @@ class ExamplePersistenceTest {
         return values;
     }
 
-    private static boolean isSaid(Table table, Column column) {
+    private static boolean isSaid(DerivedTable table, Column column) {
         boolean reference =
-                table.foreignKeys().stream().anyMatch(k -> k.columns().contains(column.name()));
-        boolean timed =
-                column.defaultSql().startsWith("current_") || column.name().equals("version");
+                table.references().stream().anyMatch(k -> k.columns().contains(column.name()));
+        boolean timed = column.defaultValue()
+                        .filter(d -> d.sql().startsWith("current_"))
+                        .isPresent()
+                || column.name().equals("version");
         return !reference
                 && !timed
-                && !column.generated()
+                && !column.identity()
                 && !column.type().is(SqlType.Kind.BIGINT)
                 && !column.type().is(SqlType.Kind.UUID);
     }

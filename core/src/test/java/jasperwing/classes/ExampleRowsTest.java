@@ -3,11 +3,11 @@ package jasperwing.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.ExampleDesigns;
+import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.TargetOption;
-import jasperwing.schema.Databases;
 import java.lang.reflect.Field;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;

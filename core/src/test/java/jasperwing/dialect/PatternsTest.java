@@ -3,9 +3,9 @@ package jasperwing.dialect;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
 import jasperwing.model.Design;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;

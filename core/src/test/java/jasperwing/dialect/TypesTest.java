@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
+import jasperwing.derive.Databases;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.model.Design;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
 import jasperwing.physical.SqlType.Kind;
-import jasperwing.schema.Column;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -74,7 +74,7 @@ class TypesTest {
     }
 
     private static List<Column> columns(Dialect dialect) {
-        Table shelves = Schema.derive(ALL, dialect).table("Shelf").orElseThrow();
+        DerivedTable shelves = Schema.derive(ALL, dialect).table("Shelf").orElseThrow();
         assertThat(shelves.columns()).hasSize(23);
         return shelves.columns();
     }

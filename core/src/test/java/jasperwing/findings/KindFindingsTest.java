@@ -3,11 +3,11 @@ package jasperwing.findings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
-import jasperwing.schema.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;

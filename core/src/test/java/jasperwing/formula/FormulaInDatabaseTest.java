@@ -2,6 +2,7 @@ package jasperwing.formula;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
@@ -10,7 +11,6 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Scalar;
 import jasperwing.naming.Words;
-import jasperwing.schema.Databases;
 import java.math.BigDecimal;
 import java.sql.Connection;
 import java.sql.ResultSet;

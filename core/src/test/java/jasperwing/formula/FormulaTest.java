@@ -3,6 +3,7 @@ package jasperwing.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
@@ -13,7 +14,6 @@ import jasperwing.model.Expression;
 import jasperwing.moves.Rename;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
-import jasperwing.schema.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -3,13 +3,13 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.moves.Changed.Kind;
 import jasperwing.moves.Changed.Line;
 import jasperwing.moves.Changed.Sign;
-import jasperwing.schema.Schema;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -3,6 +3,8 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
@@ -13,9 +15,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Column;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.List;
 import java.util.stream.Stream;
 import net.jqwik.api.Assume;
@@ -27,7 +27,8 @@ import org.junit.jupiter.api.Test;
 /** Moves to values and traits and back, and those of a one-of and of keys. */
 class GroupMovesTest {
     private static List<String> columns(Design design, String entity) {
-        Table table = Schema.derive(design, Dialects.POSTGRESQL).table(entity).orElseThrow();
+        DerivedTable table =
+                Schema.derive(design, Dialects.POSTGRESQL).table(entity).orElseThrow();
         return table.columns().stream().map(Column::name).sorted().toList();
     }
 

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
 import jasperwing.classes.Target;
+import jasperwing.derive.Databases;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
@@ -18,10 +22,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.Family;
 import jasperwing.model.KindEdits;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaCache;
-import jasperwing.schema.Table;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -201,8 +201,9 @@ class KindMovesTest {
         assertThat(made.entity("Net").orElseThrow().attribute("code"))
                 .map(Attribute::unique)
                 .contains(true);
-        Table sensors = Schema.derive(made, Dialects.POSTGRESQL).table("Sensor").orElseThrow();
-        assertThat(sensors.primaryKey()).containsExactly("id");
+        DerivedTable sensors =
+                Schema.derive(made, Dialects.POSTGRESQL).table("Sensor").orElseThrow();
+        assertThat(sensors.keyColumns()).containsExactly("id");
     }
 
     @Test

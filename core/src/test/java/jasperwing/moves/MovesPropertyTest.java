@@ -3,6 +3,8 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.WideDesigns;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
@@ -17,8 +19,6 @@ import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -115,7 +115,7 @@ class MovesPropertyTest {
             each.about().forEach(e -> near.addAll(Neighbours.within(before, e, 1)));
             for (Entity entity : before.entities()) {
                 if (!near.contains(entity.name())) {
-                    Table table = was.table(entity.name()).orElseThrow();
+                    DerivedTable table = was.table(entity.name()).orElseThrow();
                     assertThat(is.table(entity.name())).as("%s", each).contains(table);
                 }
             }

@@ -3,15 +3,15 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.DeleteEffect;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.notation.Notation;
-import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -137,7 +137,7 @@ class MovesTest {
                 "  id serial key",
                 "each Specimen may have one Record as record, which must describe one Specimen as specimen",
                 "  key held by Specimen");
-        Table specimen =
+        DerivedTable specimen =
                 Schema.derive(specimens, Dialects.POSTGRESQL).table("Specimen").orElseThrow();
         assertThat(specimen.column("record_id"))
                 .hasValueSatisfying(c -> assertThat(c.required()).isFalse());
@@ -145,7 +145,7 @@ class MovesTest {
         assertThat(Schema.derive(specimens, Dialects.POSTGRESQL)
                         .table("Record")
                         .orElseThrow()
-                        .foreignKeys())
+                        .references())
                 .isEmpty();
     }
 
@@ -214,8 +214,9 @@ class MovesTest {
     @Test
     void pairsWithAnEntityOfTheirOwnAreStillDeletedWithEitherEnd() {
         Design linked = new Relink(tie(2), "Shot").on(design);
-        Table shots = Schema.derive(linked, Dialects.POSTGRESQL).table("Shot").orElseThrow();
-        assertThat(shots.foreignKeys()).extracting(ForeignKey::effect).containsOnly(DeleteEffect.DELETES);
+        DerivedTable shots =
+                Schema.derive(linked, Dialects.POSTGRESQL).table("Shot").orElseThrow();
+        assertThat(shots.references()).extracting(Reference::effect).containsOnly(DeleteEffect.DELETES);
     }
 
     @Test
@@ -223,9 +224,10 @@ class MovesTest {
         Design linked = new Relink(tie(2), "Shot").on(design);
         assertThat(new OwnKey("Shot").hindrance(linked)).isEmpty();
         Design keyed = new OwnKey("Shot").on(linked);
-        Table shots = Schema.derive(keyed, Dialects.POSTGRESQL).table("Shot").orElseThrow();
-        assertThat(shots.primaryKey()).containsExactly("id");
-        assertThat(shots.uniques()).hasSize(1);
+        DerivedTable shots =
+                Schema.derive(keyed, Dialects.POSTGRESQL).table("Shot").orElseThrow();
+        assertThat(shots.keyColumns()).containsExactly("id");
+        assertThat(shots.uniqueKeys()).hasSize(1);
         assertThat(new OwnKey("Shot").hindrance(keyed)).isPresent();
     }
 

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -90,7 +90,7 @@ class RelationshipReversalTest {
                 .toList();
     }
 
-    private static String qualified(Table table, String column) {
+    private static String qualified(DerivedTable table, String column) {
         return table.name() + "." + column;
     }
 }

@@ -3,13 +3,13 @@ package jasperwing.walk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.naming.Step;
-import jasperwing.schema.Databases;
-import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;

@@ -2,12 +2,12 @@ package jasperwing.weigh;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.derive.Databases;
+import jasperwing.derive.FirstRows;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.schema.Databases;
-import jasperwing.schema.FirstRows;
-import jasperwing.schema.Schema;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;

@@ -3,6 +3,7 @@ package jasperwing.weigh;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
@@ -12,7 +13,6 @@ import jasperwing.model.Design;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Databases;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;

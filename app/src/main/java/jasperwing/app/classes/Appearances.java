@@ -1,17 +1,16 @@
 package jasperwing.app.classes;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.Type;
-import jasperwing.schema.Check;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,12 +28,11 @@ final class Appearances {
             for (Column column : t.columnsOf(attribute.name())) {
                 lines.add(t.name() + "." + column.name() + " " + schema.type(column)
                         + (column.required() ? " not null" : ""));
-                t.checks().stream()
-                        .filter(Check::declared)
-                        .map(Check::condition)
+                t.table().checks().stream()
+                        .map(c -> c.condition().sql())
                         .filter(c -> names(c, column.name()))
                         .forEach(c -> lines.add("check (" + c + ")"));
-                t.uniques().stream()
+                t.uniqueKeys().stream()
                         .filter(u -> u.columns().contains(column.name()))
                         .forEach(u -> lines.add("unique (" + String.join(", ", u.compared()) + ")"));
             }
@@ -50,7 +48,7 @@ final class Appearances {
             for (Attribute attribute : entity.attributes()) {
                 boolean such = attribute.type() instanceof Type.Named named
                         && named.name().equals(value);
-                Optional<Table> table = attribute.list()
+                Optional<DerivedTable> table = attribute.list()
                         ? schema.listTable(entity.name(), attribute.name())
                         : schema.table(entity.name());
                 if (such && table.isPresent()) {
@@ -63,11 +61,11 @@ final class Appearances {
 
     /** The columns of a value, or of the elements of a list, are in the order of its parts. */
     private static Stream<String> ofPart(
-            Design design, Schema schema, Table table, Attribute attribute, Attribute part) {
+            Design design, Schema schema, DerivedTable table, Attribute attribute, Attribute part) {
         List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);
         List<Column> columns = attribute.list()
                 ? table.columns()
-                        .subList(table.primaryKey().size(), table.columns().size())
+                        .subList(table.keyColumns().size(), table.columns().size())
                 : table.columnsOf(attribute.name());
         return IntStream.range(0, Math.min(leaves.size(), columns.size()))
                 .filter(i -> leaves.get(i).attribute().equals(part))
@@ -82,8 +80,8 @@ final class Appearances {
 
     static List<String> of(Schema schema, Relationship relationship) {
         List<String> lines = new ArrayList<>();
-        for (Table table : schema.tables()) {
-            for (ForeignKey key : table.foreignKeys()) {
+        for (DerivedTable table : schema.tables()) {
+            for (Reference key : table.references()) {
                 if (key.role()
                         .filter(r -> r.relationship().equals(relationship))
                         .isPresent()) {

@@ -2,6 +2,7 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Selection;
 import jasperwing.classes.Origin;
+import jasperwing.derive.Schema;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -10,7 +11,6 @@ import jasperwing.model.EnumType;
 import jasperwing.model.Relationship;
 import jasperwing.model.Type;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Schema;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;

@@ -3,6 +3,9 @@ package jasperwing.app.keys;
 import jasperwing.app.keys.Ledger.Cell;
 import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Enforcement;
+import jasperwing.derive.Reference;
 import jasperwing.findings.Level;
 import jasperwing.findings.Rule;
 import jasperwing.model.BinaryRelationship;
@@ -13,11 +16,8 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.physical.Column;
 import jasperwing.reading.Readings;
-import jasperwing.schema.Column;
-import jasperwing.schema.Enforcement;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -71,8 +71,8 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             return projection.design().entity(entity).map(Entity::area).orElse("");
         }
 
-        void foreignKeys(Table table) {
-            for (ForeignKey key : table.foreignKeys()) {
+        void foreignKeys(DerivedTable table) {
+            for (Reference key : table.references()) {
                 foreignKeys.add(
                         key.role().map(role -> foreignKey(table, key, role)).orElseGet(() -> table.source()
                                 .match(
@@ -93,12 +93,12 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             }
         }
 
-        private KeyRow ofEntity(Table table, ForeignKey key, String entity, String because) {
+        private KeyRow ofEntity(DerivedTable table, Reference key, String entity, String because) {
             return new KeyRow(
                     Selection.of(entity), Optional.empty(), cells(table, key, because), key.target(), area(entity));
         }
 
-        private KeyRow ofJoin(Table table, ForeignKey key, BinaryRelationship tie) {
+        private KeyRow ofJoin(DerivedTable table, Reference key, BinaryRelationship tie) {
             return new KeyRow(
                     Selection.of(tie),
                     state(tie),
@@ -107,15 +107,15 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     area(tie.from()));
         }
 
-        private boolean isEnum(ForeignKey key) {
+        private boolean isEnum(Reference key) {
             return projection
                     .schema()
                     .named(key.target())
-                    .filter(t -> t.source() instanceof Table.Source.OfEnum)
+                    .filter(t -> t.source() instanceof DerivedTable.Source.OfEnum)
                     .isPresent();
         }
 
-        private KeyRow foreignKey(Table table, ForeignKey key, Role role) {
+        private KeyRow foreignKey(DerivedTable table, Reference key, Role role) {
             return new KeyRow(
                     Selection.of(role.relationship()),
                     state(role.relationship()),
@@ -124,7 +124,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     area(role.holder()));
         }
 
-        private List<Cell> cells(Table table, ForeignKey key, String because) {
+        private List<Cell> cells(DerivedTable table, Reference key, String because) {
             Column first = table.column(key.columns().get(0)).orElseThrow();
             String types = key.columns().stream()
                     .map(c -> projection.schema().type(table.column(c).orElseThrow()))
@@ -143,7 +143,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                             table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
         }
 
-        private static String deleting(ForeignKey key) {
+        private static String deleting(Reference key) {
             String action =
                     switch (key.onDelete()) {
                         case REFUSE -> "restrict";
@@ -179,7 +179,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                 List.of(
                                         Cell.code(t.name()),
                                         Cell.words(tie.from() + " \u00d7 " + tie.to()),
-                                        Cell.code("(" + String.join(", ", t.primaryKey()) + ")"),
+                                        Cell.code("(" + String.join(", ", t.keyColumns()) + ")"),
                                         Cell.words("nothing"),
                                         Cell.words(
                                                 tie.back().isPresent()
@@ -193,13 +193,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
             }
         }
 
-        private KeyRow link(BinaryRelationship tie, Table table) {
+        private KeyRow link(BinaryRelationship tie, DerivedTable table) {
             String carries = projection.design().entity(tie.via()).stream()
                     .map(Entity::attributes)
                     .flatMap(List::stream)
                     .map(a -> a.name())
                     .collect(Collectors.joining(", "));
-            String uniques = table.uniques().stream()
+            String uniques = table.uniqueKeys().stream()
                     .map(u -> " + unique (" + String.join(", ", u.compared()) + ")")
                     .collect(Collectors.joining());
             return new KeyRow(
@@ -208,7 +208,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     List.of(
                             Cell.code(table.name()),
                             Cell.words(tie.from() + " \u00d7 " + tie.to()),
-                            Cell.code("(" + String.join(", ", table.primaryKey()) + ")" + uniques),
+                            Cell.code("(" + String.join(", ", table.keyColumns()) + ")" + uniques),
                             Cell.words(carries.isEmpty() ? "nothing" : carries),
                             Cell.words("a class of its own")),
                     tie.from(),
@@ -221,14 +221,14 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .map(Column::name)
                     .toList();
             boolean each = oneOf.kept() == PolymorphicMapping.COLUMN_EACH;
-            Optional<Table> holder = projection.schema().table(oneOf.from());
+            Optional<DerivedTable> holder = projection.schema().table(oneOf.from());
             String types = columns.stream()
                     .flatMap(c -> holder.flatMap(t -> t.column(c)).stream())
                     .map(projection.schema()::type)
                     .distinct()
                     .collect(Collectors.joining(", "));
             boolean indexed = each
-                    ? holder.filter(t -> t.foreignKeysOf(Roles.of(oneOf).get(0)).stream()
+                    ? holder.filter(t -> t.referencesOf(Roles.of(oneOf).get(0)).stream()
                                     .allMatch(k -> t.isIndexed(k.columns())))
                             .isPresent()
                     : holder.filter(t -> t.isIndexed(columns)).isPresent();
@@ -239,7 +239,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                             Cell.code(projection
                                             .schema()
                                             .table(oneOf.from())
-                                            .map(Table::name)
+                                            .map(DerivedTable::name)
                                             .orElse("") + "."
                                     + (each ? Roles.forward(oneOf) + "_\u2026" : String.join(" + ", columns))),
                             Cell.words(String.join(", ", oneOf.subjects())),

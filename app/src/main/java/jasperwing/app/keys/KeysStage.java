@@ -5,11 +5,11 @@ import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Workspace;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.findings.Level;
 import jasperwing.naming.Words;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -148,11 +148,11 @@ public final class KeysStage implements Stage {
     private static String counts(Schema schema) {
         List<String> parts = new ArrayList<>();
         long keys = schema.tables().stream()
-                .flatMap(t -> t.foreignKeys().stream())
-                .filter(ForeignKey::enforced)
+                .flatMap(t -> t.references().stream())
+                .filter(Reference::enforced)
                 .count();
         long joins = schema.tables().stream()
-                .filter(t -> t.source() instanceof Table.Source.OfJoin)
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfJoin)
                 .count();
         parts.add(count(schema.tables().size(), "table"));
         parts.add(count(keys, "foreign key"));

@@ -3,9 +3,9 @@ package jasperwing.app.keys;
 import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,8 +46,8 @@ final class MatrixView implements KeysView {
         }
     };
     private final VBox view = new VBox(10, told, paper);
-    private List<Table> rows = List.of();
-    private List<Table> columns = List.of();
+    private List<DerivedTable> rows = List.of();
+    private List<DerivedTable> columns = List.of();
     private Map<String, Integer> places = Map.of();
     private double names = MARGIN;
     private double heads = MARGIN;
@@ -81,8 +81,8 @@ final class MatrixView implements KeysView {
     public void refresh() {
         Schema schema = workspace.projection().get().schema();
         Map<String, Boolean> pointedTo = new HashMap<>();
-        schema.tables().forEach(t -> t.foreignKeys().forEach(k -> pointedTo.put(k.target(), true)));
-        rows = schema.tables().stream().filter(t -> !t.foreignKeys().isEmpty()).toList();
+        schema.tables().forEach(t -> t.references().forEach(k -> pointedTo.put(k.target(), true)));
+        rows = schema.tables().stream().filter(t -> !t.references().isEmpty()).toList();
         columns = schema.tables().stream()
                 .filter(t -> pointedTo.containsKey(t.name()))
                 .toList();
@@ -92,14 +92,14 @@ final class MatrixView implements KeysView {
         }
         names = room(rows);
         heads = room(columns);
-        long count = rows.stream().mapToLong(t -> t.foreignKeys().size()).sum();
+        long count = rows.stream().mapToLong(t -> t.references().size()).sum();
         paper.setAccessibleText(count + " references of " + rows.size() + " tables to " + columns.size());
         tell();
         paper.requestLayout();
     }
 
     /** What the names of tables take. */
-    private static double room(List<Table> tables) {
+    private static double room(List<DerivedTable> tables) {
         int longest = tables.stream().mapToInt(t -> t.name().length()).max().orElse(0);
         return MARGIN + Math.min(longest, LONGEST) * LETTER;
     }
@@ -133,22 +133,22 @@ final class MatrixView implements KeysView {
         return inside && index < size ? index : -1;
     }
 
-    private List<ForeignKey> keys(int atRow, int atColumn) {
+    private List<Reference> keys(int atRow, int atColumn) {
         return atRow < 0 || atColumn < 0 || atRow >= rows.size() || atColumn >= columns.size()
                 ? List.of()
-                : rows.get(atRow).foreignKeys().stream()
+                : rows.get(atRow).references().stream()
                         .filter(k -> k.target().equals(columns.get(atColumn).name()))
                         .toList();
     }
 
     private void tell() {
-        List<ForeignKey> keys = keys(row, column);
+        List<Reference> keys = keys(row, column);
         if (keys.isEmpty()) {
             told.setText(
                     "A square must be filled, a ring may be empty \u00b7 scroll to move, with Shift sideways \u00b7 a click selects");
             return;
         }
-        ForeignKey key = keys.get(0);
+        Reference key = keys.get(0);
         told.setText(rows.get(row).name() + "." + String.join(", ", key.columns()) + " \u2192 " + key.target() + "."
                 + String.join(", ", key.targetColumns()) + " \u00b7 when that goes: "
                 + key.effect().words()
@@ -179,7 +179,7 @@ final class MatrixView implements KeysView {
         g.clip();
         stripes(g, rule, lastRow, lastColumn);
         for (int r = firstRow; r <= lastRow; r++) {
-            for (ForeignKey key : rows.get(r).foreignKeys()) {
+            for (Reference key : rows.get(r).references()) {
                 Integer c = places.get(key.target());
                 if (c != null && c >= firstColumn && c <= lastColumn) {
                     mark(g, ink, rows.get(r), key, r, c);
@@ -217,7 +217,7 @@ final class MatrixView implements KeysView {
         }
     }
 
-    private void mark(GraphicsContext g, Color ink, Table table, ForeignKey key, int r, int c) {
+    private void mark(GraphicsContext g, Color ink, DerivedTable table, Reference key, int r, int c) {
         boolean must = key.columns().stream()
                 .allMatch(k -> table.column(k).orElseThrow().required());
         double x = x(c) + CELL / 2;

@@ -1,10 +1,10 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.shell.Projection;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Order;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Order;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -22,19 +22,20 @@ final class OrderFlow {
         Schema schema = projection.schema();
         Order order = Order.ofRows(projection.design(), schema);
         FlowPane flow = new FlowPane(18, 8);
-        List<List<Table>> steps = order.steps();
+        List<List<DerivedTable>> steps = order.steps();
         for (int i = 0; i < steps.size(); i++) {
             Label number = new Label(String.valueOf(i + 1));
             number.getStyleClass().add("order-number");
             number.setMinWidth(Region.USE_PREF_SIZE);
-            Label names = new Label(steps.get(i).stream().map(Table::name).collect(Collectors.joining(" \u00b7 ")));
+            Label names =
+                    new Label(steps.get(i).stream().map(DerivedTable::name).collect(Collectors.joining(" \u00b7 ")));
             names.setWrapText(true);
             names.setMaxWidth(640);
             flow.getChildren().add(new HBox(8, number, names));
         }
         VBox box = new VBox(8, flow);
         box.getStyleClass().add("order");
-        for (ForeignKey key : order.late()) {
+        for (Reference key : order.late()) {
             Label circle = new Label(circle(schema, key));
             circle.setWrapText(true);
             circle.getStyleClass().add("quiet");
@@ -44,9 +45,9 @@ final class OrderFlow {
     }
 
     /** Why a key waits, and how rows get in and out nevertheless. */
-    private static String circle(Schema schema, ForeignKey key) {
-        Table table = schema.tables().stream()
-                .filter(t -> t.foreignKeys().contains(key))
+    private static String circle(Schema schema, Reference key) {
+        DerivedTable table = schema.tables().stream()
+                .filter(t -> t.references().contains(key))
                 .findFirst()
                 .orElseThrow();
         boolean must = key.columns().stream()

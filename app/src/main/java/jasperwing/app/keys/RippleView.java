@@ -4,12 +4,12 @@ import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.SketchView;
 import jasperwing.app.shell.Workspace;
+import jasperwing.derive.DeleteEffect;
+import jasperwing.derive.DeleteImpact;
+import jasperwing.derive.DerivedTable;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
 import jasperwing.naming.Roles;
-import jasperwing.schema.DeleteEffect;
-import jasperwing.schema.DeleteImpact;
-import jasperwing.schema.Table;
 import jasperwing.weigh.Sketch;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -89,7 +89,7 @@ final class RippleView implements KeysView {
                 .orElse(r.from())));
     }
 
-    private void show(Projection projection, Table table) {
+    private void show(Projection projection, DerivedTable table) {
         DeleteImpact ripple = DeleteImpact.of(projection.design(), projection.schema(), table);
         sentence.setText(ripple.sentence());
         SketchView drawn = new SketchView(sketch(projection, ripple), LARGEST);
@@ -129,9 +129,9 @@ final class RippleView implements KeysView {
     private static Optional<AreaColor> color(Projection projection, String table) {
         Design design = projection.design();
         return projection.schema().named(table).flatMap(t -> {
-            String entity = t.source() instanceof Table.Source.OfEntity of
+            String entity = t.source() instanceof DerivedTable.Source.OfEntity of
                     ? of.entity()
-                    : t.source() instanceof Table.Source.OfList list ? list.entity() : "";
+                    : t.source() instanceof DerivedTable.Source.OfList list ? list.entity() : "";
             return design.entity(entity).flatMap(e -> design.area(e.area())).map(a -> a.color());
         });
     }

@@ -1,11 +1,11 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.derive.SqlOrigin;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
-import jasperwing.schema.SqlOrigin;
 import java.util.Optional;
 
 /** What a line of SQL was derived from, as the design says it, and as what is selected. */

@@ -1,13 +1,13 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.shell.Selection;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.GuardTriggers;
+import jasperwing.derive.Schema;
+import jasperwing.derive.SqlScript;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.schema.GuardTriggers;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SqlScript;
-import jasperwing.schema.Table;
-import jasperwing.schema.Trigger;
+import jasperwing.physical.Trigger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +36,7 @@ record SqlScope(String words, Optional<String> table, boolean selected) {
             SqlScript script = schema.script();
             return triggers ? script.then(triggers(schema, GuardTriggers.of(design, schema))) : script;
         }
-        List<Table> tables = schema.tables().stream()
+        List<DerivedTable> tables = schema.tables().stream()
                 .filter(t ->
                         selected ? isOf(t, design, schema, selection) : t.name().equals(table.orElse("")))
                 .toList();
@@ -56,18 +56,18 @@ record SqlScope(String words, Optional<String> table, boolean selected) {
                 : SqlScript.SEPARATOR.then(GuardTriggers.script(schema, triggers));
     }
 
-    private static boolean isOf(Table table, Design design, Schema schema, Selection selection) {
+    private static boolean isOf(DerivedTable table, Design design, Schema schema, Selection selection) {
         boolean ofEntity = selection.entities().stream()
                 .anyMatch(e -> schema.tablesOf(design, e).stream()
                                 .anyMatch(t -> t.name().equals(table.name()))
-                        || table.source() instanceof Table.Source.OfList l
+                        || table.source() instanceof DerivedTable.Source.OfList l
                                 && l.entity().equals(e));
         return ofEntity
                 || selection.relationship().stream()
-                        .anyMatch(r -> table.foreignKeys().stream()
+                        .anyMatch(r -> table.references().stream()
                                         .flatMap(k -> k.role().stream())
                                         .anyMatch(role -> role.relationship().equals(r))
-                                || table.source() instanceof Table.Source.OfJoin j
+                                || table.source() instanceof DerivedTable.Source.OfJoin j
                                         && j.tie().equals(r)
                                 || r instanceof BinaryRelationship tie
                                         && schema.table(tie.via())

@@ -2,14 +2,14 @@ package jasperwing.app.shell;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Target;
+import jasperwing.derive.Schema;
+import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Analysis;
 import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
-import jasperwing.schema.Schema;
-import jasperwing.schema.SchemaCache;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

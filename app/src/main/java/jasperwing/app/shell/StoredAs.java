@@ -1,13 +1,13 @@
 package jasperwing.app.shell;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +34,7 @@ final class StoredAs {
             nodes.addAll(rules(t));
         });
         projection.schema().tables().stream()
-                .filter(t -> t.source() instanceof Table.Source.OfList list
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfList list
                         && list.entity().equals(entity))
                 .forEach(t -> nodes.add(box(t, t.columns())));
         return nodes;
@@ -59,18 +59,18 @@ final class StoredAs {
         return nodes;
     }
 
-    private Node box(Table table, List<Column> columns) {
+    private Node box(DerivedTable table, List<Column> columns) {
         Node name = kept.node(List.of("table", table.name()), () -> code(table.name(), "strong"));
         List<Node> rows = new ArrayList<>(List.of(name));
         columns.forEach(c -> rows.add(row(table, c)));
         return kept.box(List.of("stored", table.name()), rows, "code-box");
     }
 
-    private Node row(Table table, Column column) {
+    private Node row(DerivedTable table, Column column) {
         String name = column.name() + (column.required() ? "" : "?");
         String type = reference(table, column)
                 .map(r -> "\u2192 " + r)
-                .orElse(projection.schema().type(column) + (column.generated() ? " identity" : ""));
+                .orElse(projection.schema().type(column) + (column.identity() ? " identity" : ""));
         return kept.node(List.of("column", name, type), () -> {
             Label left = code(name);
             left.setMinWidth(Region.USE_PREF_SIZE);
@@ -87,8 +87,8 @@ final class StoredAs {
         return label;
     }
 
-    private static Optional<String> reference(Table table, Column column) {
-        for (ForeignKey key : table.foreignKeys()) {
+    private static Optional<String> reference(DerivedTable table, Column column) {
+        for (Reference key : table.references()) {
             int index = key.columns().indexOf(column.name());
             if (index >= 0) {
                 return Optional.of(key.target() + "." + key.targetColumns().get(index));
@@ -97,17 +97,17 @@ final class StoredAs {
         return Optional.empty();
     }
 
-    private List<Node> rules(Table table) {
+    private List<Node> rules(DerivedTable table) {
         List<Node> rules = new ArrayList<>();
-        rules.add(line("key (" + String.join(", ", table.primaryKey()) + ")"));
-        table.uniques().forEach(u -> rules.add(line("unique (" + String.join(", ", u.compared()) + ")")));
+        rules.add(line("key (" + String.join(", ", table.keyColumns()) + ")"));
+        table.uniqueKeys().forEach(u -> rules.add(line("unique (" + String.join(", ", u.compared()) + ")")));
         table.indexes().forEach(i -> rules.add(line("index (" + String.join(", ", i.columns()) + ")")));
         return rules;
     }
 
-    private List<Node> indexes(Table table, Role role) {
+    private List<Node> indexes(DerivedTable table, Role role) {
         List<Node> lines = new ArrayList<>();
-        for (ForeignKey key : table.foreignKeysOf(role)) {
+        for (Reference key : table.referencesOf(role)) {
             String columns = String.join(", ", key.columns());
             lines.add(line((table.isUnique(key.columns()) ? "unique (" : "indexed (") + columns + ")"));
             if (!key.enforced()) {

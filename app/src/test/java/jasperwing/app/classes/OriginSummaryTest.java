@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Source;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
-import jasperwing.schema.Schema;
 import org.junit.jupiter.api.Test;
 
 class OriginSummaryTest {

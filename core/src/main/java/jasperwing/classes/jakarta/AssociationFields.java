@@ -4,11 +4,11 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.classes.jakarta.FieldType.Many;
+import jasperwing.derive.Reference;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
-import jasperwing.schema.ForeignKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -161,7 +161,7 @@ final class AssociationFields {
         return pairs(joined.name(), joined.target(), List.of(relation, table), joined.sortedBy());
     }
 
-    private List<Annotation> columns(ForeignKey key) {
+    private List<Annotation> columns(Reference key) {
         return Columns.joins(classes, key, false);
     }
 

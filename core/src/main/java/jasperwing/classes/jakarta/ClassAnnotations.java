@@ -1,9 +1,9 @@
 package jasperwing.classes.jakarta;
 
 import jasperwing.classes.ModelClass;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.UniqueKey;
 import jasperwing.model.KindsKept;
-import jasperwing.schema.Table;
-import jasperwing.schema.UniqueKey;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -70,20 +70,22 @@ public final class ClassAnnotations {
                 : isKept(KindsKept.TABLE_EACH) ? "JOINED" : "TABLE_PER_CLASS";
     }
 
-    private static Annotation discriminator(Table.Kinds kinds) {
+    private static Annotation discriminator(DerivedTable.Kinds kinds) {
         int longest = kinds.names().stream().mapToInt(String::length).reduce(20, Math::max);
         return Annotation.of("DiscriminatorColumn")
                 .with("name", Columns.sqlText(kinds.column()))
                 .with("length", longest);
     }
 
-    private static Annotation table(Table table) {
+    private static Annotation table(DerivedTable table) {
         Annotation named = Annotation.of("Table").with("name", Columns.sqlText(table.name()));
-        return table.uniques().isEmpty()
+        return table.uniqueKeys().isEmpty()
                 ? named
                 : named.with(
                         "uniqueConstraints",
-                        table.uniques().stream().map(ClassAnnotations::unique).toList());
+                        table.uniqueKeys().stream()
+                                .map(ClassAnnotations::unique)
+                                .toList());
     }
 
     private static Annotation unique(UniqueKey key) {

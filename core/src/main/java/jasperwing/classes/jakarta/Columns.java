@@ -3,6 +3,7 @@ package jasperwing.classes.jakarta;
 import jasperwing.classes.Property;
 import jasperwing.classes.java.JavaOptions;
 import jasperwing.classes.java.JavaTypes;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
@@ -10,9 +11,8 @@ import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -121,19 +121,19 @@ public final class Columns {
                 .toList();
     }
 
-    static Annotation join(ChosenClasses classes, ForeignKey key, boolean required) {
+    static Annotation join(ChosenClasses classes, Reference key, boolean required) {
         return key.columns().size() == 1
                 ? join(classes, key, 0, required)
                 : Annotation.of("JoinColumns").with("value", joins(classes, key, required));
     }
 
-    static List<Annotation> joins(ChosenClasses classes, ForeignKey key, boolean required) {
+    static List<Annotation> joins(ChosenClasses classes, Reference key, boolean required) {
         return IntStream.range(0, key.columns().size())
                 .mapToObj(i -> join(classes, key, i, required))
                 .toList();
     }
 
-    private static Annotation join(ChosenClasses classes, ForeignKey key, int index, boolean required) {
+    private static Annotation join(ChosenClasses classes, Reference key, int index, boolean required) {
         List<String> targets = key.targetColumns();
         Annotation column =
                 Annotation.of("JoinColumn").with("name", sqlText(key.columns().get(index)));

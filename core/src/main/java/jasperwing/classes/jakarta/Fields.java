@@ -4,13 +4,13 @@ import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
+import jasperwing.derive.DerivedTable;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -170,7 +170,7 @@ public final class Fields {
         }
         mappings.add(Columns.column(column, attribute));
         boolean provided =
-                column.generated() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
+                column.identity() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
         if ((column.required() || !attribute.optional()) && !provided) {
             rules.add(Rules.NOT_NULL);
         }
@@ -199,14 +199,14 @@ public final class Fields {
                 .with("columnDefinition", Columns.definition(column.type())));
     }
 
-    private void list(Property property, Table table, List<Annotation> mappings) {
+    private void list(Property property, DerivedTable table, List<Annotation> mappings) {
         mappings.add(Annotation.of("ElementCollection"));
         mappings.add(Annotation.of("CollectionTable")
                 .with("name", Columns.sqlText(table.name()))
                 .with(
                         "joinColumns",
-                        Columns.joins(columns.classes(), table.foreignKeys().get(0), false)));
-        int owner = table.primaryKey().size() - 1;
+                        Columns.joins(columns.classes(), table.references().get(0), false)));
+        int owner = table.keyColumns().size() - 1;
         Column position = table.columns().get(owner);
         mappings.add(Annotation.of("OrderColumn").with("name", Columns.sqlText(position.name())));
         if (property.isValue()) {

@@ -1,10 +1,10 @@
 package jasperwing.classes.jakarta;
 
+import jasperwing.derive.Literals;
 import jasperwing.model.Attribute;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
 import jasperwing.model.Type;
-import jasperwing.schema.Literals;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,12 +5,12 @@ import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
 import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.java.JavaTypes;
+import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.Type;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
+import jasperwing.physical.Column;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -171,7 +171,7 @@ final class AssociationData {
                 .data();
     }
 
-    private static List<String> quoted(ForeignKey key) {
+    private static List<String> quoted(Reference key) {
         return key.columns().stream().map(Dialects.DEFAULT::quote).toList();
     }
 

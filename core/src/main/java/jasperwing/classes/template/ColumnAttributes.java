@@ -1,5 +1,10 @@
 package jasperwing.classes.template;
 
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.KeyTypes;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -9,12 +14,7 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Roles;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.KeyTypes;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
+import jasperwing.physical.Column;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,11 +39,11 @@ final class ColumnAttributes {
         this.schema = schema;
     }
 
-    Attribute of(Table table, Column column) {
+    Attribute of(DerivedTable table, Column column) {
         return of(table, column, 0);
     }
 
-    private Attribute of(Table table, Column column, int depth) {
+    private Attribute of(DerivedTable table, Column column, int depth) {
         String at = table.name() + "." + column.name();
         Attribute found = known.get(at);
         if (found == null) {
@@ -56,8 +56,8 @@ final class ColumnAttributes {
         return found;
     }
 
-    private Optional<Attribute> pointed(Table table, Column column, int depth) {
-        for (ForeignKey key : table.foreignKeys()) {
+    private Optional<Attribute> pointed(DerivedTable table, Column column, int depth) {
+        for (Reference key : table.references()) {
             int index = key.columns().indexOf(column.name());
             if (index >= 0 && depth < DEEPEST && !isEnum(schema, key)) {
                 return Optional.of(target(key.targetEntity(), key.targetColumns(), index, depth));
@@ -67,14 +67,14 @@ final class ColumnAttributes {
     }
 
     /** Whether a key points to the table of an enum. */
-    static boolean isEnum(Schema schema, ForeignKey key) {
+    static boolean isEnum(Schema schema, Reference key) {
         return schema.named(key.target())
-                .filter(t -> t.source() instanceof Table.Source.OfEnum)
+                .filter(t -> t.source() instanceof DerivedTable.Source.OfEnum)
                 .isPresent();
     }
 
     private Attribute target(String entity, List<String> columns, int index, int depth) {
-        Optional<Table> target = schema.table(entity).or(() -> schema.table(Family.root(design, entity)));
+        Optional<DerivedTable> target = schema.table(entity).or(() -> schema.table(Family.root(design, entity)));
         return target.flatMap(t -> t.column(columns.get(index)).map(c -> of(t, c, depth + 1)))
                 .or(() -> outside(entity, index))
                 .orElse(TEXT);
@@ -86,16 +86,16 @@ final class ColumnAttributes {
                 .flatMap(e -> e.attribute(e.key().names().get(index)));
     }
 
-    private Optional<Attribute> own(Table table, Column column) {
+    private Optional<Attribute> own(DerivedTable table, Column column) {
         return leaf(table, column)
                 .map(ValueColumns.Leaf::attribute)
-                .or(() -> table.source() instanceof Table.Source.OfList && position(table, column) == 0
+                .or(() -> table.source() instanceof DerivedTable.Source.OfList && position(table, column) == 0
                         ? Optional.of(NUMBER)
                         : Optional.empty());
     }
 
     /** What a column that is no reference keeps: an attribute of its entity, or a part of one that is a value. */
-    Optional<ValueColumns.Leaf> leaf(Table table, Column column) {
+    Optional<ValueColumns.Leaf> leaf(DerivedTable table, Column column) {
         return table.source()
                 .match(
                         entity -> design.entity(entity.entity()).flatMap(e -> ofEntity(e, table, column)),
@@ -104,10 +104,11 @@ final class ColumnAttributes {
                         enumeration -> Optional.empty());
     }
 
-    private Optional<ValueColumns.Leaf> ofEntity(Entity entity, Table table, Column column) {
+    private Optional<ValueColumns.Leaf> ofEntity(Entity entity, DerivedTable table, Column column) {
+        String member = table.origin(column).member();
         return Stream.concat(Stream.of(entity), relatives(entity))
                 .flatMap(e -> e.attributes().stream())
-                .filter(a -> a.name().equals(column.member()))
+                .filter(a -> a.name().equals(member))
                 .findFirst()
                 .flatMap(a -> ofAttribute(a, table, column));
     }
@@ -117,18 +118,16 @@ final class ColumnAttributes {
                 Family.ancestors(design, entity.name()).stream(), Family.descendants(design, entity.name()).stream());
     }
 
-    private Optional<ValueColumns.Leaf> ofAttribute(Attribute attribute, Table table, Column column) {
+    private Optional<ValueColumns.Leaf> ofAttribute(Attribute attribute, DerivedTable table, Column column) {
         if (attribute.isListInRow()
                 || ValueColumns.value(design, attribute.type()).isEmpty()) {
             return Optional.of(new ValueColumns.Leaf(List.of(), attribute, column.name(), attribute.optional()));
         }
-        List<Column> columns = table.columns().stream()
-                .filter(c -> c.member().equals(column.member()) && c.owner().equals(column.owner()))
-                .toList();
+        List<Column> columns = table.columnsOf(table.origin(column));
         return at(ValueColumns.of(design, attribute), columns.indexOf(column));
     }
 
-    private Optional<ValueColumns.Leaf> ofList(Table.Source.OfList of, Table table, Column column) {
+    private Optional<ValueColumns.Leaf> ofList(DerivedTable.Source.OfList of, DerivedTable table, Column column) {
         return design.entity(of.entity())
                 .flatMap(e -> e.attribute(of.attribute()))
                 .flatMap(a -> at(ValueColumns.of(design, a), position(table, column) - 1));
@@ -139,24 +138,25 @@ final class ColumnAttributes {
     }
 
     /** Where a column of a list's table is, counted from that of the position. */
-    private static int position(Table table, Column column) {
-        return table.columns().indexOf(column) - table.primaryKey().size() + 1;
+    private static int position(DerivedTable table, Column column) {
+        return table.columns().indexOf(column) - table.keyColumns().size() + 1;
     }
 
     /** Of a kind and an id the second column has the type that holds the keys of all subjects. */
-    private Optional<Attribute> kindAndId(Table table, Column column) {
-        List<Column> both = table.columnsOf(column.member());
+    private Optional<Attribute> kindAndId(DerivedTable table, Column column) {
+        String member = table.origin(column).member();
+        List<Column> both = table.columnsOf(member);
         if (both.size() != 2 || !both.get(1).equals(column)) {
             return Optional.empty();
         }
         return design.relationships().stream()
                 .filter(r -> r instanceof PolymorphicRelationship oneOf
                         && oneOf.kept() == PolymorphicMapping.KIND_AND_ID
-                        && Roles.forward(oneOf).equals(column.member())
-                        && table.source() instanceof Table.Source.OfEntity of
+                        && Roles.forward(oneOf).equals(member)
+                        && table.source() instanceof DerivedTable.Source.OfEntity of
                         && isOfFamily(of.entity(), r.from()))
                 .findFirst()
-                .map(r -> Attribute.of(column.member(), KeyTypes.idType(design, r.targets())));
+                .map(r -> Attribute.of(member, KeyTypes.idType(design, r.targets())));
     }
 
     /** Whether rows of one entity can have what another refers to. */

@@ -1,6 +1,10 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Literals;
+import jasperwing.derive.Schema;
+import jasperwing.derive.ValueColumns;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
@@ -12,12 +16,9 @@ import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
+import jasperwing.physical.Column;
+import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
-import jasperwing.schema.Column;
-import jasperwing.schema.Literals;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -55,35 +56,36 @@ final class ColumnData {
     }
 
     /** The attribute a column keeps, where that is computed from its row. */
-    Optional<Attribute> computedBy(Table table, Column column) {
+    Optional<Attribute> computedBy(DerivedTable table, Column column) {
         return column.computed().isEmpty()
                 ? Optional.empty()
                 : Optional.of(attributes.of(table, column))
-                        .filter(a -> a.isComputed() && a.name().equals(column.member()));
+                        .filter(a -> a.isComputed()
+                                && a.name().equals(table.origin(column).member()));
     }
 
     /** Whether rows must have it. */
-    static boolean isRequired(Table table, Column column) {
-        return column.required() || table.primaryKey().contains(column.name());
+    static boolean isRequired(DerivedTable table, Column column) {
+        return column.required() || table.keyColumns().contains(column.name());
     }
 
     /** The part of a value that a column keeps; empty for one that keeps no value's. */
-    Optional<ValueColumns.Leaf> part(Table table, Column column) {
+    Optional<ValueColumns.Leaf> part(DerivedTable table, Column column) {
         return attributes.leaf(table, column).filter(l -> !l.path().isEmpty());
     }
 
-    Data of(Table table, Column column, String property, Path path) {
+    Data of(DerivedTable table, Column column, String property, Path path) {
         Attribute attribute = attributes.of(table, column);
-        boolean own = attribute.name().equals(column.member());
-        String stamp = own ? attribute.stamped().map(AutoTimestamp::word).orElse("") : "";
+        String member = table.origin(column).member();
+        boolean own = attribute.name().equals(member);
+        String stamp = stamp(attribute, own);
         boolean version = !stamp.isEmpty() && attribute.type().isNumeric();
-        TextConstraint form = form(attribute, own);
-        Type type = own ? inRow(attribute, column) : attribute.type();
+        Type type = type(attribute, column, own);
         return Shape.COLUMN.of(
                 DIALECT.quote(column.name()),
                 column.name(),
                 property,
-                column.member(),
+                member,
                 enumName(type).isEmpty() ? TypeData.word(type) : "enum",
                 enumName(type),
                 type instanceof Type.Text text ? text.length() : 0,
@@ -92,25 +94,34 @@ final class ColumnData {
                 own && isArray(attribute, column),
                 DIALECT.write(column.type()),
                 isRequired(table, column),
-                column.generated(),
-                table.primaryKey().contains(column.name()),
+                column.identity(),
+                table.keyColumns().contains(column.name()),
                 version ? "" : stamp,
                 version,
-                column.computed(),
+                sql(column.computed()),
                 own ? bound(attribute, Range::from) : "",
                 own ? bound(attribute, Range::to) : "",
-                form.longerThan().orElse(-1),
-                form.matching(),
-                form.ignoringCase(),
+                form(attribute, own).longerThan().orElse(-1),
+                form(attribute, own).matching(),
+                form(attribute, own).ignoringCase(),
                 column.comment(),
                 path.steps(),
                 path.part(),
                 path.required());
     }
 
+    private static String stamp(Attribute attribute, boolean own) {
+        return own ? attribute.stamped().map(AutoTimestamp::word).orElse("") : "";
+    }
+
+    private static String sql(Optional<SqlExpression> expression) {
+        return expression.map(SqlExpression::sql).orElse("");
+    }
+
     /** A list that lies in a row otherwise than as an array is a text of JSON. */
-    private static Type inRow(Attribute attribute, Column column) {
-        return attribute.isListInRow() && !isArray(attribute, column) ? Type.of(Scalar.JSON) : attribute.type();
+    private static Type type(Attribute attribute, Column column, boolean own) {
+        boolean json = own && attribute.isListInRow() && !isArray(attribute, column);
+        return json ? Type.of(Scalar.JSON) : attribute.type();
     }
 
     private static boolean isArray(Attribute attribute, Column column) {

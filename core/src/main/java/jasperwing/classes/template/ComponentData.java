@@ -2,10 +2,10 @@ package jasperwing.classes.template;
 
 import jasperwing.classes.ModelGroup;
 import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Type;
-import jasperwing.schema.ValueColumns;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;

@@ -1,14 +1,15 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.java.RecordFormula;
+import jasperwing.derive.ColumnOrigin;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.ValueColumns;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.schema.Column;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,7 +30,7 @@ final class FormulaData {
     static Map<String, RecordFormula> of(
             Design design,
             Entity entity,
-            Table table,
+            DerivedTable table,
             Function<Column, Optional<Attribute>> computedBy,
             Function<String, Optional<Map<String, Object>>> data) {
         Map<String, RecordFormula.Component> components = components(design, entity, table, data);
@@ -45,10 +46,10 @@ final class FormulaData {
     }
 
     private static Map<String, RecordFormula.Component> components(
-            Design design, Entity entity, Table table, Function<String, Optional<Map<String, Object>>> data) {
+            Design design, Entity entity, DerivedTable table, Function<String, Optional<Map<String, Object>>> data) {
         Map<String, RecordFormula.Component> components = new HashMap<>();
-        table.columns().stream()
-                .map(Column::member)
+        table.origins().stream()
+                .map(ColumnOrigin::member)
                 .distinct()
                 .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
                 .forEach(attribute -> {

@@ -11,6 +11,7 @@ import jasperwing.classes.jakarta.Field;
 import jasperwing.classes.jakarta.FieldType;
 import jasperwing.classes.jakarta.Fields;
 import jasperwing.classes.java.JavaNames;
+import jasperwing.derive.Literals;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.EnumType;
@@ -19,8 +20,7 @@ import jasperwing.model.Family;
 import jasperwing.model.Literal;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
-import jasperwing.schema.Column;
-import jasperwing.schema.Literals;
+import jasperwing.physical.Column;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -112,7 +112,7 @@ final class ObjectData {
                         .orElse(""),
                 constant ? "enum" : kind,
                 attribute.map(Attribute::optional).orElse(false),
-                property.flatMap(Property::column).map(Column::generated).orElse(false),
+                property.flatMap(Property::column).map(Column::identity).orElse(false),
                 property.map(Property::key).orElse(false),
                 attribute.flatMap(Attribute::stamped).map(AutoTimestamp::word).orElse(""),
                 attribute.map(Attribute::isListInRow).orElse(false),

@@ -2,6 +2,9 @@ package jasperwing.classes.template;
 
 import jasperwing.classes.jakarta.ChosenClasses;
 import jasperwing.classes.java.RecordFormula;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
@@ -12,10 +15,7 @@ import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -46,37 +46,37 @@ final class RowData {
     }
 
     /** What computes the attributes of an entity that follow from a row alone, by their properties. */
-    Map<String, RecordFormula> formulas(Entity entity, Table table) {
+    Map<String, RecordFormula> formulas(Entity entity, DerivedTable table) {
         return formulas.computeIfAbsent(
                 entity.name(),
                 e -> FormulaData.of(design, entity, table, c -> columns.computedBy(table, c), known(table)::of));
     }
 
     /** The columns that are filled. */
-    List<Map<String, Object>> filled(Table table) {
+    List<Map<String, Object>> filled(DerivedTable table) {
         return List.copyOf(columns(table).values());
     }
 
-    List<Map<String, Object>> computed(Table table) {
+    List<Map<String, Object>> computed(DerivedTable table) {
         return List.copyOf(known(table).computed().values());
     }
 
-    List<Map<String, Object>> key(Table table) {
-        return all(columns(table), table.primaryKey());
+    List<Map<String, Object>> key(DerivedTable table) {
+        return all(columns(table), table.keyColumns());
     }
 
-    List<List<Map<String, Object>>> uniques(Table table) {
+    List<List<Map<String, Object>>> uniques(DerivedTable table) {
         Map<String, Map<String, Object>> columns = columns(table);
-        return table.uniques().stream()
+        return table.uniqueKeys().stream()
                 .map(u -> u.columns())
                 .filter(u -> columns.keySet().containsAll(u))
                 .map(u -> all(columns, u))
                 .toList();
     }
 
-    List<Data> references(Table table) {
+    List<Data> references(DerivedTable table) {
         Map<String, Map<String, Object>> columns = columns(table);
-        return table.foreignKeys().stream()
+        return table.references().stream()
                 .filter(k -> columns.keySet().containsAll(k.columns()) && !ColumnAttributes.isEnum(schema, k))
                 .map(k -> reference(table, k, columns))
                 .toList();
@@ -86,7 +86,7 @@ final class RowData {
         return names.stream().map(known::get).toList();
     }
 
-    static String condition(Table table) {
+    static String condition(DerivedTable table) {
         return table.kinds()
                 .filter(k -> k.others() && !k.names().isEmpty())
                 .map(k -> DIALECT.quote(k.column()) + " in ("
@@ -99,11 +99,11 @@ final class RowData {
     }
 
     /** The columns of a table by name, but those the database computes. */
-    private Map<String, Map<String, Object>> columns(Table table) {
+    private Map<String, Map<String, Object>> columns(DerivedTable table) {
         return known(table).columns();
     }
 
-    private TableColumns known(Table table) {
+    private TableColumns known(DerivedTable table) {
         String name = table.name() + " " + table.source();
         TableColumns found = known.get(name);
         if (found == null) {
@@ -114,22 +114,23 @@ final class RowData {
     }
 
     /** What rows of a table have, in order. */
-    List<Data> components(Table table) {
+    List<Data> components(DerivedTable table) {
         return known(table).components();
     }
 
     /** The entity whose table the rows of a kind go on in. */
-    Optional<Entity> above(Table table) {
+    Optional<Entity> above(DerivedTable table) {
         return base(table).flatMap(b -> design.entity(b.key().targetEntity()));
     }
 
-    private Optional<TableReader.Base> base(Table table) {
-        Optional<Entity> entity =
-                table.source() instanceof Table.Source.OfEntity of ? design.entity(of.entity()) : Optional.empty();
+    private Optional<TableReader.Base> base(DerivedTable table) {
+        Optional<Entity> entity = table.source() instanceof DerivedTable.Source.OfEntity of
+                ? design.entity(of.entity())
+                : Optional.empty();
         String parent = entity.map(e -> e.kinship().of()).orElse("");
-        return table.foreignKeys().stream()
+        return table.references().stream()
                 .filter(k -> k.role().isEmpty() && k.targetEntity().equals(parent))
-                .filter(k -> k.columns().equals(table.primaryKey()))
+                .filter(k -> k.columns().equals(table.keyColumns()))
                 .findFirst()
                 .flatMap(k -> schema.table(parent)
                         .map(t -> new TableReader.Base(k, className(parent), packageOf(parent), columns(t))));
@@ -139,7 +140,7 @@ final class RowData {
         return classes.packageOf(design.entity(entity).map(Entity::area).orElse(""));
     }
 
-    private Data reference(Table table, ForeignKey key, Map<String, Map<String, Object>> known) {
+    private Data reference(DerivedTable table, Reference key, Map<String, Map<String, Object>> known) {
         Optional<Entity> target = design.entity(key.targetEntity());
         return Shape.REFERENCE.of(
                 ColumnData.property(key.role().map(Role::name).orElse(key.targetEntity())),
@@ -149,16 +150,16 @@ final class RowData {
                 all(known, key.columns()),
                 key.columns().stream()
                         .allMatch(c -> table.column(c).map(Column::required).orElse(false)
-                                || table.primaryKey().contains(c)),
+                                || table.keyColumns().contains(c)),
                 table.isUnique(key.columns()),
                 target.map(Entity::outside).orElse(true));
     }
 
-    List<Data> oneOfs(Entity entity, Table table) {
+    List<Data> oneOfs(Entity entity, DerivedTable table) {
         Map<String, Map<String, Object>> known = columns(table);
         List<Data> all = new ArrayList<>();
         for (Role role : Roles.heldBy(design, entity.name())) {
-            List<ForeignKey> keys = table.foreignKeysOf(role);
+            List<Reference> keys = table.referencesOf(role);
             if (role.relationship() instanceof PolymorphicRelationship && !keys.isEmpty()) {
                 all.add(Shape.ONE_OF.of(
                         ColumnData.property(role.name()),
@@ -188,7 +189,7 @@ final class RowData {
             schema.listTable(entity.name(), attribute.name()).ifPresent(t -> {
                 Map<String, Map<String, Object>> known = columns(t);
                 List<Map<String, Object>> inOrder = List.copyOf(known.values());
-                int owner = t.primaryKey().size() - 1;
+                int owner = t.keyColumns().size() - 1;
                 all.add(Shape.ROWS.of(
                         names.take(ColumnData.property(attribute.name())),
                         DIALECT.quote(t.name()),
@@ -213,16 +214,16 @@ final class RowData {
                 .distinct()
                 .forEach(tie -> schema.joinTable(tie).ifPresent(t -> {
                     if (tie.from().equals(entity.name())) {
-                        all.add(join(t, t.foreignKeys().get(0), t.foreignKeys().get(1), Roles.forward(tie), names));
+                        all.add(join(t, t.references().get(0), t.references().get(1), Roles.forward(tie), names));
                     }
                     if (tie.to().equals(entity.name())) {
-                        all.add(join(t, t.foreignKeys().get(1), t.foreignKeys().get(0), Roles.back(tie), names));
+                        all.add(join(t, t.references().get(1), t.references().get(0), Roles.back(tie), names));
                     }
                 }));
         return all;
     }
 
-    private Data join(Table table, ForeignKey here, ForeignKey there, String role, Identifiers names) {
+    private Data join(DerivedTable table, Reference here, Reference there, String role, Identifiers names) {
         Map<String, Map<String, Object>> known = columns(table);
         return Shape.JOIN.of(
                 names.take(ColumnData.property(role)),

@@ -1,12 +1,12 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.naming.Identifiers;
-import jasperwing.schema.Column;
-import jasperwing.schema.ForeignKey;
-import jasperwing.schema.Table;
-import jasperwing.schema.ValueColumns;
+import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -24,11 +24,11 @@ final class TableReader {
      * @param home the package of that
      * @param columns by name
      */
-    record Base(ForeignKey key, String name, String home, Map<String, Map<String, Object>> columns) {}
+    record Base(Reference key, String name, String home, Map<String, Map<String, Object>> columns) {}
 
     private final ComponentData components;
     private final ColumnData columns;
-    private final Table table;
+    private final DerivedTable table;
     private final Optional<Base> base;
     private final Identifiers properties = new Identifiers(0);
     private final Map<String, String> names = new HashMap<>();
@@ -36,7 +36,7 @@ final class TableReader {
     private final Map<String, Map<String, Object>> computed = new LinkedHashMap<>();
     private final List<Data> all = new ArrayList<>();
 
-    TableReader(ChosenClasses classes, ColumnData columns, Table table, Optional<Base> base) {
+    TableReader(ChosenClasses classes, ColumnData columns, DerivedTable table, Optional<Base> base) {
         this.components = new ComponentData(classes);
         this.columns = columns;
         this.table = table;
@@ -89,8 +89,7 @@ final class TableReader {
         String property = properties.take(ColumnData.property(attribute.name()));
         Map<Column, ValueColumns.Leaf> parts = new LinkedHashMap<>();
         for (Column column : table.columns()) {
-            boolean same =
-                    column.member().equals(first.member()) && column.owner().equals(first.owner());
+            boolean same = table.origin(column).equals(table.origin(first));
             Optional<ValueColumns.Leaf> part = same ? columns.part(table, column) : Optional.empty();
             part.ifPresent(leaf -> parts.put(column, leaf));
         }
@@ -111,6 +110,6 @@ final class TableReader {
     }
 
     private boolean isElement() {
-        return table.source() instanceof Table.Source.OfList;
+        return table.source() instanceof DerivedTable.Source.OfList;
     }
 }

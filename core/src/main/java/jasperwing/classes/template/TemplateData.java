@@ -9,6 +9,8 @@ import jasperwing.classes.jakarta.ClassAnnotations;
 import jasperwing.classes.jakarta.Columns;
 import jasperwing.classes.jakarta.Fields;
 import jasperwing.classes.java.JavaOptions;
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -21,8 +23,6 @@ import jasperwing.model.Scalar;
 import jasperwing.model.TargetOption;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
-import jasperwing.schema.Schema;
-import jasperwing.schema.Table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -169,13 +169,13 @@ final class TemplateData {
                 n -> entity(design.entity(n).orElseThrow(), schema.table(n).orElseThrow()));
     }
 
-    private Data entity(Entity entity, Table table) {
+    private Data entity(Entity entity, DerivedTable table) {
         return Shape.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
                 .flatMap(List::stream)
                 .toArray());
     }
 
-    private List<Object> names(Entity entity, Table table) {
+    private List<Object> names(Entity entity, DerivedTable table) {
         return List.of(
                 entity.name(),
                 entity.notes().label(),
@@ -189,7 +189,7 @@ final class TemplateData {
                 RowData.condition(table));
     }
 
-    private List<Object> rows(Entity entity, Table table) {
+    private List<Object> rows(Entity entity, DerivedTable table) {
         return List.of(
                 Data.later(() -> rows.filled(table)),
                 Data.later(() -> rows.components(table)),

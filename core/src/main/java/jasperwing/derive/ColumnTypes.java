@@ -1,0 +1,212 @@
+package jasperwing.derive;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.EnumKept;
+import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
+import jasperwing.model.ListKept;
+import jasperwing.model.Literal;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.physical.SqlExpression;
+import jasperwing.physical.SqlType;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What an attribute's type, default and rules become in SQL. */
+final class ColumnTypes {
+    private static final int ENUM_LENGTH = 20;
+    private static final int MOST_OF_VALUE = 63;
+
+    private final Design design;
+    private final Dialect dialect;
+    private final PhysicalNames names;
+
+    Dialect dialect() {
+        return dialect;
+    }
+
+    ColumnTypes(Design design, Dialect dialect, PhysicalNames names) {
+        this.design = design;
+        this.dialect = dialect;
+        this.names = names;
+    }
+
+    boolean defersKeys() {
+        return dialect.defersKeys();
+    }
+
+    String quote(String name) {
+        return dialect.quote(name);
+    }
+
+    FormulaSql formula(FormulaSql.Source source) {
+        return new FormulaSql(design, dialect, source);
+    }
+
+    String literal(String text) {
+        return dialect.literal(text);
+    }
+
+    SqlType type(Type type) {
+        return type.match(
+                text -> dialect.text(text.length()),
+                decimal -> SqlType.decimal(decimal.precision(), decimal.scale()),
+                plain -> dialect.type(plain.scalar()),
+                named -> isNative(named) ? nativeType(named.name()) : valueType(named.name()));
+    }
+
+    /** The type of a column that holds the values of an enum as texts. */
+    SqlType valueType(String enumName) {
+        return SqlType.of(SqlType.Kind.VARCHAR, enumLength(enumName));
+    }
+
+    /** Whether a type is one the database knows the values of. */
+    boolean isNative(Type type) {
+        return isNative(design, dialect, type);
+    }
+
+    static boolean isNative(Design design, Dialect dialect, Type type) {
+        return nativeEnum(design, dialect, type).isPresent();
+    }
+
+    /** The enum whose values the database knows as a type of their own. */
+    static Optional<EnumType> nativeEnum(Design design, Dialect dialect, Type type) {
+        return dialect.hasEnums() && type instanceof Type.Named named
+                ? design.enumType(named.name()).filter(e -> e.isKept(EnumKept.TYPE) && fits(e))
+                : Optional.empty();
+    }
+
+    /** Databases take so many bytes of a value. */
+    static boolean fits(EnumType type) {
+        return type.values().stream().allMatch(v -> v.name().getBytes(StandardCharsets.UTF_8).length <= MOST_OF_VALUE);
+    }
+
+    private SqlType nativeType(String enumName) {
+        return dialect.hasEnumTypes()
+                ? SqlType.named(names.ofEnum(enumName))
+                : enumOf(design.enumType(enumName).orElseThrow());
+    }
+
+    /** The table a column of an enum points to. */
+    Optional<TableDraft.Target> lookup(Attribute attribute) {
+        return attribute.type() instanceof Type.Named named && !attribute.isListInRow()
+                ? design.enumType(named.name())
+                        .filter(e -> e.isKept(EnumKept.TABLE))
+                        .map(e -> new TableDraft.Target(
+                                e.name(), names.ofEnum(e.name()), List.of(DerivedTable.VALUE), Enforcement.FOREIGN_KEY))
+                : Optional.empty();
+    }
+
+    /** The type of a list that is kept in the row. */
+    SqlType listType(Attribute attribute) {
+        boolean array = isArray(attribute);
+        if (!array) {
+            return type(Type.of(Scalar.JSON));
+        }
+        return SqlType.arrayOf(elementType(attribute.type()));
+    }
+
+    /** Where checks do not look into arrays, an enum as a type holds the elements to its values. */
+    private SqlType elementType(Type type) {
+        if (dialect.lists().checksArrays()) {
+            return type(type);
+        }
+        return design.enumType(type instanceof Type.Named named ? named.name() : "")
+                .map(ColumnTypes::enumOf)
+                .orElseGet(() -> type(type));
+    }
+
+    /** Whether capitals make no difference where an attribute must be unique. */
+    boolean ignoresCase(Attribute attribute) {
+        return attribute.form().ignoringCase() && Literals.formFits(attribute);
+    }
+
+    /** The language an attribute is sorted as; empty when nothing is said, or of what is no single text. */
+    static String sortedAs(Attribute attribute) {
+        return Literals.formFits(attribute) ? attribute.form().sortedAs() : "";
+    }
+
+    /** The order an attribute's texts are compared in; empty for that of all texts. */
+    String collation(Attribute attribute) {
+        return collation(sortedAs(attribute));
+    }
+
+    /** The order of a language; empty when there is none to be had. */
+    String collation(String language) {
+        return dialect.collation(language).orElse("");
+    }
+
+    boolean isArray(Attribute attribute) {
+        return dialect.lists().hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
+    }
+
+    /** Wide enough for the longest value, and for values not thought of yet. */
+    private int enumLength(String name) {
+        return design.enumType(name).stream()
+                .flatMap(e -> e.values().stream())
+                .mapToInt(v -> v.name().length())
+                .reduce(ENUM_LENGTH, Math::max);
+    }
+
+    /** The default as SQL, or empty when there is none or it does not fit the type. */
+    Optional<SqlExpression> defaultValue(Attribute attribute) {
+        return defaultSql(attribute).map(SqlExpression::of);
+    }
+
+    private Optional<String> defaultSql(Attribute attribute) {
+        if (attribute.isListInRow()) {
+            return attribute.optional()
+                    ? Optional.empty()
+                    : Optional.of(dialect.lists().empty(isArray(attribute)));
+        }
+        return attribute
+                .defaultValue()
+                .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
+                .map(d -> literal(attribute.type(), d))
+                .or(() -> attribute
+                        .stamped()
+                        .map(s -> attribute.type().isNumeric() ? "0" : dialect.now(attribute.type())));
+    }
+
+    String literal(Type type, Literal literal) {
+        return switch (literal.kind()) {
+            case NUMBER -> literal.text();
+            case TEXT, DATE -> dialect.moment(type, literal.text());
+            case WORD -> word(type, literal.text());
+        };
+    }
+
+    private String word(Type type, String word) {
+        if (type.is(Scalar.BOOLEAN)) {
+            return dialect.truth(word);
+        }
+        if (type instanceof Type.Named) {
+            return dialect.literal(word);
+        }
+        return dialect.now(type);
+    }
+
+    /** What the values of a column must obey, each as a condition on the quoted column. */
+    List<String> conditions(Attribute attribute, String column) {
+        return new ColumnConditions(design, dialect, this).of(attribute, column);
+    }
+
+    private static SqlType enumOf(EnumType type) {
+        return SqlType.enumOf(
+                type.values().stream().map(EnumValue::name).distinct().toList());
+    }
+
+    /** The values of an enum as a list of literals. */
+    String values(EnumType type) {
+        return type.values().stream()
+                .map(EnumValue::name)
+                .distinct()
+                .map(dialect::literal)
+                .collect(Collectors.joining(", "));
+    }
+}

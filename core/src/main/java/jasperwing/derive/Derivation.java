@@ -1,0 +1,292 @@
+package jasperwing.derive;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Family;
+import jasperwing.model.Relationship;
+import jasperwing.model.Scalar;
+import jasperwing.model.Type;
+import jasperwing.naming.Plurals;
+import jasperwing.naming.Roles;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Derives all tables of a design, taking those the memory holds and nothing has changed for. */
+final class Derivation {
+    private final Design design;
+    private final Dialect dialect;
+    private final SchemaCache memory;
+    private final KeyColumns keys;
+    private final ColumnTypes types;
+    private final PhysicalNames names;
+    private final List<DerivedTable> gathered = new ArrayList<>();
+    private final List<DerivedTable> shapes = new ArrayList<>();
+    private final Map<Entity, DerivedTable> ahead = new IdentityHashMap<>();
+    private boolean stale;
+
+    /** More entities than this are worth a second thread when nothing is known of them yet. */
+    private static final int MANY = 100;
+
+    Derivation(Design design, Dialect dialect, SchemaCache memory) {
+        this.design = design;
+        this.dialect = dialect;
+        this.memory = memory;
+        this.keys = new KeyColumns(design, dialect.nameLimit());
+        memory.openFor(design, dialect);
+        this.names = new PhysicalNames(design, dialect, memory.names(), memory.constraints());
+        this.types = new ColumnTypes(design, dialect, names);
+    }
+
+    /**
+     * Numbered names depend on every name before them, so that where there are some nothing can be recalled, and tables must be derived one
+     * after the other.
+     */
+    Schema run() {
+        boolean fresh = memory.isEmpty();
+        boolean atOnce = fresh && design.entities().size() > MANY;
+        Schema schema = derive(atOnce);
+        if (stale || names.haveClashed()) {
+            memory.clear();
+            return fresh && !atOnce ? schema : new Derivation(design, dialect, memory).inOrder();
+        }
+        return schema;
+    }
+
+    private Schema inOrder() {
+        Schema schema = derive(false);
+        if (names.haveClashed()) {
+            memory.clear();
+        }
+        return schema;
+    }
+
+    private Schema derive(boolean atOnce) {
+        List<SchemaCache.Wanted> wanted = wanted();
+        memory.keepOnly(wanted, memory.see(seen()));
+        if (atOnce) {
+            ahead(wanted);
+        }
+        for (SchemaCache.Wanted each : wanted) {
+            memory.recall(each.source()).ifPresentOrElse(known -> recall(each.source(), known), () -> {
+                List<DerivedTable> derived = tables(each.source());
+                memory.keep(each, derived);
+                add(each.source(), derived);
+            });
+        }
+        Enums enums = new Enums(design, types, names);
+        gathered.addAll(enums.tables());
+        List<DerivedTable> tables = KeyNames.settled(gathered, dialect.nameLimit());
+        KindShapes kinds = new KindShapes(design, names);
+        shapes.addAll(kinds.amongOthers(tables));
+        Schema schema = new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), List.of());
+        List<KindsView> kindsViews = kinds.views(schema);
+        Schema all = kindsViews.isEmpty()
+                ? schema
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), kindsViews);
+        List<ComputedView> views = new Views(design, all, names).derive();
+        return views.isEmpty()
+                ? all
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, views, kindsViews);
+    }
+
+    /** Derives the tables of all entities, in several threads. */
+    private void ahead(List<SchemaCache.Wanted> wanted) {
+        List<Entity> entities = wanted.stream()
+                .map(SchemaCache.Wanted::source)
+                .filter(Entity.class::isInstance)
+                .map(Entity.class::cast)
+                .filter(e -> !PhysicalNames.isAmongOthers(design, e))
+                .toList();
+        List<DerivedTable> made = entities.parallelStream().map(this::table).toList();
+        for (int i = 0; i < made.size(); i++) {
+            ahead.put(entities.get(i), made.get(i));
+        }
+    }
+
+    private DerivedTable table(Entity entity) {
+        return new EntityTable(new EntityColumns.Making(design, keys, types, names), entity).derive();
+    }
+
+    /** How the entities are seen by others. */
+    private Map<String, SchemaCache.Pointed> seen() {
+        Map<String, SchemaCache.Pointed> seen = new HashMap<>(design.entities().size() * 2);
+        for (Entity entity : design.entities()) {
+            if (!seen.containsKey(entity.name())) {
+                seen.put(entity.name(), seen(entity));
+            }
+        }
+        return seen;
+    }
+
+    private SchemaCache.Pointed seen(Entity entity) {
+        SchemaCache.Pointed last = memory.lastSeen(entity);
+        String table = names.table(entity.name());
+        boolean alone =
+                entity.kinship().of().isEmpty() && design.kinds(entity.name()).isEmpty();
+        if (alone
+                && last != null
+                && last.entity() == entity
+                && last.alone()
+                && last.table().equals(table)) {
+            return last;
+        }
+        boolean attributes = !entity.key().isEmpty()
+                && entity.key().names().stream()
+                        .allMatch(k -> entity.attribute(k).isPresent());
+        return new SchemaCache.Pointed(
+                entity, alone && attributes, table, keys.enforcement(entity.name()), keys.of(entity.name()));
+    }
+
+    private void add(Object source, List<DerivedTable> derived) {
+        if (source instanceof Entity entity && KindShapes.isOnlyShape(design, entity)) {
+            shapes.add(derived.get(0));
+            gathered.addAll(derived.subList(1, derived.size()));
+        } else {
+            gathered.addAll(derived);
+        }
+    }
+
+    /** The entities and relationships that have tables of their own, in order. */
+    private List<SchemaCache.Wanted> wanted() {
+        List<SchemaCache.Wanted> wanted = new ArrayList<>();
+        for (Entity entity : design.entities()) {
+            if (!entity.outside() && design.entity(entity.name()).orElseThrow() == entity) {
+                wanted.add(wanted(entity));
+            }
+        }
+        for (Relationship relationship : design.relationships()) {
+            if (relationship instanceof BinaryRelationship tie
+                    && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+                wanted.add(new SchemaCache.Wanted(tie, tie.from(), List.of(tie), List.of()));
+            }
+        }
+        return wanted;
+    }
+
+    private SchemaCache.Wanted wanted(Entity entity) {
+        String name = entity.name();
+        if (!Family.has(design, name)) {
+            return new SchemaCache.Wanted(entity, name, design.relationshipsOf(name), List.of());
+        }
+        List<Entity> family = new ArrayList<>(Family.line(design, entity));
+        family.addAll(Family.descendants(design, name));
+        List<Relationship> all = family.stream()
+                .flatMap(e -> design.relationshipsOf(e.name()).stream())
+                .distinct()
+                .toList();
+        return new SchemaCache.Wanted(entity, name, all, family);
+    }
+
+    private List<DerivedTable> tables(Object source) {
+        if (source instanceof BinaryRelationship tie) {
+            return joinTable(tie);
+        }
+        Entity entity = (Entity) source;
+        List<DerivedTable> derived = new ArrayList<>();
+        if (!PhysicalNames.isAmongOthers(design, entity)) {
+            DerivedTable made = ahead.get(entity);
+            derived.add(made == null ? table(entity) : made);
+        }
+        derived.addAll(listTables(entity));
+        return derived;
+    }
+
+    private void recall(Object source, List<DerivedTable> known) {
+        add(source, known);
+        if (source instanceof BinaryRelationship tie) {
+            known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
+        } else {
+            int own = PhysicalNames.isAmongOthers(design, (Entity) source) ? 0 : 1;
+            if (known.size() > own) {
+                lists((Entity) source, known.subList(own, known.size()));
+            }
+        }
+    }
+
+    /** The names of tables of lists are taken anew, in order. */
+    private void lists(Entity entity, List<DerivedTable> known) {
+        Iterator<Attribute> lists = lists(entity).iterator();
+        known.forEach(t -> stale |= !names.listTable(entity, lists.next()).equals(t.name()));
+    }
+
+    private List<DerivedTable> listTables(Entity entity) {
+        List<DerivedTable> made = new ArrayList<>(0);
+        if (!keys.of(entity.name()).isEmpty()) {
+            lists(entity).forEach(a -> made.add(listTable(entity, a)));
+        }
+        return made;
+    }
+
+    /** The lists that are kept in tables of their own. */
+    private List<Attribute> lists(Entity entity) {
+        List<Attribute> lists = new ArrayList<>(0);
+        for (Attribute attribute : entity.attributes()) {
+            boolean apart = attribute.list() && !ValueColumns.isInRow(design, attribute);
+            if (apart && !ValueColumns.of(design, attribute).isEmpty()) {
+                lists.add(attribute);
+            }
+        }
+        return lists;
+    }
+
+    private DerivedTable listTable(Entity entity, Attribute attribute) {
+        TableDraft draft = new TableDraft(names.listTable(entity, attribute), names, types);
+        List<String> owner =
+                draft.reference(keys.columns(Plurals.singular(names.table(entity.name())), entity.name(), ""), true);
+        draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, Optional.empty(), "owner");
+        String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
+        draft.check(List.of(position), types.quote(position) + " >= 0");
+        String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
+        for (ValueColumns.Leaf leaf : ValueColumns.of(design, attribute)) {
+            boolean value = !leaf.path().isEmpty();
+            String wanted = value
+                    ? leaf.column()
+                            .substring(PhysicalNames.wantedColumn(attribute).length() + 1)
+                    : element;
+            boolean optional = value && leaf.attribute().optional();
+            draft.attribute(leaf.attribute().withOptional(optional).withKept(Optional.empty()), wanted, false, "");
+        }
+        List<String> key = new ArrayList<>(owner);
+        key.add(position);
+        draft.primaryKey(key);
+        return draft.table(
+                new DerivedTable.Source.OfList(entity.name(), attribute.name()),
+                attribute.notes().doc());
+    }
+
+    /** Empty when an end has no key. */
+    private List<DerivedTable> joinTable(BinaryRelationship tie) {
+        if (keys.of(tie.from()).isEmpty() || keys.of(tie.to()).isEmpty()) {
+            return List.of();
+        }
+        TableDraft draft = new TableDraft(names.joinTable(tie), names, types);
+        List<String> first = draft.reference(keys.columns(Roles.linkFrom(tie), tie.from(), ""), true);
+        List<String> second = draft.reference(keys.columns(Roles.linkTo(tie), tie.to(), ""), true);
+        boolean late = tie.checkedAtEnd();
+        draft.foreignKey(first, target(tie.from()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkFrom(tie));
+        draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkTo(tie));
+        draft.primaryKey(concat(first, second));
+        draft.index(concat(second, first));
+        return List.of(
+                draft.table(new DerivedTable.Source.OfJoin(tie), tie.notes().doc()));
+    }
+
+    private TableDraft.Target target(String entity) {
+        return keys.target(names, entity);
+    }
+
+    private static List<String> concat(List<String> first, List<String> second) {
+        List<String> all = new ArrayList<>(first);
+        all.addAll(second);
+        return all;
+    }
+}

@@ -1,0 +1,94 @@
+package jasperwing.derive;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.physical.Index;
+import jasperwing.physical.SqlExpression;
+import jasperwing.physical.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The indexes of a table while its parts are being gathered. */
+final class DraftIndexes {
+    private final String table;
+    private final PhysicalNames names;
+    private final Dialect dialect;
+    private final List<List<String>> wanted = new ArrayList<>();
+    private final List<Index> asked = new ArrayList<>();
+
+    DraftIndexes(String table, PhysicalNames names, Dialect dialect) {
+        this.table = table;
+        this.names = names;
+        this.dialect = dialect;
+    }
+
+    /** One by which rows are to be found; it is left out where another finds them too. */
+    void add(List<String> columns) {
+        wanted.add(columns);
+    }
+
+    /**
+     * One the design asks for, as far as the dialect knows such.
+     *
+     * @param where which rows are in it, as SQL; empty for all
+     */
+    void add(List<String> found, List<String> covered, String where) {
+        String rows = dialect.indexesExpressions() ? where : "";
+        List<String> rest = covered.stream().filter(c -> !found.contains(c)).toList();
+        if (found.isEmpty()) {
+            return;
+        }
+        if (rest.isEmpty() && rows.isEmpty()) {
+            add(found);
+        } else if (dialect.includesColumns()) {
+            asked.add(Index.of(name("ix", found), found, rest, condition(rows), false));
+        } else {
+            List<String> all = Stream.concat(found.stream(), rest.stream()).toList();
+            asked.add(Index.of(name("ix", all), all, List.of(), condition(rows), false));
+        }
+    }
+
+    void addUnique(List<String> columns, String where) {
+        asked.add(Index.of(name("uq", columns), columns, List.of(), condition(where), true));
+    }
+
+    private String name(String prefix, List<String> columns) {
+        return names.constraint(prefix, table, columns);
+    }
+
+    private static Optional<SqlExpression> condition(String sql) {
+        return sql.isEmpty() ? Optional.empty() : Optional.of(bare(sql));
+    }
+
+    /** The table with its indexes; one that a key or another index begins with is left out. */
+    Table addedTo(Table bare, List<UniqueKey> uniques) {
+        List<Index> all = new ArrayList<>(0);
+        uniques.forEach(u -> u.index(dialect).ifPresent(all::add));
+        all.addAll(asked);
+        for (List<String> each : wanted) {
+            if (!begins(each) && !bare.isIndexed(each) && all.stream().noneMatch(i -> i.finds(each))) {
+                all.add(Index.of(name("ix", each), each));
+            }
+        }
+        return all.isEmpty() ? bare : bare.withIndexes(all);
+    }
+
+    private boolean begins(List<String> columns) {
+        return wanted.stream()
+                .anyMatch(o -> o.size() > columns.size()
+                        && o.subList(0, columns.size()).equals(columns));
+    }
+
+    /** SQL without the parentheses around the whole. */
+    static SqlExpression bare(String sql) {
+        int depth = 0;
+        for (int i = 0; i < sql.length() - 1; i++) {
+            depth += sql.charAt(i) == '(' ? 1 : sql.charAt(i) == ')' ? -1 : 0;
+            if (depth == 0) {
+                return SqlExpression.of(sql);
+            }
+        }
+        return SqlExpression.of(sql.substring(1, sql.length() - 1));
+    }
+}

@@ -1,0 +1,35 @@
+package jasperwing.derive;
+
+import jasperwing.dialect.Dialect;
+import jasperwing.formula.Formula;
+import jasperwing.formula.Term;
+import jasperwing.model.Design;
+import jasperwing.model.Family;
+import jasperwing.model.KindsKept;
+import jasperwing.model.Scalar;
+
+/** Tells which formulas a table can compute from the row alone. */
+final class RowFormulas {
+    private RowFormulas() {}
+
+    /** Whether it is counted up, or computed from what is. */
+    private static boolean isCounted(Term.Member member) {
+        return member.formula()
+                .map(f -> f.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m)))
+                .orElseGet(() -> member.leaf().type().is(Scalar.SERIAL));
+    }
+
+    /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */
+    static boolean isOfRow(Design design, Dialect dialect, String entity, Formula formula) {
+        boolean split = Family.isKept(design, entity, KindsKept.TABLE_EACH);
+        boolean counted = !dialect.computesFromCounted()
+                && formula.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m));
+        return formula.isLocal()
+                && !counted
+                && (!split
+                        || formula.term()
+                                .all()
+                                .noneMatch(t -> t instanceof Term.Member m
+                                        && !m.entity().equals(entity)));
+    }
+}

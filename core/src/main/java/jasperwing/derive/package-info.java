@@ -1,0 +1,8 @@
+/**
+ * The schema that follows from a design in one database, and which element each part of it comes from.
+ *
+ * <p>In: a design and a {@link jasperwing.dialect.Dialect}. Out: a {@link jasperwing.derive.Schema}, whose {@link
+ * jasperwing.derive.Schema#catalog() catalog} knows nothing of the design, with its {@link jasperwing.derive.Provenance}; what is enforced and by
+ * whom; what a delete does. May know the model, naming, formulas, the physical schema and dialects; never opens a database.
+ */
+package jasperwing.derive;

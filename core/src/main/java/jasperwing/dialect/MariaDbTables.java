@@ -1,0 +1,101 @@
+package jasperwing.dialect;
+
+import jasperwing.physical.ForeignKey;
+import jasperwing.physical.SqlExpression;
+import jasperwing.physical.SqlType;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Tables of MariaDB. */
+final class MariaDbTables extends TableSql {
+    private static final int LONGEST_TABLE_COMMENT = 2048;
+    private static final int LONGEST_COLUMN_COMMENT = 1024;
+    private static final Pattern QUOTED_OR_TRUTH = Pattern.compile("(?s)'(?:[^']|'')*'|`[^`]*`|\\b(?:true|false)\\b");
+
+    /** Texts are compared as they are, capitals and spaces included. */
+    @Override
+    String options(String comment) {
+        return " character set utf8mb4 collate " + MariaDb.OF_CHARACTERS
+                + (comment.isEmpty()
+                        ? ""
+                        : " comment = " + MariaDb.escaped(Dialect.cut(comment, LONGEST_TABLE_COMMENT)));
+    }
+
+    @Override
+    String noColumns() {
+        return "_ char(1)";
+    }
+
+    @Override
+    String counted(boolean wholeKey) {
+        return wholeKey ? " auto_increment" : "";
+    }
+
+    @Override
+    String columnComment(String comment) {
+        return " comment " + MariaDb.escaped(Dialect.cut(comment, LONGEST_COLUMN_COMMENT));
+    }
+
+    /** Of a text that is kept beside the row the beginning. */
+    @Override
+    String indexed(String column, SqlType type) {
+        return column + (type.is(SqlType.Kind.TEXT) ? "(" + MariaDb.INDEXED_OF_WIDE_TEXT + ")" : "");
+    }
+
+    /** It has one word for both. */
+    @Override
+    ForeignKey.Action kept(ForeignKey.Action action) {
+        return action == ForeignKey.Action.NO_ACTION ? ForeignKey.Action.RESTRICT : action;
+    }
+
+    @Override
+    boolean indexesForeignKeys() {
+        return true;
+    }
+
+    @Override
+    boolean namesPrimaryKeys() {
+        return false;
+    }
+
+    /** JSON is a text with a check. */
+    @Override
+    SqlType kept(SqlType type) {
+        return type.is(SqlType.Kind.JSON) ? SqlType.of(SqlType.Kind.TEXT) : type;
+    }
+
+    /** Truth values are numbers. */
+    @Override
+    SqlExpression kept(SqlExpression expression) {
+        return SqlExpression.of(QUOTED_OR_TRUTH
+                .matcher(expression.sql())
+                .replaceAll(m -> Matcher.quoteReplacement(
+                        m.group().equals("true") ? "1" : m.group().equals("false") ? "0" : m.group())));
+    }
+
+    @Override
+    String keptComment(String comment) {
+        return Dialect.cut(comment, LONGEST_TABLE_COMMENT);
+    }
+
+    @Override
+    String keptColumnComment(String comment) {
+        return Dialect.cut(comment, LONGEST_COLUMN_COMMENT);
+    }
+
+    @Override
+    List<String> altered(Definition was, Definition now) {
+        return was.equals(now) ? List.of() : List.of("modify column " + now.whole());
+    }
+
+    @Override
+    String dropped(ConstraintKind kind, String name) {
+        return kind == ConstraintKind.PRIMARY_KEY ? "drop primary key" : super.dropped(kind, name);
+    }
+
+    @Override
+    String droppedIndex(String table, String name) {
+        return super.droppedIndex(table, name) + " on " + table;
+    }
+}

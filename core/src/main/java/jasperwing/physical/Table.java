@@ -1,0 +1,95 @@
+package jasperwing.physical;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A table.
+ *
+ * <pre>{@code
+ * new Table(
+ *     "boats",
+ *     List.of(Column.of("id", SqlType.of(SqlType.Kind.BIGINT)).notNull().counted()),
+ *     Optional.of(new PrimaryKey("pk_boats", List.of("id"))),
+ *     List.of(), List.of(), List.of(), List.of(), "");
+ * }</pre>
+ *
+ * @param primaryKey empty when it has none
+ * @param comment documentation, or empty
+ */
+public record Table(
+        String name,
+        List<Column> columns,
+        Optional<PrimaryKey> primaryKey,
+        List<ForeignKey> foreignKeys,
+        List<Unique> uniques,
+        List<Check> checks,
+        List<Index> indexes,
+        String comment) {
+    public Table {
+        columns = List.copyOf(columns);
+        foreignKeys = List.copyOf(foreignKeys);
+        uniques = List.copyOf(uniques);
+        checks = List.copyOf(checks);
+        indexes = List.copyOf(indexes);
+    }
+
+    /** The same under another name. */
+    public Table named(String newName) {
+        return new Table(newName, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+    }
+
+    public Table withPrimaryKey(PrimaryKey key) {
+        return new Table(name, columns, Optional.of(key), foreignKeys, uniques, checks, indexes, comment);
+    }
+
+    public Table withIndexes(List<Index> newIndexes) {
+        return new Table(name, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
+    }
+
+    /** The columns of the primary key, in order; empty when it has none. */
+    public List<String> keyColumns() {
+        return primaryKey.map(PrimaryKey::columns).orElse(List.of());
+    }
+
+    public Optional<Column> column(String columnName) {
+        for (Column column : columns) {
+            if (column.name().equals(columnName)) {
+                return Optional.of(column);
+            }
+        }
+        return Optional.empty();
+    }
+
+    Table normal() {
+        List<String> key = keyColumns();
+        return new Table(
+                name,
+                columns.stream()
+                        .map(c -> key.contains(c.name()) ? c.notNull().normal() : c.normal())
+                        .toList(),
+                primaryKey,
+                Catalog.sorted(foreignKeys, ForeignKey::name),
+                Catalog.sorted(uniques, Unique::name),
+                Catalog.sorted(
+                        checks.stream()
+                                .map(c -> new Check(c.name(), c.condition().normal()))
+                                .toList(),
+                        Check::name),
+                Catalog.sorted(indexes.stream().map(Index::normal).toList(), Index::name),
+                comment);
+    }
+
+    /** Whether rows can be found by these columns: some key or index begins with them, the first one leading. */
+    public boolean isIndexed(List<String> wanted) {
+        return startsWith(keyColumns(), wanted)
+                || uniques.stream().anyMatch(u -> startsWith(u.columns(), wanted))
+                || indexes.stream().anyMatch(i -> i.finds(wanted));
+    }
+
+    static boolean startsWith(List<String> columns, List<String> wanted) {
+        return columns.size() >= wanted.size()
+                && columns.get(0).equals(wanted.get(0))
+                && columns.subList(0, wanted.size()).containsAll(wanted);
+    }
+}

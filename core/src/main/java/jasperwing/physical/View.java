@@ -1,0 +1,49 @@
+package jasperwing.physical;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A view: the rows of its queries, one query after the other.
+ *
+ * @param queries one, or several with the same columns; the rows of all of them, repeats included
+ */
+public record View(String name, List<Query> queries) {
+    public View {
+        queries = List.copyOf(queries);
+        if (queries.isEmpty()) {
+            throw new IllegalArgumentException("a view has a query");
+        }
+    }
+
+    /**
+     * A query of one table.
+     *
+     * @param table the rows of which; expressions know it by its name
+     * @param whole whether all columns of the table come first
+     * @param columns further columns
+     * @param where which rows; empty for all
+     */
+    public record Query(String table, boolean whole, List<Output> columns, Optional<SqlExpression> where) {
+        public Query {
+            columns = List.copyOf(columns);
+        }
+
+        Query normal() {
+            return new Query(
+                    table,
+                    whole,
+                    columns.stream()
+                            .map(c -> new Output(c.name(), c.expression().normal()))
+                            .toList(),
+                    where.map(SqlExpression::normal));
+        }
+    }
+
+    /** A column of a view. */
+    public record Output(String name, SqlExpression expression) {}
+
+    View normal() {
+        return new View(name, queries.stream().map(Query::normal).toList());
+    }
+}

@@ -1,0 +1,65 @@
+package jasperwing.catalog;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jasperwing.ExampleDesigns;
+import jasperwing.Samples;
+import jasperwing.derive.Databases;
+import jasperwing.derive.Schema;
+import jasperwing.dialect.Dialect;
+import jasperwing.model.Design;
+import jasperwing.physical.Catalog;
+import jasperwing.physical.Table;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What was derived is what the database tells of itself after it was created. */
+public class CatalogTest {
+    @ParameterizedTest
+    @MethodSource("jasperwing.dialect.Dialects#all")
+    void theDemoIsKeptAsItWasDerived(Dialect dialect) throws SQLException {
+        agrees(Samples.demo(), dialect);
+    }
+
+    @ParameterizedTest
+    @MethodSource("jasperwing.dialect.Dialects#all")
+    void everyExampleIsKeptAsItWasDerived(Dialect dialect) throws SQLException {
+        for (String name : ExampleDesigns.NAMES) {
+            agrees(ExampleDesigns.design(name), dialect);
+        }
+    }
+
+    /** Loads a design and compares the catalogs. */
+    public static void agrees(Design design, Dialect dialect) throws SQLException {
+        try (Connection connection = Databases.loaded(design, dialect)) {
+            agrees(connection, design, dialect);
+        }
+    }
+
+    /** Compares the catalog of a database with the tables of a design with what was derived. */
+    public static void agrees(Connection connection, Design design, Dialect dialect) throws SQLException {
+        Catalog derived = Schema.derive(design, dialect).catalog();
+        Catalog expected = tables(dialect.kept(derived)).normal();
+        Catalog read = CatalogReader.read(connection, dialect).normal();
+        assertThat(read.tables()).extracting(Table::name).isEqualTo(names(expected));
+        for (Table table : expected.tables()) {
+            Table found = read.table(table.name()).orElseThrow();
+            assertThat(found.columns()).as(table.name()).containsExactlyElementsOf(table.columns());
+            assertThat(found.checks()).as(table.name()).containsExactlyElementsOf(table.checks());
+            assertThat(found.indexes()).as(table.name()).containsExactlyElementsOf(table.indexes());
+        }
+        assertThat(read).isEqualTo(expected);
+    }
+
+    private static List<String> names(Catalog catalog) {
+        return catalog.tables().stream().map(Table::name).toList();
+    }
+
+    /** Views, rows and triggers are not read. */
+    private static Catalog tables(Catalog catalog) {
+        return new Catalog(catalog.enums(), catalog.sequences(), catalog.tables(), List.of(), List.of(), List.of());
+    }
+}

