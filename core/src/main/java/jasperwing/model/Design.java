@@ -1,6 +1,8 @@
 package jasperwing.model;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -25,6 +27,7 @@ public final class Design {
     private final Comments comments;
     private final Lineage lineage;
     private volatile Lookup lookup;
+    private volatile Map<String, Map<String, Place>> placed;
     private volatile Relations relations;
     private volatile Design whole;
 
@@ -202,9 +205,15 @@ public final class Design {
     }
 
     public Optional<Place> place(String entityName, String sheet) {
-        return places.stream()
-                .filter(p -> p.entity().equals(entityName) && p.sheet().equals(sheet))
-                .findFirst();
+        Map<String, Map<String, Place>> known = placed;
+        if (known == null) {
+            known = new HashMap<>();
+            for (Place place : places) {
+                known.computeIfAbsent(place.sheet(), s -> new HashMap<>()).putIfAbsent(place.entity(), place);
+            }
+            placed = known;
+        }
+        return Optional.ofNullable(known.getOrDefault(sheet, Map.of()).get(entityName));
     }
 
     /** The relationships the entity takes part in, as an end or as a link, in order. */

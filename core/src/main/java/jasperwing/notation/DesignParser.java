@@ -20,6 +20,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -50,16 +51,67 @@ final class DesignParser {
         if (newer.isPresent()) {
             return new Parsed<>(Design.named(""), List.of(newer.get()));
         }
+        add(outline, 0);
+        return parsed();
+    }
+
+    /** A statement by itself, of a design that has begun. */
+    static DesignParser ofStatement(String text) {
+        DesignParser parser = new DesignParser();
+        parser.name = "";
+        parser.add(Outline.of(text), 0);
+        return parser;
+    }
+
+    /** Whether the design is named, or what should name it is passed. */
+    boolean hasBegun() {
+        return name != null;
+    }
+
+    /** @param line how many lines of the text stand above these statements */
+    void add(Outline outline, int line) {
+        int before = problems.size();
         problems.addAll(outline.problems());
         for (Outline.Statement statement : outline.statements()) {
             if (!statement.broken()) {
                 attempt(statement);
             }
         }
+        closing.addAll(outline.closing());
+        problems.subList(before, problems.size()).replaceAll(p -> p.below(line));
+    }
+
+    /** Adds what was read by itself, as it stands in the text. */
+    void add(DesignParser read, int line) {
+        areas.addAll(read.areas);
+        enums.addAll(read.enums);
+        groups.addAll(read.groups);
+        entities.addAll(read.entities);
+        relationships.addAll(read.relationships);
+        sheets.addAll(read.sheets);
+        accepted.addAll(read.accepted);
+        targets.addAll(read.targets);
+        places.addAll(read.places);
+        closing.addAll(read.closing);
+        read.problems.forEach(p -> problems.add(p.below(line)));
+    }
+
+    /** Takes as many of others for its own as it has, where they are equal. */
+    void adopt(Iterator<Entity> otherEntities, Iterator<Relationship> otherRelationships) {
+        entities.replaceAll(e -> equalOne(e, otherEntities));
+        relationships.replaceAll(r -> equalOne(r, otherRelationships));
+    }
+
+    private static <T> T equalOne(T own, Iterator<T> others) {
+        T other = others.hasNext() ? others.next() : own;
+        return other.equals(own) ? other : own;
+    }
+
+    /** What has been read. */
+    Parsed<Design> parsed() {
         if (name == null && problems.isEmpty()) {
             problems.add(new Problem(1, 1, 0, "the text has no design in it", "design \"Name\" as its first line"));
         }
-        closing.addAll(outline.closing());
         problems.sort(Comparator.comparingInt(Problem::line).thenComparingInt(Problem::column));
         Design design = new Design(
                 name == null ? "" : name,
@@ -83,7 +135,7 @@ final class DesignParser {
     }
 
     /** What is told of a text that says it is written in a later notation, in place of all that cannot be read for that reason. */
-    private static Optional<Problem> newer(Outline outline) {
+    static Optional<Problem> newer(Outline outline) {
         return outline.statements().stream()
                 .findFirst()
                 .map(s -> s.head().cursor())

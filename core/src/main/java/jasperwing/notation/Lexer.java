@@ -41,11 +41,16 @@ final class Lexer {
     }
 
     static int indent(String text) {
-        int i = 0;
+        return indent(text, 0);
+    }
+
+    /** How many spaces and tabs stand from a place on. */
+    static int indent(String text, int start) {
+        int i = start;
         while (i < text.length() && (text.charAt(i) == ' ' || text.charAt(i) == '\t')) {
             i++;
         }
-        return i;
+        return i - start;
     }
 
     private void run() throws SyntaxException {

@@ -10,6 +10,11 @@ package jasperwing.notation;
  * @param expected what could have stood there, or empty
  */
 public record Problem(int line, int column, int length, String message, String expected) {
+    /** The same with so many lines above. */
+    Problem below(int lines) {
+        return lines == 0 ? this : new Problem(line + lines, column, length, message, expected);
+    }
+
     /** One sentence with what was found and what was expected. */
     public String sentence() {
         return expected.isEmpty() ? message : message + "; expected " + expected;

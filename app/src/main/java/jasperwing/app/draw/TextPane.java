@@ -6,7 +6,9 @@ import jasperwing.complete.Proposals;
 import jasperwing.complete.TextCompletion;
 import jasperwing.model.Design;
 import jasperwing.model.Place;
+import jasperwing.model.SharedParts;
 import jasperwing.model.SheetEdits;
+import jasperwing.notation.DesignReader;
 import jasperwing.notation.LineMerge;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
@@ -17,6 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,6 +30,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.fxmisc.flowless.VirtualizedScrollPane;
+import org.fxmisc.richtext.model.PlainTextChange;
 
 /**
  * The whole design as text beside the diagram. What is typed takes effect as soon as the text parses; until then the diagram
@@ -40,9 +44,16 @@ final class TextPane extends VBox {
     private final Button take = new Button("Take the diagram's");
     private final HBox foot = new HBox(8, problem, take);
     private final Pane overlay = new Pane();
+    private final DesignReader reader = new DesignReader();
     private final CompletionList completion = new CompletionList(overlay, p -> take(p.insert()));
     private Workspace.Typing edits;
-    private String good = "";
+
+    /** The design that the text said when it was last right. */
+    private Design good = Design.named("");
+
+    /** What stands in the area, which takes long to gather. */
+    private String content = "";
+
     private List<Problem> problems = List.of();
     private boolean setting;
 
@@ -76,7 +87,10 @@ final class TextPane extends VBox {
 
     private void listen() {
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::undoKeys);
-        area.multiPlainChanges().subscribe(changes -> typed());
+        area.multiPlainChanges().subscribe(changes -> {
+            content = changes.size() == 1 ? changed(content, changes.get(0)) : area.getText();
+            typed();
+        });
         area.currentParagraphProperty().addListener((o, was, is) -> {
             select();
             if (!problems.isEmpty() && !setting) {
@@ -113,7 +127,7 @@ final class TextPane extends VBox {
 
     /** Puts the caret where a name is declared that is no entity's. */
     void showDeclaration(String name) {
-        TextMap.of(area.getText()).named(name).ifPresent(s -> {
+        TextMap.of(content).named(name).ifPresent(s -> {
             area.moveTo(s.first(), 0);
             area.showParagraphAtTop(Math.max(0, s.first() - 3));
             area.selectLine();
@@ -123,15 +137,15 @@ final class TextPane extends VBox {
 
     /** Shows the design as it is, and forgets what did not parse. */
     private void reset() {
-        good = Notation.print(workspace.design());
-        set(good);
+        good = workspace.design();
+        set(Notation.print(good));
         read();
         follow();
     }
 
     /** Replaces only the lines that differ, so that the rest of the view stays still. */
     private void set(String text) {
-        String now = area.getText();
+        String now = content;
         if (now.equals(text)) {
             return;
         }
@@ -219,7 +233,7 @@ final class TextPane extends VBox {
 
     private Proposals proposals() {
         int line = area.getCurrentParagraph();
-        List<String> above = List.of(area.getText().split("\n", -1)).subList(0, line);
+        List<String> above = List.of(content.split("\n", -1)).subList(0, line);
         return TextCompletion.of(workspace.design(), above, area.getText(line).substring(0, area.getCaretColumn()));
     }
 
@@ -240,33 +254,41 @@ final class TextPane extends VBox {
         completion.show(word ? proposals : new Proposals(0, List.of()), area.getCaretBounds());
     }
 
+    private static String changed(String text, PlainTextChange change) {
+        return text.substring(0, change.getPosition())
+                + change.getInserted()
+                + text.substring(change.getPosition() + change.getRemoved().length());
+    }
+
     private void typed() {
         if (setting) {
             return;
         }
         Parsed<Design> parsed = read();
         if (parsed.isSound()) {
-            Design design = placed(parsed.value(), workspace.design());
+            Design design = placed(SharedParts.of(workspace.design(), parsed.value()), workspace.design());
             typing = true;
             edits.edit(d -> design);
             typing = false;
-            good = Notation.print(workspace.design());
+            good = workspace.design();
+            reader.adopt(good);
             select();
         }
     }
 
     /** Cards stay where they stand, also those whose places were found since the text was printed. */
     private static Design placed(Design typed, Design now) {
+        Set<List<String>> known =
+                typed.places().stream().map(p -> List.of(p.entity(), p.sheet())).collect(Collectors.toSet());
         List<Place> missing = now.places().stream()
-                .filter(p -> typed.entity(p.entity()).isPresent()
-                        && typed.place(p.entity(), p.sheet()).isEmpty())
+                .filter(p -> typed.entity(p.entity()).isPresent() && !known.contains(List.of(p.entity(), p.sheet())))
                 .toList();
         return missing.isEmpty() ? typed : SheetEdits.place(missing).on(typed);
     }
 
     /** Reads the text, marks what is wrong in it, and says the first of it. */
     private Parsed<Design> read() {
-        Parsed<Design> parsed = Notation.parse(area.getText());
+        Parsed<Design> parsed = reader.read(content);
         Set<Integer> lines = new TreeSet<>();
         problems.forEach(p -> lines.add(p.line() - 1));
         problems = parsed.problems();
@@ -298,13 +320,13 @@ final class TextPane extends VBox {
         if (getScene() == null) {
             return;
         }
-        String now = Notation.print(workspace.design());
-        if (typing || now.equals(good)) {
+        if (typing || workspace.design() == good) {
             return;
         }
-        Optional<String> merged = LineMerge.of(good, area.getText(), now);
+        String now = Notation.print(workspace.design());
+        Optional<String> merged = LineMerge.of(Notation.print(good), content, now);
         if (merged.isPresent() || problems.isEmpty()) {
-            good = now;
+            good = workspace.design();
             set(merged.orElse(now));
             read();
         } else {
@@ -317,7 +339,7 @@ final class TextPane extends VBox {
             return;
         }
         Design design = workspace.design();
-        TextMap.of(area.getText()).at(area.getCurrentParagraph()).ifPresent(span -> {
+        TextMap.of(content).at(area.getCurrentParagraph()).ifPresent(span -> {
             following = true;
             if (span.kind() == TextMap.Kind.ENTITY
                     && span.index() < design.entities().size()) {
@@ -337,7 +359,7 @@ final class TextPane extends VBox {
         if (getScene() == null) {
             return;
         }
-        TextMap map = TextMap.of(area.getText());
+        TextMap map = TextMap.of(content);
         Optional<TextMap.Span> span = selected(map);
         for (int i = 0; i < area.getParagraphs().size(); i++) {
             int line = i;
