@@ -15,6 +15,7 @@ import jasperwing.derive.Enforcement;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.LooseReference;
 import jasperwing.derive.Order;
+import jasperwing.derive.Reference;
 import jasperwing.derive.Schema;
 import jasperwing.derive.SqlOrigin;
 import jasperwing.diagram.SceneBuilder;
@@ -24,6 +25,7 @@ import jasperwing.find.Find;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Fix;
 import jasperwing.findings.Report;
+import jasperwing.findings.Rule;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -105,7 +107,7 @@ final class EveryProjection {
                 && origin.relationship().map(design.relationships()::contains).orElse(true);
     }
 
-    /** What sentences say that a delete does is what the tables reached by it say. */
+    /** What sentences say that a delete does is what the tables reached by it say, unless the database takes no such foreign key, which a finding tells. */
     private void deletes(Schema schema, Role role, String target) {
         DeleteEffect said = Enforcement.of(design, role, target)
                 .onDelete(role.relationship().onDelete(target));
@@ -119,9 +121,20 @@ final class EveryProjection {
                             && e.table().equals(holder.get().name())
                             && holder.get().referencesOf(role).stream()
                                     .anyMatch(k -> k.targetEntity().equals(target)
-                                            && k.columns().equals(e.columns())))
+                                            && k.columns().equals(e.columns())
+                                            && !isReplaced(schema, k)))
                     .forEach(e -> assertThat(e.kind()).isEqualTo(said));
         }
+    }
+
+    private boolean isReplaced(Schema schema, Reference reference) {
+        boolean replaced = reference.stated() != reference.onDelete();
+        if (replaced) {
+            assertThat(Report.of(design, schema).findings())
+                    .extracting(Finding::rule)
+                    .contains(Rule.DELETE_RULE_REPLACED);
+        }
+        return replaced;
     }
 
     private void fixes() {

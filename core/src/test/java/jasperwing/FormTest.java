@@ -80,7 +80,7 @@ class FormTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDatabaseRefusesWhatIsTooShort(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {

@@ -124,7 +124,7 @@ class GroupTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDatabaseTakesAValueWholeOrNotAtAll(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect);
                 Statement statement = connection.createStatement()) {

@@ -284,7 +284,7 @@ class KindTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void oneTableRefusesWhatARowOfItsKindCannotBe(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design(KindsKept.ONE_TABLE), dialect);
                 Statement statement = connection.createStatement()) {

@@ -71,7 +71,7 @@ class ListTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDatabaseTakesArraysAndNothingElse(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(design, dialect);
         assertThat(schema.listTable("Boat", "nets")).isPresent();

@@ -47,7 +47,7 @@ class CommandLineTest {
                 .contains(
                         ":" + line("each Note must be about") + ": error one-of-keys-differ Note.subject",
                         "  fix: Keep it as a column for each")
-                .endsWith("1 error, 3 warnings, 2 accepted, 82 rules pass\n");
+                .endsWith("1 error, 3 warnings, 2 accepted, 83 rules pass\n");
     }
 
     @Test
@@ -102,7 +102,7 @@ class CommandLineTest {
         assertThat(run("completion", "fish").out())
                 .contains(
                         "__fish_use_subcommand -f -a check -d 'Checks a design against all rules.'",
-                        " -l dialect -r -f -a 'postgresql mariadb sqlite h2'");
+                        " -l dialect -r -f -a 'postgresql mariadb sqlite h2 sqlserver'");
         assertThat(run("completion", "tcsh").err()).contains("Choose bash, zsh or fish");
         assertThat(run("man", "-o", folder.resolve("man").toString()).code()).isZero();
         assertThat(folder.resolve("man/jasperwing-tables.1"))

@@ -88,7 +88,7 @@ final class ColumnConditions {
     /** Where a database has no such pattern, only the classes hold a text to it. */
     private List<String> form(TextConstraint form, String column) {
         List<String> conditions = new ArrayList<>();
-        form.longerThan().ifPresent(l -> conditions.add(dialect.lengthFunction() + "(" + column + ") > " + l));
+        form.longerThan().ifPresent(l -> conditions.add(dialect.length(column) + " > " + l));
         if (!form.matching().isEmpty()) {
             dialect.pattern(form.matching()).ifPresent(p -> conditions.add(dialect.matches(column, p)));
         }

@@ -60,6 +60,11 @@ final class ColumnTypes {
                 named -> isNative(named) ? nativeType(named.name()) : valueType(named.name()));
     }
 
+    /** The type of a column that holds keys of several types, which may be texts. */
+    SqlType idType(Type type) {
+        return type.is(Scalar.LONG_TEXT) ? dialect.keyText() : type(type);
+    }
+
     /** The type of a column that holds the values of an enum as texts. */
     SqlType valueType(String enumName) {
         return SqlType.of(SqlType.Kind.VARCHAR, enumLength(enumName));

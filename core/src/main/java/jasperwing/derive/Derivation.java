@@ -84,7 +84,8 @@ final class Derivation {
         }
         Enums enums = new Enums(design, types, names);
         gathered.addAll(enums.tables());
-        List<DerivedTable> tables = KeyNames.settled(gathered, dialect.nameLimit());
+        List<DerivedTable> named = KeyNames.settled(gathered, dialect.nameLimit());
+        List<DerivedTable> tables = dialect.takesSeveralCascades() ? named : CascadeRoutes.settled(named);
         KindShapes kinds = new KindShapes(design, names);
         shapes.addAll(kinds.amongOthers(tables));
         Schema schema = new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), List.of());

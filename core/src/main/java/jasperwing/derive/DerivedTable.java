@@ -138,7 +138,7 @@ public record DerivedTable(
 
     /** The indexes that are no unique keys. */
     public List<Index> indexes() {
-        return uniqueKeys.stream().allMatch(u -> u.folded().isEmpty())
+        return uniqueKeys.stream().allMatch(u -> u.constraint().isPresent())
                 ? table.indexes()
                 : table.indexes().stream()
                         .filter(i -> uniqueKeys.stream().noneMatch(u -> u.name().equals(i.name())))
@@ -151,7 +151,11 @@ public record DerivedTable(
     }
 
     DerivedTable with(Table newTable) {
-        return new DerivedTable(newTable, source, origins, references, uniqueKeys, guards, kinds);
+        return with(newTable, references);
+    }
+
+    DerivedTable with(Table newTable, List<Reference> newReferences) {
+        return new DerivedTable(newTable, source, origins, newReferences, uniqueKeys, guards, kinds);
     }
 
     /**
@@ -233,7 +237,7 @@ public record DerivedTable(
 
     /** Whether rows can be found by these columns: some key or index begins with them, the first one leading. */
     public boolean isIndexed(List<String> wanted) {
-        return table.isIndexed(wanted);
+        return table.isIndexed(wanted) || uniqueKeys.stream().anyMatch(u -> u.finds(wanted));
     }
 
     /** Whether a key says that no two rows share these columns. */

@@ -7,6 +7,7 @@ import jasperwing.physical.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The indexes of a table while its parts are being gathered. */
@@ -34,7 +35,7 @@ final class DraftIndexes {
      * @param where which rows are in it, as SQL; empty for all
      */
     void add(List<String> found, List<String> covered, String where) {
-        String rows = dialect.indexesExpressions() ? where : "";
+        String rows = dialect.indexesSomeRows() ? where : "";
         List<String> rest = covered.stream().filter(c -> !found.contains(c)).toList();
         if (found.isEmpty()) {
             return;
@@ -49,8 +50,11 @@ final class DraftIndexes {
         }
     }
 
-    void addUnique(List<String> columns, String where) {
-        asked.add(Index.of(name("uq", columns), columns, List.of(), condition(where), true));
+    /** @param filled those of the columns that must be filled for it to hold */
+    void addUnique(List<String> columns, List<String> filled, String where) {
+        String rows = Stream.concat(Stream.of(where), filled.stream().map(c -> dialect.quote(c) + " is not null"))
+                .collect(Collectors.joining(" and "));
+        asked.add(Index.of(name("uq", columns), columns, List.of(), condition(rows), true));
     }
 
     private String name(String prefix, List<String> columns) {
@@ -67,7 +71,11 @@ final class DraftIndexes {
         uniques.forEach(u -> u.index(dialect).ifPresent(all::add));
         all.addAll(asked);
         for (List<String> each : wanted) {
-            if (!begins(each) && !bare.isIndexed(each) && all.stream().noneMatch(i -> i.finds(each))) {
+            boolean unique = uniques.stream().anyMatch(u -> u.finds(each));
+            if (!unique
+                    && !begins(each)
+                    && !bare.isIndexed(each)
+                    && all.stream().noneMatch(i -> i.finds(each))) {
                 all.add(Index.of(name("ix", each), each));
             }
         }

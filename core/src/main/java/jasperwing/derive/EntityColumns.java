@@ -269,7 +269,7 @@ final class EntityColumns {
         String first = before + types.quote(columns.get(0));
         return columns.stream()
                 .skip(1)
-                .map(c -> "(" + first + " is null) = (" + before + types.quote(c) + " is null)")
+                .map(c -> types.dialect().nullTogether(first, before + types.quote(c)))
                 .collect(Collectors.joining(" and "));
     }
 
@@ -290,12 +290,12 @@ final class EntityColumns {
         int length = role.targets().stream().mapToInt(String::length).reduce(20, Math::max);
         boolean required = role.must() && among.isEmpty();
         String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), required, role.name());
-        String id =
-                draft.column(start + "_id", types.type(KeyTypes.idType(design, role.targets())), required, role.name());
+        String id = draft.column(
+                start + "_id", types.idType(KeyTypes.idType(design, role.targets())), required, role.name());
         if (role.must()) {
             filled.addAll(List.of(kind, id));
         }
-        String both = required ? "" : " and (" + types.quote(kind) + " is null) = (" + types.quote(id) + " is null)";
+        String both = required ? "" : " and " + types.dialect().nullTogether(types.quote(kind), types.quote(id));
         draft.check(List.of(kind), types.quote(kind) + " in (" + list(role.targets()) + ")" + both);
         draft.index(List.of(kind, id));
     }
@@ -338,8 +338,8 @@ final class EntityColumns {
                 && index.named().stream().anyMatch(this::isInherited);
         boolean sound = where.filter(f -> !isInColumns(f)).isEmpty();
         if (sound && !apart && among.isEmpty()) {
-            String sql =
-                    where.map(f -> types.formula(ownColumns()).text(f.term())).orElse("");
+            String sql = where.map(f -> types.formula(ownColumns()).condition(f.term()))
+                    .orElse("");
             List<String> found = columns(index.members().names());
             if (index.unique()) {
                 draft.uniqueAmong(found, sql);

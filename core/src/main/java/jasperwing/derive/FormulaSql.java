@@ -12,7 +12,9 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Formulas as SQL that gives the same in every dialect, as far as its class says. */
 final class FormulaSql {
@@ -27,6 +29,9 @@ final class FormulaSql {
         /** What many rows give together. */
         String many(Term.Aggregate aggregate);
     }
+
+    private static final Set<String> CONDITIONS =
+            Set.of("=", "<>", "<", "<=", ">", ">=", "between", "in", "not", "is null", "is not null", "and", "or");
 
     private final Design design;
     private final Dialect dialect;
@@ -46,8 +51,24 @@ final class FormulaSql {
         return type instanceof Type.Decimal decimal ? functions.exact(sql, decimal.scale()) : sql;
     }
 
+    /** A value. */
     String text(Term term) {
+        String sql = sql(term);
+        return isCondition(term) ? functions.truth(sql) : sql;
+    }
+
+    /** A truth value as a condition. */
+    String condition(Term term) {
+        String sql = sql(term);
+        return isCondition(term) ? sql : functions.condition(sql);
+    }
+
+    private String sql(Term term) {
         return term.match(this::constant, this::member, this::apply, source::many);
+    }
+
+    private static boolean isCondition(Term term) {
+        return term instanceof Term.Apply apply && CONDITIONS.contains(apply.operation());
     }
 
     private String member(Term.Member member) {
@@ -78,18 +99,26 @@ final class FormulaSql {
             case NUMBER -> literal.text().startsWith("-") ? "(" + literal.text() + ")" : literal.text();
             case TEXT -> dialect.literal(literal.text());
             case DATE -> functions.date(dialect.literal(literal.text()));
-            case WORD -> literal.text();
+            case WORD -> functions.word(literal.text());
         };
     }
 
-    private List<String> texts(List<Term> terms) {
-        return terms.stream().map(this::text).toList();
+    /** The operands of and, or and not are conditions, and so is every other one of case but the last. */
+    private List<String> operands(Term.Apply apply) {
+        List<Term> terms = apply.arguments();
+        return switch (apply.operation()) {
+            case "and", "or", "not" -> terms.stream().map(this::condition).toList();
+            case "case" -> IntStream.range(0, terms.size())
+                    .mapToObj(i -> i % 2 == 0 && i < terms.size() - 1 ? condition(terms.get(i)) : text(terms.get(i)))
+                    .toList();
+            default -> terms.stream().map(this::text).toList();
+        };
     }
 
     private String apply(Term.Apply apply) {
         List<Term> terms = apply.arguments();
         List<String> a =
-                comparesValues(apply) ? terms.stream().map(this::asKept).toList() : texts(terms);
+                comparesValues(apply) ? terms.stream().map(this::asKept).toList() : operands(apply);
         return switch (apply.operation()) {
             case "neg" -> "(- " + a.get(0) + ")";
             case "*" -> "(" + (apply.kind() == Kind.WHOLE ? functions.wide(a.get(0)) : a.get(0)) + " * " + a.get(1)
@@ -99,7 +128,7 @@ final class FormulaSql {
             case "round" -> rounded(apply, a);
             case "floor", "ceiling" -> functions.toWhole(apply.operation(), a.get(0));
             case "||" -> functions.concat(a);
-            case "char_length" -> dialect.lengthFunction() + "(" + a.get(0) + ")";
+            case "char_length" -> dialect.length(a.get(0));
             case "substring" -> functions.substring(a);
             case "<", "<=", ">", ">=" -> infix(apply.operation(), ordered(terms, a));
             case "between" -> between(ordered(terms, a));
@@ -176,7 +205,7 @@ final class FormulaSql {
 
     private String rounded(Term.Apply apply, List<String> a) {
         return apply.kind() == Kind.WHOLE
-                ? functions.whole("round(" + a.get(0) + ")")
+                ? functions.whole(functions.rounded(a.get(0)))
                 : "round(" + a.get(0) + ", " + a.get(1) + ")";
     }
 

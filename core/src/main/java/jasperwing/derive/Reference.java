@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param columns of this table, in the order of {@code targetColumns}
  * @param target the table pointed to; for an outside entity the name it would have
  * @param targetEntity the entity pointed to
+ * @param stated what the design says a delete does
+ * @param onDelete what a delete does here: the same, unless the database takes no foreign key that does it
  * @param enforcement whether a constraint can be written, and why not
  * @param late whether it is checked at the end of a transaction
  * @param role where it comes from; empty in join and list tables
@@ -23,6 +25,7 @@ public record Reference(
         String target,
         List<String> targetColumns,
         String targetEntity,
+        DeleteRule stated,
         DeleteRule onDelete,
         Enforcement enforcement,
         boolean late,
@@ -35,6 +38,12 @@ public record Reference(
     /** Whether it is written as a constraint. */
     public boolean enforced() {
         return enforcement.isForeignKey();
+    }
+
+    /** The same that refuses the delete. */
+    Reference refusing() {
+        return new Reference(
+                name, columns, target, targetColumns, targetEntity, stated, DeleteRule.REFUSE, enforcement, late, role);
     }
 
     /** What deleting the row pointed to does to the one that points. */

@@ -2,6 +2,7 @@ package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.SchemaStatements;
+import jasperwing.dialect.Statement;
 import jasperwing.dialect.TriggerSql;
 import jasperwing.physical.Catalog;
 import jasperwing.physical.Part;
@@ -34,7 +35,7 @@ final class SqlWriter {
             head.add(dialect.preamble());
         }
         if (dialect.isTransactional()) {
-            head.add("begin;\n");
+            head.add(dialect.begin() + ";\n");
         }
         return head.script();
     }
@@ -48,7 +49,17 @@ final class SqlWriter {
 
     private static SqlScript written(Schema schema, Catalog catalog) {
         SqlScript.Draft out = new SqlScript.Draft(schema.provenance());
-        schema.dialect().statements().create(catalog).forEach(s -> out.add(s, ";"));
+        String separator = schema.dialect().batchSeparator();
+        boolean separated = false;
+        for (Statement statement : schema.dialect().statements().create(catalog)) {
+            boolean alone = !separator.isEmpty() && statement.about().kind() == Part.Kind.VIEW;
+            if (alone && !separated) {
+                out.separate();
+                out.add(separator);
+            }
+            out.add(statement, alone ? ";\n" + separator : ";");
+            separated = alone;
+        }
         return out.script();
     }
 

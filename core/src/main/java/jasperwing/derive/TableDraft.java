@@ -115,10 +115,10 @@ final class TableDraft {
     }
 
     /** A value is there when its first part is: then so are all that must be, and none of the others is there without it. */
-    private static String allOrNone(List<String> filled, List<String> further) {
+    private String allOrNone(List<String> filled, List<String> further) {
         String first = filled.get(0);
         return Stream.concat(
-                        filled.stream().skip(1).map(c -> "(" + first + " is null) = (" + c + " is null)"),
+                        filled.stream().skip(1).map(c -> types.dialect().nullTogether(first, c)),
                         further.stream().map(c -> "(" + c + " is null or " + first + " is not null)"))
                 .collect(Collectors.joining(" and "));
     }
@@ -220,6 +220,7 @@ final class TableDraft {
                 target.columns(),
                 target.entity(),
                 rule,
+                rule,
                 target.enforcement(),
                 late && types.defersKeys(),
                 role));
@@ -239,8 +240,19 @@ final class TableDraft {
         boolean known = compared.equals(primaryKey) && inPlace.isEmpty()
                 || uniques.stream().anyMatch(u -> u.columns().equals(compared));
         if (!combination.isEmpty() && !known) {
-            uniques.add(new UniqueKey(names.constraint("uq", name, combination), compared, inPlace));
+            uniques.add(
+                    new UniqueKey(names.constraint("uq", name, combination), compared, inPlace, nullable(combination)));
         }
+    }
+
+    /** Those of some columns that can be null, where the database takes one null alone in what is unique. */
+    private List<String> nullable(List<String> some) {
+        return types.dialect().takesSeveralNulls()
+                ? List.of()
+                : columns.stream()
+                        .filter(c -> some.contains(c.name()) && !c.required() && !primaryKey.contains(c.name()))
+                        .map(Column::name)
+                        .toList();
     }
 
     void check(List<String> about, String condition) {
@@ -278,8 +290,8 @@ final class TableDraft {
         if (columnsOfRows.isEmpty()) {
             return;
         }
-        if (types.dialect().indexesExpressions()) {
-            indexes.addUnique(columnsOfRows, where);
+        if (types.dialect().indexesSomeRows()) {
+            indexes.addUnique(columnsOfRows, nullable(columnsOfRows), where);
         } else {
             unique(comparedAmong(columnsOfRows, where));
         }

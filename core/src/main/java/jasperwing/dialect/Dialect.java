@@ -69,7 +69,7 @@ public abstract class Dialect {
 
     /** As the command line writes it. */
     public final String word() {
-        return title.toLowerCase(Locale.ROOT);
+        return title.toLowerCase(Locale.ROOT).replace(" ", "");
     }
 
     @Override
@@ -157,9 +157,24 @@ public abstract class Dialect {
         return RegexTranslator.MOST_REPEATS;
     }
 
-    /** Whether something computed can be unique without a column of its own, and an index can hold some of the rows. */
+    /** Whether something computed can be unique without a column of its own. */
     public boolean indexesExpressions() {
         return false;
+    }
+
+    /** Whether an index can hold some of the rows. */
+    public boolean indexesSomeRows() {
+        return false;
+    }
+
+    /** Whether several rows may have null in what is unique. */
+    public boolean takesSeveralNulls() {
+        return true;
+    }
+
+    /** Whether what follows from a delete may reach a table in several ways, or come back to where it began. */
+    public boolean takesSeveralCascades() {
+        return true;
     }
 
     /** Whether an index can hold columns that rows are not found by. */
@@ -206,22 +221,11 @@ public abstract class Dialect {
 
     /** A name as SQL writes it: quoted unless it is a plain lower-case word that is not reserved. */
     public final String quote(String name) {
-        return isPlain(name) && !reserved.containsSmall(name) ? name : quoted(name);
+        return SqlNames.isPlain(name) && !reserved.containsSmall(name) ? name : quoted(name);
     }
 
     String quoted(String name) {
         return '"' + name.replace("\"", "\"\"").replace("\0", "") + '"';
-    }
-
-    private static boolean isPlain(String name) {
-        for (int i = 0; i < name.length(); i++) {
-            char c = name.charAt(i);
-            boolean letter = c >= 'a' && c <= 'z' || c == '_';
-            if (!letter && (i == 0 || c < '0' || c > '9')) {
-                return false;
-            }
-        }
-        return !name.isEmpty();
     }
 
     /** A text as SQL writes it. */
@@ -258,6 +262,11 @@ public abstract class Dialect {
     /** The type of texts of at most so many characters. */
     public SqlType text(int length) {
         return SqlType.of(SqlType.Kind.VARCHAR, length);
+    }
+
+    /** The type of the texts of keys. */
+    public SqlType keyText() {
+        return type(Scalar.LONG_TEXT);
     }
 
     /** The type that holds the values of one of the notation's. */
@@ -335,9 +344,14 @@ public abstract class Dialect {
 
     // conditions
 
-    /** The function that counts the characters of a text. */
-    public String lengthFunction() {
-        return "length";
+    /** How many characters a text has. */
+    public String length(String text) {
+        return "length(" + text + ")";
+    }
+
+    /** That two columns are both null or both not, as a condition. */
+    public String nullTogether(String one, String other) {
+        return "(" + one + " is null) = (" + other + " is null)";
     }
 
     /** A regular expression in Java's syntax in the database's own; empty where it has none for it. */
@@ -364,15 +378,18 @@ public abstract class Dialect {
         return "";
     }
 
+    /** What begins a transaction. */
+    public String begin() {
+        return "begin";
+    }
+
+    /** The line between statements of which one must stand alone in a script; empty where none must. */
+    public String batchSeparator() {
+        return "";
+    }
+
     /** What stands behind {@code insert into a_table} for a row of defaults alone. */
     public String defaultValues() {
         return " default values";
-    }
-
-    /** A text with no more than so many characters. */
-    static String cut(String text, int most) {
-        return text.codePointCount(0, text.length()) <= most
-                ? text
-                : text.substring(0, text.offsetByCodePoints(0, most - 1)) + "\u2026";
     }
 }

@@ -9,11 +9,12 @@ public final class Dialects {
     public static final Dialect MARIADB = new MariaDb();
     public static final Dialect SQLITE = new Sqlite();
     public static final Dialect H2 = new H2();
+    public static final Dialect SQL_SERVER = new SqlServer();
 
     /** That of a design of which nothing else is said. */
     public static final Dialect DEFAULT = POSTGRESQL;
 
-    private static final List<Dialect> ALL = List.of(POSTGRESQL, MARIADB, SQLITE, H2);
+    private static final List<Dialect> ALL = List.of(POSTGRESQL, MARIADB, SQLITE, H2, SQL_SERVER);
 
     private Dialects() {}
 

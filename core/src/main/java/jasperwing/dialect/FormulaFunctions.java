@@ -21,6 +21,26 @@ public abstract class FormulaFunctions {
         return "date " + literal;
     }
 
+    /** A condition as a value; most databases know no difference. */
+    public String truth(String condition) {
+        return condition;
+    }
+
+    /** A truth value as a condition. */
+    public String condition(String value) {
+        return value;
+    }
+
+    /** {@code true}, {@code false} or {@code null}. */
+    public String word(String word) {
+        return word;
+    }
+
+    /** A number rounded to a whole one. */
+    public String rounded(String number) {
+        return "round(" + number + ")";
+    }
+
     public String concat(List<String> texts) {
         return "(" + texts.get(0) + " || " + texts.get(1) + ")";
     }

@@ -59,8 +59,8 @@ final class H2 extends Dialect {
     }
 
     @Override
-    public String lengthFunction() {
-        return "char_length";
+    public String length(String text) {
+        return "char_length(" + text + ")";
     }
 
     @Override
@@ -96,8 +96,8 @@ final class H2 extends Dialect {
         }
 
         @Override
-        boolean hasCommentStatements() {
-            return true;
+        Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
+            return commentOn(dialect, table, column, text);
         }
 
         /** It has one word for both. */

@@ -186,8 +186,8 @@ final class MariaDb extends Dialect {
     }
 
     @Override
-    public String lengthFunction() {
-        return "char_length";
+    public String length(String text) {
+        return "char_length(" + text + ")";
     }
 
     @Override
@@ -200,7 +200,7 @@ final class MariaDb extends Dialect {
     public List<String> heldToType(Type type, String column) {
         return type.match(
                 text -> text(text.length()).is(SqlType.Kind.TEXT)
-                        ? List.of(lengthFunction() + "(" + column + ") <= " + text.length())
+                        ? List.of(length(column) + " <= " + text.length())
                         : List.of(),
                 decimal -> List.of(),
                 plain -> plain.scalar() == Scalar.BOOLEAN ? List.of(column + " in (0, 1)") : List.of(),

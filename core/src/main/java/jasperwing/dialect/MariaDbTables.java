@@ -19,7 +19,7 @@ final class MariaDbTables extends TableSql {
         return " character set utf8mb4 collate " + MariaDb.OF_CHARACTERS
                 + (comment.isEmpty()
                         ? ""
-                        : " comment = " + MariaDb.escaped(Dialect.cut(comment, LONGEST_TABLE_COMMENT)));
+                        : " comment = " + MariaDb.escaped(SqlNames.cut(comment, LONGEST_TABLE_COMMENT)));
     }
 
     @Override
@@ -34,7 +34,7 @@ final class MariaDbTables extends TableSql {
 
     @Override
     String columnComment(String comment) {
-        return " comment " + MariaDb.escaped(Dialect.cut(comment, LONGEST_COLUMN_COMMENT));
+        return " comment " + MariaDb.escaped(SqlNames.cut(comment, LONGEST_COLUMN_COMMENT));
     }
 
     /** Of a text that is kept beside the row the beginning. */
@@ -76,12 +76,12 @@ final class MariaDbTables extends TableSql {
 
     @Override
     String keptComment(String comment) {
-        return Dialect.cut(comment, LONGEST_TABLE_COMMENT);
+        return SqlNames.cut(comment, LONGEST_TABLE_COMMENT);
     }
 
     @Override
     String keptColumnComment(String comment) {
-        return Dialect.cut(comment, LONGEST_COLUMN_COMMENT);
+        return SqlNames.cut(comment, LONGEST_COLUMN_COMMENT);
     }
 
     @Override

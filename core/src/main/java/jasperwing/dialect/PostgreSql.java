@@ -38,6 +38,11 @@ final class PostgreSql extends Dialect {
     }
 
     @Override
+    public boolean indexesSomeRows() {
+        return true;
+    }
+
+    @Override
     public boolean includesColumns() {
         return true;
     }
@@ -85,8 +90,8 @@ final class PostgreSql extends Dialect {
         }
 
         @Override
-        boolean hasCommentStatements() {
-            return true;
+        Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
+            return commentOn(dialect, table, column, text);
         }
     };
 

@@ -50,7 +50,7 @@ public final class SchemaChanges {
     /** A column that is not computed from what is stored, with its comment. */
     public List<Statement> add(Table table, Column column) {
         List<Statement> all = new ArrayList<>();
-        all.add(alter(table, about(table, column), "add column " + body.column(table, column)));
+        all.add(alter(table, about(table, column), sql.addedColumn(body.column(table, column))));
         all.addAll(dialect.statements().comments(table, List.of(column)));
         return all;
     }

@@ -15,6 +15,7 @@ import jasperwing.physical.View;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -141,27 +142,22 @@ public final class SchemaStatements {
     }
 
     private List<Statement> comments(Table table) {
-        return sql.hasCommentStatements() && !table.comment().isEmpty()
-                ? List.of(comment(Part.table(table.name()), "table " + quote(table.name()), table.comment()))
-                : List.of();
+        return comment(Part.table(table.name()), table.name(), Optional.empty(), table.comment());
     }
 
     /** Of columns; none where comments are said with them. */
     List<Statement> comments(Table table, List<Column> columns) {
-        List<Statement> all = new ArrayList<>();
-        if (sql.hasCommentStatements()) {
-            columns.stream()
-                    .filter(c -> !c.comment().isEmpty())
-                    .forEach(c -> all.add(comment(
-                            Part.column(table.name(), c.name()),
-                            "column " + quote(table.name()) + "." + quote(c.name()),
-                            c.comment())));
-        }
-        return all;
+        return columns.stream()
+                .flatMap(c ->
+                        comment(Part.column(table.name(), c.name()), table.name(), Optional.of(c.name()), c.comment())
+                                .stream())
+                .toList();
     }
 
-    private Statement comment(Part about, String of, String text) {
-        return statement(Statement.Kind.COMMENT, about, "comment on " + of + " is " + dialect.literal(text));
+    private List<Statement> comment(Part about, String table, Optional<String> column, String text) {
+        return Optional.of(text).filter(t -> !t.isEmpty()).flatMap(t -> sql.comment(dialect, table, column, t)).stream()
+                .map(s -> statement(Statement.Kind.COMMENT, about, s))
+                .toList();
     }
 
     /** A statement for each row. */

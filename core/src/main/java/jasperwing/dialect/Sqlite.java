@@ -43,6 +43,11 @@ final class Sqlite extends Dialect {
     }
 
     @Override
+    public boolean indexesSomeRows() {
+        return true;
+    }
+
+    @Override
     public boolean countsBesideKey() {
         return false;
     }
@@ -88,7 +93,7 @@ final class Sqlite extends Dialect {
     @Override
     public List<String> heldToType(Type type, String column) {
         return type.match(
-                text -> List.of(lengthFunction() + "(" + column + ") <= " + text.length()),
+                text -> List.of(length(column) + " <= " + text.length()),
                 decimal -> List.of(
                         is(column, "integer", "real"),
                         "abs(" + column + ") < 1" + "0".repeat(decimal.precision() - decimal.scale())),

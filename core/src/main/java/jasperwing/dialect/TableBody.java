@@ -1,5 +1,6 @@
 package jasperwing.dialect;
 
+import jasperwing.naming.Identifiers;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.ForeignKey;
@@ -93,12 +94,20 @@ final class TableBody {
                     .toString();
         }
         line.append(column.required() ? " not null" : "");
-        return line.append(column.defaultValue().map(d -> " default " + d.sql()).orElse(""))
+        return line.append(column.defaultValue()
+                        .map(d -> sql.defaulted(defaultName(table, column), d.sql()))
+                        .orElse(""))
                 .toString();
     }
 
-    private static String collated(Column column) {
-        return column.collation().isEmpty() ? "" : " collate " + column.collation();
+    private String defaultName(Table table, Column column) {
+        return quote(Identifiers.fit("df_" + table.name() + "_" + column.name(), dialect.nameLimit()));
+    }
+
+    private String collated(Column column) {
+        String collation =
+                column.collation().isEmpty() && column.type().isText() ? sql.usualCollation() : column.collation();
+        return collation.isEmpty() ? "" : " collate " + collation;
     }
 
     private String type(Column column) {
@@ -111,6 +120,7 @@ final class TableBody {
                 quote(column.name()),
                 type(column),
                 column.required(),
+                defaultName(table, column),
                 column.defaultValue().map(SqlExpression::sql),
                 column(table, column));
     }
@@ -140,8 +150,10 @@ final class TableBody {
         return constraint(
                 key.name(),
                 "foreign key (" + names(key.columns()) + ") references " + quote(key.target()) + " ("
-                        + names(key.targetColumns()) + ") on delete " + words(key.onDelete())
-                        + (key.onUpdate() == ForeignKey.Action.NO_ACTION ? "" : " on update " + words(key.onUpdate()))
+                        + names(key.targetColumns()) + ") on delete " + words(sql.written(key.onDelete()))
+                        + (key.onUpdate() == ForeignKey.Action.NO_ACTION
+                                ? ""
+                                : " on update " + words(sql.written(key.onUpdate())))
                         + timing(key.timing()));
     }
 

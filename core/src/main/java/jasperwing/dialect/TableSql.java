@@ -46,9 +46,44 @@ abstract class TableSql {
         return "";
     }
 
-    /** Whether comments are statements of their own. */
-    boolean hasCommentStatements() {
-        return false;
+    /**
+     * The statement that comments a table or a column; empty where a comment is said with what it is about. Names are not quoted.
+     *
+     * @param column empty for the table
+     */
+    Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
+        return Optional.empty();
+    }
+
+    /** The same as the standard of most databases has it. */
+    static Optional<String> commentOn(Dialect dialect, String table, Optional<String> column, String text) {
+        String what = column.map(c -> "column " + dialect.quote(table) + "." + dialect.quote(c))
+                .orElseGet(() -> "table " + dialect.quote(table));
+        return Optional.of("comment on " + what + " is " + dialect.literal(text));
+    }
+
+    /** The order of texts of which nothing is said; empty where it is that of the database. */
+    String usualCollation() {
+        return "";
+    }
+
+    /**
+     * What stands behind a column with a default.
+     *
+     * @param name that the default could have
+     */
+    String defaulted(String name, String value) {
+        return " default " + value;
+    }
+
+    /** What a database writes for an action it has no word for. */
+    ForeignKey.Action written(ForeignKey.Action action) {
+        return action;
+    }
+
+    /** What adds a column, behind {@code alter table}. */
+    String addedColumn(String column) {
+        return "add column " + column;
     }
 
     /** A column as an index has it. */
@@ -83,9 +118,16 @@ abstract class TableSql {
      *
      * @param type with its collation
      * @param whole all of it
+     * @param defaultName the name its default could have
      * @param defaultValue empty for none
      */
-    record Definition(String name, String type, boolean required, Optional<String> defaultValue, String whole) {}
+    record Definition(
+            String name,
+            String type,
+            boolean required,
+            String defaultName,
+            Optional<String> defaultValue,
+            String whole) {}
 
     /** That a table is called otherwise. */
     String renamed(String table, String now) {

@@ -52,7 +52,7 @@ public interface TriggerSql {
 
     private String body(Dialect dialect, Trigger.Action action) {
         if (action instanceof Trigger.Action.Refuse refuse) {
-            String message = Dialect.cut(refuse.message(), LONGEST_MESSAGE);
+            String message = SqlNames.cut(refuse.message(), LONGEST_MESSAGE);
             return refusal(refuse.condition().sql(), dialect.literal(message));
         }
         return action(((Trigger.Action.Execute) action).statement());

@@ -25,6 +25,10 @@ final class TypeReader {
     private static final Map<String, Kind> WORDS = Map.ofEntries(
             Map.entry("char", Kind.CHAR),
             Map.entry("character", Kind.CHAR),
+            Map.entry("nchar", Kind.CHAR),
+            Map.entry("nvarchar", Kind.VARCHAR),
+            Map.entry("datetime2", Kind.TIMESTAMP),
+            Map.entry("datetimeoffset", Kind.TIMESTAMP),
             Map.entry("varchar", Kind.VARCHAR),
             Map.entry("character varying", Kind.VARCHAR),
             Map.entry("text", Kind.TEXT),
@@ -56,6 +60,8 @@ final class TypeReader {
             Map.entry("longblob", Kind.BINARY),
             Map.entry("json", Kind.JSON),
             Map.entry("jsonb", Kind.JSON));
+
+    private static final Set<String> ZONED = Set.of("timestamptz", "datetimeoffset");
 
     /** What may be said of them is how wide they are shown. */
     private static final Set<Kind> INTEGERS = EnumSet.of(Kind.SMALLINT, Kind.INTEGER, Kind.BIGINT);
@@ -94,7 +100,7 @@ final class TypeReader {
         if (INTEGERS.contains(kind)) {
             return SqlType.of(kind);
         }
-        boolean zoned = " with time zone".equals(said.group(4)) || said.group(1).equals("timestamptz");
+        boolean zoned = " with time zone".equals(said.group(4)) || ZONED.contains(said.group(1));
         SqlType type = SqlType.of(kind, size);
         return zoned ? type.withZone() : type;
     }

@@ -42,6 +42,8 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
             RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             RuleSet.of(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
             RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
+            RuleSet.ofTables(
+                    ReplacedDeleteRules::check, Aspect.RELATIONSHIPS, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             RuleSet.of(UnusedRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.AREAS),
             RuleSet.of(MembershipRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS),

@@ -65,6 +65,7 @@ public enum Rule {
     ROUTES_DISAGREE("routes-disagree", Level.WARNING, "no two routes to one ancestor can disagree"),
     CASCADE_ROUTES("cascade-routes", Level.WARNING, "no delete reaches a table by two ways"),
     CASCADE_CIRCLE("cascade-circle", Level.WARNING, "no delete comes back to where it began"),
+    DELETE_RULE_REPLACED("delete-rule-replaced", Level.WARNING, "the database takes every delete rule"),
     FAR_CASCADE("far-cascade", Level.WARNING, "no delete goes on through more than two entities"),
     TWO_JOINS("two-joins", Level.WARNING, "two entities are joined by one table"),
     BARE_LINK("bare-link", Level.WARNING, "every link carries something"),

@@ -322,6 +322,9 @@ final class ExpressionNormalizer {
         if (word.equals("array") && tokens.peek().is("[")) {
             return new Part(ATOM, "array[" + String.join(", ", list("[", "]")) + "]");
         }
+        if (tokens.peek().kind() == Kind.TEXT) {
+            return unquoted(new Part(ATOM, tokens.next().text()));
+        }
         if (tokens.peek().is("(")) {
             return called(SAME.getOrDefault(word, word));
         }

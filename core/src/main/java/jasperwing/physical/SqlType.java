@@ -97,6 +97,11 @@ public record SqlType(
         return new SqlType(kind, size, scale, true, element, values, text);
     }
 
+    /** Whether its values are texts that are compared. */
+    public boolean isText() {
+        return kind == Kind.CHAR || kind == Kind.VARCHAR || kind == Kind.TEXT;
+    }
+
     public boolean is(Kind wanted) {
         return kind == wanted;
     }

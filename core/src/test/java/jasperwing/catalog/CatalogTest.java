@@ -19,13 +19,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What was derived is what the database tells of itself after it was created. */
 public class CatalogTest {
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDemoIsKeptAsItWasDerived(Dialect dialect) throws SQLException {
         agrees(Samples.demo(), dialect);
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void everyExampleIsKeptAsItWasDerived(Dialect dialect) throws SQLException {
         for (String name : ExampleDesigns.NAMES) {
             agrees(ExampleDesigns.design(name), dialect);

@@ -52,7 +52,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatIsCreatedIsReadBack(Dialect dialect) throws SQLException {
         try (Connection connection = created(dialect)) {
             isNow(connection, dialect, Harbour.PIERS, Harbour.boats(dialect));
@@ -64,7 +64,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aColumnIsAddedRenamedAndDropped(Dialect dialect) throws SQLException {
         Table piers = Harbour.PIERS;
         Column lamp = Column.of("lamp", SqlType.of(Kind.VARCHAR, 9)).withComment("Its colour");
@@ -93,7 +93,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aColumnIsChangedWhereItCanBe(Dialect dialect) throws SQLException {
         Table boats = Harbour.boats(dialect);
         Column was = boats.column("pier_code").orElseThrow();
@@ -122,7 +122,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void constraintsAndIndexesComeAndGo(Dialect dialect) throws SQLException {
         Table boats = Harbour.boats(dialect);
         Table piers = Harbour.PIERS;
@@ -161,7 +161,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aPrimaryKeyIsChangedWhereItCanBe(Dialect dialect) throws SQLException {
         Table log = new Table(
                 "log",
@@ -187,7 +187,7 @@ class StatementsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void tablesAreRenamedAndDropped(Dialect dialect) throws SQLException {
         Catalog catalog = Harbour.catalog(dialect);
         try (Connection connection = created(dialect)) {

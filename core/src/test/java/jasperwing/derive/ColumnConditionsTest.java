@@ -93,7 +93,7 @@ class ColumnConditionsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void thePositionInAListIsNotNegative(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(LISTS, dialect);
                 Statement statement = connection.createStatement()) {
@@ -198,7 +198,7 @@ class ColumnConditionsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatIsComputedFromACountedKeyCanBeRead(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(TASKS, dialect);
                 Statement statement = connection.createStatement()) {

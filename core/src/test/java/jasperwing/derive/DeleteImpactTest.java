@@ -103,7 +103,7 @@ class DeleteImpactTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void isWhatTheDatabaseDoes(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(MARSH, dialect);
                 Statement statement = connection.createStatement()) {

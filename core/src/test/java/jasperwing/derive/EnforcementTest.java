@@ -89,7 +89,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void valuesKeepToTheirTypesRangesAndEnums(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into dives (number, code) values (0, 'x')");
@@ -104,7 +104,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void referencesPointToSomethingAndOneToOnesAreNotShared(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into logs (id, dive_id) values (2, 77)");
@@ -115,7 +115,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void deletingRefusesEmptiesOrDeletesAsSaid(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             done(db, "insert into assignments (dive_id, diver_id, duty) values (2, 1, 'leader')");
@@ -131,7 +131,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void pairsAreThereOnce(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into dive_tags (dive_id, tag_id) values (1, 1)");
@@ -142,7 +142,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aColumnForEachHasExactlyOneFilled(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into notes (id) values (1)");
@@ -155,7 +155,7 @@ class EnforcementTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aKindAndAnIdAreFilledTogetherAndTheKindIsKnown(Dialect dialect) throws SQLException {
         try (Connection db = database(dialect)) {
             refused(db, "insert into tags (id, about_kind, about_id) values (2, 'Tide', 1)");

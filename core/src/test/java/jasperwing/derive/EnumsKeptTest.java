@@ -39,7 +39,7 @@ class EnumsKeptTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void valuesAreHeldInEveryWayAndFormulasGiveTheSame(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DESIGN, dialect);
         assertThat(Report.of(DESIGN, schema).of(Level.ERROR)).isEmpty();

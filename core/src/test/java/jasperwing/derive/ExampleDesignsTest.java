@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.catchThrowable;
 
 import jasperwing.ExampleDesigns;
 import jasperwing.dialect.Dialect;
-import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
@@ -27,7 +26,7 @@ class ExampleDesignsTest {
 
     private static Stream<Arguments> all() {
         return ExampleDesigns.NAMES.stream()
-                .flatMap(n -> Dialects.all().stream().map(d -> Arguments.of(n, d)));
+                .flatMap(n -> Databases.running().stream().map(d -> Arguments.of(n, d)));
     }
 
     @ParameterizedTest

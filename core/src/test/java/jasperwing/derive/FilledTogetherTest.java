@@ -32,7 +32,7 @@ class FilledTogetherTest {
             "each Freight must be loaded at one Platform as dock, which may have many Freight as freights");
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aReferenceOfSeveralColumnsIsNeverHalfFilled(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(RAIL, dialect);
                 Statement statement = connection.createStatement()) {
@@ -48,7 +48,7 @@ class FilledTogetherTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aRowWithoutAnOptionalValueIsTakenAlsoWhereAPartHasADefault(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(RAIL, dialect);
                 Statement statement = connection.createStatement()) {

@@ -77,7 +77,7 @@ class FindingsAgainstDatabasesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatWouldBeEmptiedAndMustBeFilledCannotBeDeleted(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Plot",
@@ -101,7 +101,7 @@ class FindingsAgainstDatabasesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aKeyThatIsCountedInSeveralTablesIsOfTwoRows(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Net, only its kinds",

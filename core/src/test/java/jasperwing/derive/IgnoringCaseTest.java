@@ -40,7 +40,7 @@ class IgnoringCaseTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void capitalsMakeNoDifferenceWhereTheyAreIgnored(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {

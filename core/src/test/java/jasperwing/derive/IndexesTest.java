@@ -48,7 +48,7 @@ class IndexesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatIsUniqueAmongSomeRowsIsHeldAmongThemAlone(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
@@ -148,7 +148,7 @@ class IndexesTest {
 
     /** MariaDB computes nothing from a column that a delete empties. */
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatADeleteEmptiesIsUniqueAmongSomeRows(Dialect dialect) throws SQLException {
         Design design = Samples.design(
                 "entity Berth",

@@ -37,7 +37,7 @@ class LooseReferenceTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void rowsThatPointToNothingAreFound(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(DESIGN, dialect);
                 Statement statement = connection.createStatement()) {
@@ -54,7 +54,7 @@ class LooseReferenceTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void rowsThatPointToAnotherKindAreFound(Dialect dialect) throws SQLException {
         Design kinds = Samples.design(
                 "entity Net",

@@ -3,7 +3,6 @@ package jasperwing.derive;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.dialect.Dialect;
-import jasperwing.dialect.Dialects;
 import jasperwing.naming.Reserved;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -16,10 +15,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** No word that any database keeps for itself is written to another as if it were a plain one. */
 class ReservedInDatabaseTest {
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void everyReservedWordCanNameAColumnAndATable(Dialect dialect) throws SQLException {
         Set<String> words = new TreeSet<>(Reserved.JAVA.all());
-        Dialects.all().forEach(d -> words.addAll(d.reserved().all()));
+        Databases.running().forEach(d -> words.addAll(d.reserved().all()));
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
             assertThat(words.stream().filter(w -> !canName(statement, dialect.quote(w))))

@@ -20,13 +20,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SchemaInDatabaseTest {
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDemoLoadsAndTheCatalogAgrees(Dialect dialect) throws SQLException {
         CatalogTest.agrees(Samples.demo(), dialect);
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void circlesAreClosedAndHostileNamesAreQuoted(Dialect dialect) throws SQLException {
         CatalogTest.agrees(
                 Samples.design(
@@ -44,7 +44,7 @@ class SchemaInDatabaseTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void compositeKeysTravelWhole(Dialect dialect) throws SQLException {
         CatalogTest.agrees(
                 Samples.design(

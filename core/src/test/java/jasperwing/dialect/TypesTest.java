@@ -63,7 +63,7 @@ class TypesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theCatalogHasTheTypesThatWereDerived(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(ALL, dialect)) {
             for (Column column : columns(dialect)) {
@@ -124,7 +124,11 @@ class TypesTest {
                 "mariadb|text|text",
                 "h2|NUMERIC(8, 2)|decimal(8,2)",
                 "sqlite|REAL|real",
-                "sqlite|geometry|geometry"
+                "sqlite|geometry|geometry",
+                "sqlserver|NVARCHAR(40)|nvarchar(40)",
+                "sqlserver|varchar(max)|nvarchar(max)",
+                "sqlserver|datetime2(3)|datetime2(3)",
+                "sqlserver|timestamp|timestamp"
             })
     void otherWordsMeanTheSame(Dialect dialect, String said, String written) {
         assertThat(dialect.write(dialect.read(said))).isEqualTo(written);

@@ -32,6 +32,7 @@ class FixesTest {
             Map.entry(Rule.MONEY_IN_REAL, Set.of("type")),
             Map.entry(Rule.NO_ZONE, Set.of("type")),
             Map.entry(Rule.NOT_COUNTED_UP, Set.of("type")),
+            Map.entry(Rule.DELETE_RULE_REPLACED, Set.of("delete rule")),
             Map.entry(Rule.REFERENCE_TYPE_DIFFERS, Set.of("type")),
             Map.entry(Rule.UNBOUNDED_IN_INDEX, Set.of("type", "unique")),
             Map.entry(Rule.NAME_NOT_USABLE, Set.of("entity", "attribute", "type")),

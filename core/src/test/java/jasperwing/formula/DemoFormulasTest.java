@@ -35,7 +35,7 @@ class DemoFormulasTest {
     };
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theDemoComputesTheSame(Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(Samples.demo(), dialect);
                 Statement statement = connection.createStatement()) {

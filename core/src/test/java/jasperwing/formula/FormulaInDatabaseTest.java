@@ -28,7 +28,7 @@ class FormulaInDatabaseTest {
     private final Design design = Formulas.design();
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void givesTheSameInEveryDatabase(Dialect dialect) throws SQLException {
         assertThat(Report.of(design, dialect).of(Level.ERROR)).isEmpty();
         try (Connection connection = Databases.loaded(design, dialect);

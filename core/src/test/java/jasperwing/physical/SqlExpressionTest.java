@@ -29,6 +29,8 @@ class SqlExpressionTest {
                 "case when a then 1 else null end|CASE WHEN a THEN 1 ELSE NULL::integer END",
                 "extract(year from (at at time zone 'UTC'))|EXTRACT(YEAR FROM at AT TIME ZONE 'UTC')",
                 "current_timestamp()|CURRENT_TIMESTAMP",
+                "json '[]'|JSON '[]'",
+                "day > date '2026-01-31'|(day > '2026-01-31'::date)",
                 "name ~ '^(?:[A-Z])$'::text|(name ~ '^(?:[A-Z])$')",
                 "a - (b - c)|(a - (b - c))",
                 "(a is null) = (b is null)|`a` is null = (`b` is null)"

@@ -90,7 +90,7 @@ class WalkTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void whatOnlyOneOfTwoPathsReachesIsRead(Dialect dialect) throws SQLException {
         Walk around = Walk.of(DEMO, "Dive", "site.dives.expedition");
         Walk straight = Walk.of(DEMO, "Dive", "expedition");
@@ -144,7 +144,7 @@ class WalkTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void theSqlFindsTheRowsThatArePointedTo(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DIVES, dialect);
         try (Connection connection = Databases.open(dialect)) {
@@ -193,7 +193,7 @@ class WalkTest {
 
     /** Every path of up to three steps through the demo is understood by the database. */
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void everyPathOfTheDemoCanBeRun(Dialect dialect) throws SQLException {
         Schema schema = Schema.derive(DEMO, dialect);
         int tried = 0;

@@ -44,7 +44,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aTableEach(Dialect dialect) throws SQLException {
         String[] motor = {
             "insert into crafts (id, kind, name) values (" + MOTOR + ", 'Motor', 'm')",
@@ -69,7 +69,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void oneTable(Dialect dialect) throws SQLException {
         String insert = "insert into crafts (id, kind, name, power, sails) values (";
         String[] motor = {insert + MOTOR + ", 'Motor', 'm', 1, null)"};
@@ -89,7 +89,7 @@ class KindFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void completeTables(Dialect dialect) throws SQLException {
         String[] motor = {"insert into motors (id, name, power) values (" + MOTOR + ", 'm', 1)"};
         String[] sailer = {"insert into sailers (id, name, sails) values (" + SAILER + ", 's', 1)"};

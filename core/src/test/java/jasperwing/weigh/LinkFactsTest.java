@@ -32,7 +32,7 @@ class LinkFactsTest {
             "  deleting Play deletes ActorPlay too");
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void pairs(Dialect dialect) throws SQLException {
         for (Alternative way : weighed(PLAIN, dialect).ways()) {
             pairs(PLAIN, dialect, way);
@@ -96,7 +96,7 @@ class LinkFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void oneToOnes(Dialect dialect) throws SQLException {
         oneToOne(
                 dialect,

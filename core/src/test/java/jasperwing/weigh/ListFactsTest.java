@@ -19,7 +19,7 @@ class ListFactsTest {
             Samples.design("entity Song", "  id serial key", "  title text(40)", "  moods text(9) list");
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void inOneColumn(Dialect dialect) throws SQLException {
         List<Alternative> ways = weighed(dialect).ways();
         for (Alternative way : ways.subList(0, 2)) {
@@ -49,7 +49,7 @@ class ListFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aRowForEach(Dialect dialect) throws SQLException {
         try (FactTrial trial =
                 new FactTrial(design, dialect, weighed(dialect).ways().get(2))) {
@@ -71,7 +71,7 @@ class ListFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void anEntityOfItsOwn(Dialect dialect) throws SQLException {
         try (FactTrial trial =
                 new FactTrial(design, dialect, weighed(dialect).ways().get(3))) {

@@ -27,7 +27,7 @@ class OneOfFactsTest {
             "each Task may be for one of Bed, Tree as subject");
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aColumnForEach(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             boolean must = sentence.contains(" must ");
@@ -61,7 +61,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aKindAndAnId(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 1))) {
@@ -83,7 +83,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aTableForEach(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 2))) {
@@ -109,7 +109,7 @@ class OneOfFactsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void aSharedParent(Dialect dialect) throws SQLException {
         for (String sentence : SENTENCES) {
             try (FactTrial trial = new FactTrial(garden(sentence), dialect, way(garden(sentence), dialect, 3))) {

@@ -137,7 +137,7 @@ class WeighTest {
 
     /** Every statement is of tables that are there: the server takes it when it is prepared. */
     @ParameterizedTest
-    @MethodSource("jasperwing.dialect.Dialects#all")
+    @MethodSource("jasperwing.derive.Databases#running")
     void everyStatementOfEveryWayIsTaken(Dialect dialect) throws SQLException {
         for (Alternatives weighing : all(dialect).toList()) {
             for (Alternative way : weighing.ways()) {

@@ -1,0 +1,25 @@
+package jasperwing.dialect;
+
+/** What all databases have in common of names and texts. */
+final class SqlNames {
+    private SqlNames() {}
+
+    /** Whether it is a word of small letters, digits and underscores, which needs no quotes unless it is reserved. */
+    static boolean isPlain(String name) {
+        for (int i = 0; i < name.length(); i++) {
+            char c = name.charAt(i);
+            boolean letter = c >= 'a' && c <= 'z' || c == '_';
+            if (!letter && (i == 0 || c < '0' || c > '9')) {
+                return false;
+            }
+        }
+        return !name.isEmpty();
+    }
+
+    /** A text with no more than so many characters. */
+    static String cut(String text, int most) {
+        return text.codePointCount(0, text.length()) <= most
+                ? text
+                : text.substring(0, text.offsetByCodePoints(0, most - 1)) + "\u2026";
+    }
+}

@@ -1,0 +1,67 @@
+package jasperwing.findings;
+
+import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Articles;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Delete rules that the database takes no foreign key for, because a delete would reach a table in two ways or come back. */
+final class ReplacedDeleteRules {
+    private ReplacedDeleteRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        if (checked.dialect().takesSeveralCascades()) {
+            return;
+        }
+        for (DerivedTable table : checked.schema().tables()) {
+            table.references().stream()
+                    .filter(r -> r.stated() != r.onDelete())
+                    .forEach(r -> found.accept(replaced(checked, table, r)));
+        }
+    }
+
+    private static Finding replaced(Checked checked, DerivedTable table, Reference reference) {
+        String stated = reference.stated() == DeleteRule.EMPTY ? " to null" : "";
+        String why = reference.target().equals(table.name())
+                ? "a delete must not come back to its own table"
+                : "the delete would reach a table in two ways";
+        return new Finding(
+                Rule.DELETE_RULE_REPLACED,
+                subject(table, reference),
+                checked.dialect().title() + (stated.isEmpty() ? " cannot delete" : " cannot set") + " rows of "
+                        + table.name() + stated + " when their row of " + reference.target()
+                        + " is deleted: " + why + ". The foreign key " + reference.name()
+                        + " refuses it instead.",
+                "Deleting " + Articles.with(reference.targetEntity()) + " fails while rows of " + table.name()
+                        + " refer to it.",
+                reference.role().map(r -> refuse(r, reference)).stream().toList());
+    }
+
+    private static Subject subject(DerivedTable table, Reference reference) {
+        Optional<Subject> ofRole = reference.role().map(r -> Subject.of(r.relationship(), r.name()));
+        return ofRole.orElseGet(() -> table.source()
+                .match(
+                        e -> Subject.of(e.entity()),
+                        j -> join(j.tie()),
+                        l -> Subject.of(l.entity(), l.attribute()),
+                        e -> Subject.of(e.type().name())));
+    }
+
+    private static Subject join(BinaryRelationship tie) {
+        return Subject.of(tie, Roles.forward(tie));
+    }
+
+    private static Fix refuse(Role role, Reference reference) {
+        return new Fix(
+                "Say that deleting " + Articles.with(reference.targetEntity()) + " is refused",
+                RelationshipEdits.replace(
+                        role.relationship(),
+                        RelationshipEdits.withRule(role.relationship(), reference.targetEntity(), DeleteRule.REFUSE)));
+    }
+}
