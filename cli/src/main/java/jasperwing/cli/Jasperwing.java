@@ -1,9 +1,14 @@
 package jasperwing.cli;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.Supplier;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
 
-/** Without a command, the window. */
+/** The command line as a whole. */
 @Command(
         name = "jasperwing",
         mixinStandardHelpOptions = true,
@@ -16,22 +21,35 @@ import picocli.CommandLine.Command;
             "0:done, and nothing is wrong",
             "1:done, and it found errors",
             "2:could not; standard error says why"
-        },
-        subcommands = {
-            OpenCommand.class,
-            DemoCommand.class,
-            CheckCommand.class,
-            TablesCommand.class,
-            ClassesCommand.class,
-            TemplatesCommand.class,
-            DrawCommand.class,
-            SayCommand.class,
-            CompletionCommand.class,
-            ManCommand.class
         })
 final class Jasperwing implements Callable<Integer> {
+    /** The commands that need no window. */
+    static final List<Supplier<Object>> COMMANDS = List.of(
+            CheckCommand::new,
+            TablesCommand::new,
+            ClassesCommand::new,
+            TemplatesCommand::new,
+            DrawCommand::new,
+            SayCommand::new,
+            CompletionCommand::new,
+            ManCommand::new);
+
+    private final Optional<Callable<Integer>> alone;
+
+    @Spec
+    private CommandSpec spec;
+
+    /** @param alone what is done without a command; empty for telling how it is used */
+    Jasperwing(Optional<Callable<Integer>> alone) {
+        this.alone = alone;
+    }
+
     @Override
     public Integer call() throws Exception {
-        return WindowCommands.last();
+        if (alone.isPresent()) {
+            return alone.get().call();
+        }
+        spec.commandLine().usage(spec.commandLine().getErr());
+        return 2;
     }
 }

@@ -1,104 +1,12 @@
 package jasperwing.cli;
 
-import jasperwing.classes.template.TemplateProblemException;
-import jasperwing.naming.Spelling;
-import jasperwing.storage.UnreadableDesignException;
-import java.io.IOException;
-import java.io.PrintWriter;
-import java.nio.file.InvalidPathException;
-import java.nio.file.NoSuchFileException;
-import java.nio.file.Path;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.Callable;
-import picocli.CommandLine;
-import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.TypeConversionException;
-import picocli.CommandLine.UnmatchedArgumentException;
 
-/** Runs one command of the command line. */
+/** Runs one command, without a window. */
 public final class Main {
     private Main() {}
 
     public static void main(String[] arguments) {
-        Console console = Console.standard();
-        System.exit(console.finish(run(arguments, console)));
-    }
-
-    /** The plain ways to open the window do without the parser, which takes longer than reading a design. */
-    private static int run(String[] arguments, Console console) {
-        Optional<Callable<Integer>> window = WindowCommands.plain(arguments);
-        if (window.isEmpty()) {
-            return commandLine().setOut(console.out()).setErr(console.err()).execute(arguments);
-        }
-        try {
-            return window.get().call();
-        } catch (Exception e) {
-            return failed(e, console.err());
-        }
-    }
-
-    /** The whole command line, with what goes wrong turned into a message and exit code 2. */
-    static CommandLine commandLine() {
-        CommandLine line = new CommandLine(new Jasperwing());
-        line.setCaseInsensitiveEnumValuesAllowed(true);
-        line.registerConverter(Path.class, Main::path);
-        line.setParameterExceptionHandler((problem, arguments) -> misused(problem));
-        line.setExecutionExceptionHandler((problem, command, parsed) -> failed(problem, command.getErr()));
-        return line;
-    }
-
-    /** What was not understood, what was likely meant, and how the command is used. */
-    private static int misused(ParameterException problem) {
-        CommandLine command = problem.getCommandLine();
-        PrintWriter err = command.getErr();
-        if (problem instanceof UnmatchedArgumentException unmatched && isCommand(unmatched)) {
-            String word = unmatched.getUnmatched().get(0);
-            Set<String> known = command.getSubcommands().keySet();
-            err.println(TerminalText.text("There is no command '" + word + "'."
-                    + Spelling.nearest(word, known)
-                            .map(n -> " Did you mean '" + n + "'?")
-                            .orElse(" The commands are " + String.join(", ", known) + ".")));
-            err.println("See jasperwing --help");
-        } else {
-            err.println(TerminalText.text(problem.getMessage()));
-            err.println("See " + command.getCommandSpec().qualifiedName(" ") + " --help");
-        }
-        return 2;
-    }
-
-    private static boolean isCommand(UnmatchedArgumentException problem) {
-        CommandLine command = problem.getCommandLine();
-        return command.getParent() == null
-                && !problem.getUnmatched().isEmpty()
-                && !problem.getUnmatched().get(0).startsWith("-");
-    }
-
-    private static Path path(String text) {
-        if (text.isEmpty()) {
-            throw new TypeConversionException("the path is empty; name a file or a folder");
-        }
-        try {
-            return Path.of(text);
-        } catch (InvalidPathException e) {
-            throw new TypeConversionException("'" + text + "' is no path here: " + e.getReason());
-        }
-    }
-
-    private static int failed(Exception problem, PrintWriter err) {
-        if (problem instanceof UnreadableDesignException
-                || problem instanceof UsageException
-                || problem instanceof TemplateProblemException) {
-            err.println(TerminalText.text(problem.getMessage()));
-        } else if (problem instanceof NoSuchFileException) {
-            err.println(TerminalText.text(problem.getMessage()) + ": there is no such file");
-        } else if (problem instanceof IOException) {
-            err.println(TerminalText.text(problem.getMessage()));
-        } else {
-            err.println(
-                    "This is an error in Jasperwing itself; nothing was written. Please report it with these lines:");
-            problem.printStackTrace(err);
-        }
-        return 2;
+        System.exit(CommandLines.run(arguments, Optional.empty(), () -> CommandLines.of(Optional.empty())));
     }
 }

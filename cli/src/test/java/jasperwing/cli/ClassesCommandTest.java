@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class ClassesCommandTest {
         all.addAll(Arrays.asList(options));
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
-        int code = Main.commandLine()
+        int code = CommandLines.of(Optional.empty())
                 .setOut(new PrintWriter(out))
                 .setErr(new PrintWriter(err))
                 .execute(all.toArray(String[]::new));
@@ -107,7 +108,7 @@ class ClassesCommandTest {
     void templatesOfOnesOwnMakeFilesAndTheirMistakesAreToldWithTheirPlace() throws IOException {
         Path own = root.resolve("own");
         StringWriter out = new StringWriter();
-        int code = Main.commandLine()
+        int code = CommandLines.of(Optional.empty())
                 .setOut(new PrintWriter(out))
                 .execute("templates", "java-plain", "-o", own.toString());
         assertThat(code).isZero();

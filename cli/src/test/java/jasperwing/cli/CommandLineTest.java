@@ -16,6 +16,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,7 +35,8 @@ class CommandLineTest {
     private static Ran run(String... arguments) {
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
-        CommandLine line = Main.commandLine().setOut(new PrintWriter(out)).setErr(new PrintWriter(err));
+        CommandLine line =
+                CommandLines.of(Optional.empty()).setOut(new PrintWriter(out)).setErr(new PrintWriter(err));
         int code = line.execute(arguments);
         return new Ran(code, out.toString(), err.toString());
     }
@@ -71,12 +73,19 @@ class CommandLineTest {
     }
 
     @Test
+    void withoutACommandItTellsHowItIsUsed() {
+        Ran ran = run();
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err()).startsWith("Usage: jasperwing").contains("check", "tables");
+    }
+
+    @Test
     void whatIsNoCommandIsToldWithTheNearestOne() {
         Ran ran = run("chek", DEMO);
         assertThat(ran.code()).isEqualTo(2);
         assertThat(ran.err()).isEqualTo("There is no command 'chek'. Did you mean 'check'?\nSee jasperwing --help\n");
         assertThat(run("read", DEMO).err())
-                .startsWith("There is no command 'read'. The commands are open, demo, check");
+                .startsWith("There is no command 'read'. The commands are check, tables, classes");
         assertThat(run("check", DEMO, "--jsn").err()).contains("--jsn").endsWith("See jasperwing check --help\n");
     }
 
@@ -269,8 +278,7 @@ class CommandLineTest {
                 folder.resolve("out").toString()
             },
             {"draw", file.toString(), "-o", folder.resolve("out.png").toString()},
-            {"say", file.toString(), "entity Dive"},
-            {"open", file.toString()}
+            {"say", file.toString(), "entity Dive"}
         }) {
             Ran ran = run(command);
             assertThat(ran.code()).as(command[0]).isEqualTo(2);

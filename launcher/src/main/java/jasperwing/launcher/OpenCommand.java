@@ -1,4 +1,4 @@
-package jasperwing.cli;
+package jasperwing.launcher;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;

@@ -1,4 +1,4 @@
-package jasperwing.cli;
+package jasperwing.launcher;
 
 import jasperwing.app.JasperwingApp;
 import jasperwing.diagram.Scene;

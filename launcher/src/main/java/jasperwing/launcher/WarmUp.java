@@ -1,4 +1,4 @@
-package jasperwing.cli;
+package jasperwing.launcher;
 
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.dialect.Dialects;

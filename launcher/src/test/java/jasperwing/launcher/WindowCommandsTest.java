@@ -1,4 +1,4 @@
-package jasperwing.cli;
+package jasperwing.launcher;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

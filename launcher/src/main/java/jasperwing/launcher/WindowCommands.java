@@ -1,7 +1,8 @@
-package jasperwing.cli;
+package jasperwing.launcher;
 
 import jasperwing.app.JasperwingApp;
 import jasperwing.app.shell.Settings;
+import jasperwing.cli.UsageException;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
