@@ -52,7 +52,7 @@ public record Reference(
     }
 
     /** The constraint that holds it, where one can. */
-    Optional<ForeignKey> foreignKey() {
+    public Optional<ForeignKey> foreignKey() {
         ForeignKey.Timing timing = late ? ForeignKey.Timing.DEFERRED : ForeignKey.Timing.IMMEDIATE;
         return enforced()
                 ? Optional.of(new ForeignKey(

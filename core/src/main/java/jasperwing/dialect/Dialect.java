@@ -4,6 +4,7 @@ import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Reserved;
 import jasperwing.physical.Catalog;
+import jasperwing.physical.ForeignKey;
 import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Locale;
@@ -342,6 +343,11 @@ public abstract class Dialect {
         return Optional.empty();
     }
 
+    /** What a foreign key does, as SQL writes it: {@code set null}. */
+    public final String write(ForeignKey.Action action) {
+        return tables.written(action).name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
     // conditions
 
     /** How many characters a text has. */
@@ -370,8 +376,6 @@ public abstract class Dialect {
     public List<String> heldToType(Type type, String column) {
         return List.of();
     }
-
-    // statements
 
     /** What a script begins with; empty or whole lines. */
     public String preamble() {

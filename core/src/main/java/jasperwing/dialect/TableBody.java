@@ -12,7 +12,6 @@ import jasperwing.physical.Table;
 import jasperwing.physical.Unique;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Writes tables with their columns and constraints. */
@@ -150,15 +149,11 @@ final class TableBody {
         return constraint(
                 key.name(),
                 "foreign key (" + names(key.columns()) + ") references " + quote(key.target()) + " ("
-                        + names(key.targetColumns()) + ") on delete " + words(sql.written(key.onDelete()))
+                        + names(key.targetColumns()) + ") on delete " + dialect.write(key.onDelete())
                         + (key.onUpdate() == ForeignKey.Action.NO_ACTION
                                 ? ""
-                                : " on update " + words(sql.written(key.onUpdate())))
+                                : " on update " + dialect.write(key.onUpdate()))
                         + timing(key.timing()));
-    }
-
-    private static String words(ForeignKey.Action action) {
-        return action.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static String timing(ForeignKey.Timing timing) {

@@ -138,19 +138,15 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Cell.words(because),
                     Cell.code(types),
                     Cell.words(first.required() ? "no" : "yes"),
-                    Cell.words(key.enforced() ? deleting(key) : key.effect().words()),
+                    Cell.words(deleting(key)),
                     Cell.words(
                             table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
         }
 
-        private static String deleting(Reference key) {
-            String action =
-                    switch (key.onDelete()) {
-                        case REFUSE -> "restrict";
-                        case DELETE_TOO -> "cascade";
-                        case EMPTY -> "set null";
-                    };
-            return action + (key.late() ? ", deferred" : "");
+        private String deleting(Reference key) {
+            return key.foreignKey()
+                    .map(k -> projection.schema().dialect().write(k.onDelete()) + (key.late() ? ", deferred" : ""))
+                    .orElseGet(() -> key.effect().words());
         }
 
         private static String because(Role role, String target) {
