@@ -24,6 +24,7 @@ import jasperwing.picture.Typefaces;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -45,10 +46,14 @@ public final class JasperwingApp extends Application {
      * @param file where the design came from and is saved to; empty for one that has no file yet
      * @param aside where a design without a file was kept until now
      * @param notice what could not be opened, and why, for the user to choose another
-     * @param walk a folder to leave the walk through the demo in; empty to let the user use the window
+     * @param script what drives the window when it is open; empty to let the user use it
      */
     public record Start(
-            Design design, Optional<Path> file, Optional<Path> aside, Optional<Notice> notice, Optional<Path> walk) {
+            Design design,
+            Optional<Path> file,
+            Optional<Path> aside,
+            Optional<Notice> notice,
+            Optional<Consumer<Window>> script) {
         /** A design that is kept nowhere yet. */
         public static Start with(Design design) {
             return new Start(design, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -82,7 +87,7 @@ public final class JasperwingApp extends Application {
             StartTime.report();
         }
         opened.loadAhead();
-        start.walk().ifPresent(folder -> new Walk(opened, folder).run());
+        start.script().ifPresent(s -> s.accept(opened));
     }
 
     /** The parts of an open window, for what drives it. */

@@ -44,7 +44,8 @@ final class DemoCommand implements Callable<Integer> {
         Design design = DesignFile.load(WindowCommands.DEMO);
         System.setProperty("jasperwing.home", walk.resolve(".settings").toString());
         WindowCommands.show(new JasperwingApp.Start(
-                design, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(walk)));
+                design, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(w -> new DemoScript(w, walk)
+                        .run())));
         return summary(design);
     }
 

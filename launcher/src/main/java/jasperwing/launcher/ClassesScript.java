@@ -1,5 +1,6 @@
-package jasperwing.app;
+package jasperwing.launcher;
 
+import jasperwing.app.JasperwingApp;
 import jasperwing.app.shell.Selection;
 import jasperwing.model.Edit;
 import jasperwing.model.EntityEdits;
@@ -20,7 +21,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 
 /** The part of the walk on Classes: writes the classes, shows what an edit would change, and an edit by hand that meets one of the design. */
-final class ClassesWalk {
+final class ClassesScript {
     private static final String FIELD = "    private BigDecimal maxDepth;";
 
     private final JasperwingApp.Window window;
@@ -37,7 +38,7 @@ final class ClassesWalk {
      * @param until lets the walk go on only when something is so
      * @param picture takes one of that name
      */
-    ClassesWalk(
+    ClassesScript(
             JasperwingApp.Window window,
             Path folder,
             Consumer<Runnable> step,

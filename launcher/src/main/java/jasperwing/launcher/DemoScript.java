@@ -1,5 +1,6 @@
-package jasperwing.app;
+package jasperwing.launcher;
 
+import jasperwing.app.JasperwingApp;
 import jasperwing.app.shell.Selection;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
@@ -38,7 +39,7 @@ import org.fxmisc.richtext.CodeArea;
  * Walks through the demo in the open window, taking pictures on the way: the stages, a sentence being said, a card being
  * typed on. Then mends the error, writes classes and tables, and closes the window.
  */
-final class Walk {
+final class DemoScript {
     private static final String PARAGRAPH =
             "We keep boats and skippers. A boat has a name, a unique number plate and an optional length."
                     + " Each boat belongs to one harbour. A skipper may sail many boats. Fish are slippery.";
@@ -50,7 +51,7 @@ final class Walk {
     private final Robot robot = new Robot();
     private final Deque<Runnable> steps = new ArrayDeque<>();
 
-    Walk(JasperwingApp.Window window, Path folder) {
+    DemoScript(JasperwingApp.Window window, Path folder) {
         this.window = window;
         this.folder = folder;
     }
@@ -157,7 +158,7 @@ final class Walk {
     }
 
     private void write() {
-        new ClassesWalk(window, folder, this::step, this::until, this::picture).plan();
+        new ClassesScript(window, folder, this::step, this::until, this::picture).plan();
         step(this::writeTables);
     }
 
@@ -195,7 +196,7 @@ final class Walk {
                 Runnable step = steps.poll();
                 if (step != null) {
                     step.run();
-                    Walk.this.next();
+                    DemoScript.this.next();
                 }
             }
         }.start();
