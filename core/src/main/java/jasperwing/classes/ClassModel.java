@@ -37,12 +37,12 @@ public final class ClassModel {
         this.groups = design.groups().stream().distinct().map(builder::group).toList();
     }
 
-    /** Derives the classes; the physical names are those of PostgreSQL. */
+    /** Derives the classes; the physical names are those of the default database. */
     public static ClassModel of(Design design) {
         return of(design, Schema.derive(design, Dialects.DEFAULT));
     }
 
-    /** @param schema of the design, for PostgreSQL */
+    /** @param schema of the design, in the default dialect */
     public static ClassModel of(Design design, Schema schema) {
         return new ClassModel(design, schema);
     }

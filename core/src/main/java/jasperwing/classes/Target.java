@@ -75,7 +75,7 @@ public enum Target {
     /**
      * The files of some entities, enums, values and traits alone, the same as among all; sorted by path.
      *
-     * @param schema of the design, for PostgreSQL
+     * @param schema of the design, in the default dialect
      */
     public List<GeneratedFile> generate(Design design, Schema schema, Set<String> names) {
         try {
@@ -97,7 +97,7 @@ public enum Target {
     /**
      * What a path leads to, as an expression over the classes; empty where they do not lead there.
      *
-     * @param schema of the design, for PostgreSQL
+     * @param schema of the design, in the default dialect
      */
     public Optional<String> expression(Design design, Schema schema, Walk walk) {
         return JavaPath.of(ClassModel.of(design, schema), walk);

@@ -98,7 +98,7 @@ public final class Projection {
         return following().millis();
     }
 
-    /** The schema classes are made with, whose physical names are those of PostgreSQL. */
+    /** The schema classes are made with, whose physical names are those of the default database. */
     public Schema classSchema() {
         return dialect == Dialects.DEFAULT ? schema() : Schema.derive(design, Dialects.DEFAULT);
     }

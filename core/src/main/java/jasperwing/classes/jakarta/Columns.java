@@ -37,7 +37,7 @@ public final class Columns {
         this.classes = classes;
     }
 
-    /** A physical name, quoted for SQL where PostgreSQL needs it. */
+    /** A physical name, quoted for SQL where the default database needs it. */
     static String sqlText(String name) {
         return Dialects.DEFAULT.quote(name);
     }
@@ -91,7 +91,7 @@ public final class Columns {
         return classes;
     }
 
-    /** A type of PostgreSQL as its catalogs name it, by which providers compare what they map with what is there. */
+    /** A type as the catalogs of the default database name it, by which providers compare what they map with what is there. */
     static String definition(SqlType type) {
         return type.element()
                 .map(e -> Dialects.DEFAULT.write(e).replaceFirst("\\(.*\\)", ""))

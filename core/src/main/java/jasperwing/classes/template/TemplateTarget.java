@@ -141,7 +141,7 @@ public final class TemplateTarget {
     /**
      * The files of some entities, enums, values and traits alone, as they are among all; sorted by path.
      *
-     * @param schema of the design, for PostgreSQL
+     * @param schema of the design, in the default dialect
      */
     public List<GeneratedFile> generate(Design design, Schema schema, JavaOptions options, Set<String> names)
             throws TemplateProblemException {
