@@ -9,6 +9,7 @@ import jasperwing.physical.Index;
 import jasperwing.physical.Part;
 import jasperwing.physical.Part.Kind;
 import jasperwing.physical.PrimaryKey;
+import jasperwing.physical.Sequence;
 import jasperwing.physical.Table;
 import jasperwing.physical.Trigger;
 import jasperwing.physical.Unique;
@@ -141,6 +142,16 @@ public final class SchemaChanges {
 
     public Statement drop(View view) {
         return Statement.of(Statement.Kind.DROP, Part.view(view.name()), "drop view " + quote(view.name()));
+    }
+
+    /** None where the database has no sequences. */
+    public List<Statement> drop(Sequence sequence) {
+        return sql.hasSequences()
+                ? List.of(Statement.of(
+                        Statement.Kind.DROP,
+                        new Part(Kind.SEQUENCE, "", sequence.name()),
+                        "drop sequence " + quote(sequence.name())))
+                : List.of();
     }
 
     /** None where enums are no types with names. */

@@ -43,7 +43,7 @@ public final class SchemaStatements {
     public List<Statement> create(Catalog catalog) {
         List<Statement> all = new ArrayList<>();
         catalog.enums().forEach(e -> all.addAll(create(e)));
-        catalog.sequences().forEach(s -> all.add(create(s)));
+        catalog.sequences().forEach(s -> all.addAll(create(s)));
         Set<String> coming = catalog.tables().stream().map(Table::name).collect(Collectors.toCollection(HashSet::new));
         List<Statement> late = new ArrayList<>();
         for (Table table : catalog.tables()) {
@@ -104,12 +104,15 @@ public final class SchemaStatements {
                 : List.of();
     }
 
-    public Statement create(Sequence sequence) {
-        return statement(
-                Statement.Kind.CREATE,
-                new Part(Kind.SEQUENCE, "", sequence.name()),
-                "create sequence " + quote(sequence.name()) + " start with " + sequence.start() + " increment by "
-                        + sequence.increment());
+    /** A sequence; none where the database has none. */
+    public List<Statement> create(Sequence sequence) {
+        return sql.hasSequences()
+                ? List.of(statement(
+                        Statement.Kind.CREATE,
+                        new Part(Kind.SEQUENCE, "", sequence.name()),
+                        "create sequence " + quote(sequence.name()) + " start with " + sequence.start()
+                                + " increment by " + sequence.increment()))
+                : List.of();
     }
 
     public Statement create(Table table, Index index) {

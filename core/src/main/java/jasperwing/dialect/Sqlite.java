@@ -159,6 +159,11 @@ final class Sqlite extends Dialect {
         }
 
         @Override
+        boolean hasSequences() {
+            return false;
+        }
+
+        @Override
         boolean altersColumns() {
             return false;
         }

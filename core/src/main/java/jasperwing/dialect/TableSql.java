@@ -152,6 +152,11 @@ abstract class TableSql {
         CHECK
     }
 
+    /** Whether there are sequences that belong to no column. */
+    boolean hasSequences() {
+        return true;
+    }
+
     /** What removes an index. */
     String droppedIndex(String table, String name) {
         return "drop index " + name;

@@ -14,10 +14,12 @@ import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Index;
 import jasperwing.physical.Part;
 import jasperwing.physical.PrimaryKey;
+import jasperwing.physical.Sequence;
 import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import jasperwing.physical.SqlType.Kind;
 import jasperwing.physical.Table;
+import jasperwing.physical.Trigger;
 import jasperwing.physical.Unique;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -183,6 +185,42 @@ class StatementsTest {
                     .isEmpty();
             run(connection, List.of(dialect.changes().add(log, key)));
             isNow(connection, dialect, log);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void sequencesComeAndGoWhereThereAreSome(Dialect dialect) throws SQLException {
+        Sequence tickets = new Sequence("tickets", 100, 5);
+        Catalog catalog = new Catalog(List.of(), List.of(tickets), List.of(), List.of(), List.of(), List.of());
+        try (Connection connection = Databases.open(dialect)) {
+            run(connection, dialect.statements().create(catalog));
+            run(connection, dialect.changes().drop(tickets));
+            run(connection, dialect.statements().create(tickets));
+        }
+        assertThat(dialect.statements().create(tickets).isEmpty()).isEqualTo(dialect == Dialects.SQLITE);
+    }
+
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void aTriggerRefusesUntilItIsDropped(Dialect dialect) throws SQLException {
+        Trigger trigger = new Trigger(
+                "keep_piers",
+                "piers",
+                "Keeps deep piers",
+                List.of(Trigger.Event.DELETE),
+                new Trigger.Action.Refuse(SqlExpression.of("old.depth > 5"), "a deep pier is kept"));
+        assertThat(dialect.statements().create(trigger).isEmpty())
+                .isEqualTo(dialect.triggers().isEmpty());
+        if (dialect.triggers().isPresent()) {
+            try (Connection connection = created(dialect);
+                    var statement = connection.createStatement()) {
+                run(connection, dialect.statements().create(trigger));
+                assertThatThrownBy(() -> statement.execute("delete from piers where code = 'B'"))
+                        .hasMessageContaining("a deep pier is kept");
+                run(connection, dialect.changes().drop(trigger));
+                statement.execute("delete from piers where code = 'B'");
+            }
         }
     }
 
