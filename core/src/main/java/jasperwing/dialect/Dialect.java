@@ -111,7 +111,7 @@ public abstract class Dialect {
         return new SchemaStatements(this);
     }
 
-    /** A schema as the database tells of it when it was created from this one. */
+    /** The schema that the database reports after this one was created in it. */
     public final Catalog kept(Catalog catalog) {
         return new KeptCatalog(this).of(catalog);
     }

@@ -6,7 +6,6 @@ import jasperwing.model.Type;
 import jasperwing.physical.SqlType;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +38,8 @@ final class MariaDb extends Dialect {
     private static final RegexTranslator PATTERNS =
             new RegexTranslator("[^\\n\\r\\x{85}\\x{2028}\\x{2029}]", true, Integer.MAX_VALUE);
 
-    private static final Map<String, String> TAILORED = tailored(
+    private static final Map<String, String> TAILORED = SqlNames.collations(
+            "_",
             "cs czech da danish eo esperanto es spanish et estonian fa persian fi swedish hr croatian hu hungarian is icelandic "
                     + "lt lithuanian lv latvian nb danish nn danish pl polish ro romanian si sinhala sk slovak sl slovenian sv swedish "
                     + "tr turkish vi vietnamese");
@@ -48,15 +48,6 @@ final class MariaDb extends Dialect {
 
     MariaDb() {
         super("MariaDB", "10.7", 64, FUNCTIONS, new MariaDbTables(), Optional.of(TRIGGERS), LISTS);
-    }
-
-    private static Map<String, String> tailored(String languages) {
-        String[] words = languages.split(" ");
-        Map<String, String> all = new HashMap<>();
-        for (int i = 0; i < words.length; i += 2) {
-            all.put(words[i], words[i + 1] + "_");
-        }
-        return Map.copyOf(all);
     }
 
     @Override

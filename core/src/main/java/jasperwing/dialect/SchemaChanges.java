@@ -21,8 +21,8 @@ import java.util.List;
  * The statements that change and drop parts of a schema in one database. Tables are given as they are before the change.
  *
  * <p>Where a database cannot change a column or constraint of a table that is there, the methods that do throw {@link
- * UnsupportedOperationException}; {@link Dialect#altersColumns()} and {@link Dialect#altersConstraints()} tell before. Such a table is made
- * anew and its rows copied.
+ * UnsupportedOperationException}; {@link Dialect#altersColumns()} and {@link Dialect#altersConstraints()} tell before. Recreate
+ * such a table and copy its rows.
  *
  * <pre>{@code
  * dialect.changes().rename(boats, boats.column("nr").orElseThrow(), "number");

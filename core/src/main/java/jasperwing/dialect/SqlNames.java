@@ -1,5 +1,8 @@
 package jasperwing.dialect;
 
+import java.util.HashMap;
+import java.util.Map;
+
 /** What all databases have in common of names and texts. */
 final class SqlNames {
     private SqlNames() {}
@@ -21,5 +24,20 @@ final class SqlNames {
         return text.codePointCount(0, text.length()) <= most
                 ? text
                 : text.substring(0, text.offsetByCodePoints(0, most - 1)) + "\u2026";
+    }
+
+    /**
+     * The collations of languages.
+     *
+     * @param ending of every collation
+     * @param languages each followed by the collation without its ending
+     */
+    static Map<String, String> collations(String ending, String languages) {
+        String[] words = languages.split(" ");
+        Map<String, String> all = new HashMap<>();
+        for (int i = 0; i < words.length; i += 2) {
+            all.put(words[i], words[i + 1] + ending);
+        }
+        return Map.copyOf(all);
     }
 }

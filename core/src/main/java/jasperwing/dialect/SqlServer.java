@@ -4,7 +4,6 @@ import jasperwing.formula.Kind;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.physical.SqlType;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +28,8 @@ final class SqlServer extends Dialect {
 
     private static final Set<Scalar> UNBOUNDED = Set.of(Scalar.LONG_TEXT, Scalar.BINARY, Scalar.JSON);
 
-    private static final Map<String, String> COLLATIONS = collations(
+    private static final Map<String, String> COLLATIONS = SqlNames.collations(
+            "_100_CS_AS",
             "cs Czech da Danish_Greenlandic de Latin1_General el Greek en Latin1_General es Modern_Spanish et Estonian fi Finnish_Swedish "
                     + "fr French hr Croatian hu Hungarian is Icelandic it Latin1_General ja Japanese_XJIS lt Lithuanian lv Latvian "
                     + "nb Norwegian nl Latin1_General nn Norwegian no Norwegian pl Polish pt Latin1_General ro Romanian ru Cyrillic_General "
@@ -37,15 +37,6 @@ final class SqlServer extends Dialect {
 
     SqlServer() {
         super("SQL Server", "2017", 128, FUNCTIONS, new SqlServerTables(), Optional.empty(), LISTS);
-    }
-
-    private static Map<String, String> collations(String languages) {
-        String[] words = languages.split(" ");
-        Map<String, String> all = new HashMap<>();
-        for (int i = 0; i < words.length; i += 2) {
-            all.put(words[i], words[i + 1] + "_100_CS_AS");
-        }
-        return Map.copyOf(all);
     }
 
     @Override

@@ -16,7 +16,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What was derived is what the database tells of itself after it was created. */
+/** The catalog that a database reports equals the derived one. */
 public class CatalogTest {
     @ParameterizedTest
     @MethodSource("jasperwing.derive.Databases#running")
