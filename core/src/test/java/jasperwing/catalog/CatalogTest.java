@@ -32,6 +32,19 @@ public class CatalogTest {
         }
     }
 
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void quotesInTextsAreKept(Dialect dialect) throws SQLException {
+        agrees(
+                Samples.design(
+                        "enum Mood: `it's`, plain",
+                        "entity Song",
+                        "  id serial key",
+                        "  title text(9) default \"it's\"",
+                        "  mood Mood"),
+                dialect);
+    }
+
     /** Loads a design and compares the catalogs. */
     public static void agrees(Design design, Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect)) {

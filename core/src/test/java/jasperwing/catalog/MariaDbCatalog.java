@@ -68,7 +68,7 @@ final class MariaDbCatalog implements CatalogReader {
                 query.all(
                         "select constraint_name, check_clause from information_schema.check_constraints"
                                 + CONSTRAINT_HERE + " and level = 'Table'",
-                        r -> new Check(r.getString(1), SqlExpression.of(r.getString(2))),
+                        r -> new Check(r.getString(1), expression(r.getString(2))),
                         name),
                 indexes,
                 query.names("select table_comment from information_schema.tables" + HERE, name)
@@ -127,8 +127,13 @@ final class MariaDbCatalog implements CatalogReader {
                 collation == null || USUAL.contains(collation) ? "" : collation,
                 row.getString("is_nullable").equals("NO"),
                 identity,
-                value == null || value.equals("NULL") ? Optional.empty() : Optional.of(SqlExpression.of(value)),
-                Optional.ofNullable(computed).map(SqlExpression::of),
+                value == null || value.equals("NULL") ? Optional.empty() : Optional.of(expression(value)),
+                Optional.ofNullable(computed).map(MariaDbCatalog::expression),
                 row.getString("column_comment"));
+    }
+
+    /** It escapes a quote in a text by a backslash, where others double it. */
+    private static SqlExpression expression(String sql) {
+        return SqlExpression.of(sql.replaceAll("(?<!\\\\)((?:\\\\\\\\)*)\\\\'", "$1''"));
     }
 }
