@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.fail;
 
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.diagram.SceneBuilder;
@@ -45,7 +45,7 @@ class AnyDesignTest {
         }
         long names = design.entities().stream().map(Entity::name).distinct().count();
         assertThat(SceneBuilder.build(design, "", Typefaces.get()).cards()).hasSize((int) names);
-        assertThat(Target.JAVA_JAKARTA.generate(design)).isEqualTo(Target.JAVA_JAKARTA.generate(design));
+        assertThat(OurTargets.JAKARTA.files(design)).isEqualTo(OurTargets.JAKARTA.files(design));
     }
 
     @Property(tries = 150, seed = "20260308")
@@ -84,10 +84,10 @@ class AnyDesignTest {
     @Property(tries = 40, seed = "20260311")
     void withoutErrorsCompiles(@ForAll("designs") Design design) throws IOException {
         Design sound = mended(design, Dialects.POSTGRESQL);
-        Assume.that(!Target.JAVA_JAKARTA.generate(sound).isEmpty());
+        Assume.that(!OurTargets.JAKARTA.files(sound).isEmpty());
         Path folder = Files.createTempDirectory("classes");
         try {
-            Javac.write(Target.JAVA_JAKARTA.generate(sound), folder.resolve("src"));
+            Javac.write(OurTargets.JAKARTA.files(sound), folder.resolve("src"));
             Javac.compile(folder.resolve("src"), folder.resolve("out"));
         } finally {
             try (var all = Files.walk(folder)) {

@@ -36,7 +36,7 @@ class ArchitectureTest {
             new Arrow("physical"),
             new Arrow("dialect", "model", "naming", "formula", "physical"),
             new Arrow("derive", "model", "naming", "formula", "dialect", "physical"),
-            new Arrow("findings", "model", "naming", "formula", "derive", "physical", "dialect"),
+            new Arrow("findings", "model", "naming", "formula", "derive", "physical", "dialect", "classes"),
             new Arrow("say", "model", "naming", "notation", "derive", "physical", "dialect"),
             new Arrow("classes", "model", "naming", "formula", "derive", "dialect", "physical", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
@@ -141,5 +141,19 @@ class ArchitectureTest {
     @Test
     void noPackagesKnowEachOther() {
         slices().matching("jasperwing.(*)..").should().beFreeOfCycles().check(CLASSES);
+        slices().matching("jasperwing.classes.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+
+    @Test
+    void noLanguageAndNoStandardIsNamedOutsideTheRoomOfTargets() {
+        for (String room : List.of("java", "jakarta")) {
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackages("jasperwing.classes.target", "jasperwing.classes." + room)
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("jasperwing.classes." + room)
+                    .check(CLASSES);
+        }
     }
 }

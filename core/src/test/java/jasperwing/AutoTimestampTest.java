@@ -3,7 +3,7 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.AutoTimestamp;
@@ -27,7 +27,7 @@ class AutoTimestampTest {
             "  repairs big int set on update");
 
     private String code() {
-        return Target.JAVA_JAKARTA.generate(design).get(0).text();
+        return OurTargets.JAKARTA.files(design).get(0).text();
     }
 
     @Test
@@ -61,7 +61,7 @@ class AutoTimestampTest {
                         "@Version\n")
                 .containsOnlyOnce("@Version")
                 .doesNotContain("setBuiltOn", "setSeenAt", "setVersion", "setRepairs");
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
     }
 

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.arrange.Progress;
 import jasperwing.blueprint.Blueprint;
 import jasperwing.classes.ClassModel;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.derive.DeleteEffect;
 import jasperwing.derive.DeleteImpact;
@@ -185,7 +187,7 @@ final class EveryProjection {
     private void walk(Schema schema, Entity start, String path) {
         Walk walk = Walk.of(design, start.name(), path);
         assertThat(walk.sql(schema)).isNotNull();
-        assertThat(Target.JAVA_JAKARTA.expression(design, schema, walk)).isNotNull();
+        assertThat(OurTargets.JAKARTA.expression(design, schema, walk)).isNotNull();
         for (Walk other : walk.otherWays(design)) {
             assertThat(walk.mustAgree(other)).isIn(true, false);
             assertThat(walk.sqlBesides(other, schema)).isNotNull();
@@ -237,10 +239,10 @@ final class EveryProjection {
     }
 
     private void classes() {
-        ClassModel model = ClassModel.of(design);
+        ClassModel model = OurTargets.model(design);
         assertThat(model.classes()).isNotNull();
-        for (Target target : Target.values()) {
-            assertThat(target.generate(design)).isNotNull();
+        for (Target target : Targets.all()) {
+            assertThat(target.files(design)).isNotNull();
         }
     }
 

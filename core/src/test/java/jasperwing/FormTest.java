@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
@@ -102,7 +102,7 @@ class FormTest {
 
     @Test
     void theClassIsValidatedToTheSame(@TempDir Path folder) throws Exception {
-        String code = Target.JAVA_JAKARTA.generate(design).stream()
+        String code = OurTargets.JAKARTA.files(design).stream()
                 .filter(f -> f.entity().equals("Boat"))
                 .findFirst()
                 .orElseThrow()
@@ -112,7 +112,7 @@ class FormTest {
                         "@Size(min = 3, max = 8)",
                         "@Size(min = 1)",
                         "@Pattern(regexp = \"[A-Z]{2}/\\\\d+(?:'|\\\"|#)?\")");
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
     }
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
@@ -146,7 +146,7 @@ class GroupTest {
 
     @Test
     void classesHaveTheValueAndAreWhatTheTraitSays(@TempDir Path folder) throws Exception {
-        List<GeneratedFile> files = Target.JAVA_JAKARTA.generate(design);
+        List<GeneratedFile> files = OurTargets.JAKARTA.files(design);
         Javac.write(files, folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         assertThat(text(files, "Reef.java"))

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
@@ -108,7 +108,7 @@ class ListTest {
 
     @Test
     void textsGiveBackTheListsTheyWereMadeOf(@TempDir Path folder) throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader())) {
@@ -133,7 +133,7 @@ class ListTest {
 
     @Test
     void theDatabaseReadsTheTextOfAnArray(@TempDir Path folder) throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         List<String> texts = List.of("a", "x,\"y\"\\{}", "NULL", " é");

@@ -4,17 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.catalog.CatalogTest;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
-import jasperwing.classes.java.Compiling;
+import jasperwing.classes.OurTargets;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
@@ -44,12 +45,11 @@ class SoundDesignsTest {
     @Property(tries = 40, seed = "20261130")
     void theClassesCompile(@ForAll long seed) {
         Design design = SoundDesigns.of(seed);
-        for (Target target : Target.values()) {
-            for (String rows : TargetOption.ROWS.choices()) {
+        for (Target target : Targets.all()) {
+            for (String rows : List.of("records", "classes")) {
                 compile(
                         target,
-                        CodeTargetEdits.choose(target.word(), TargetOption.ROWS, rows)
-                                .on(design));
+                        CodeTargetEdits.choose(target.word(), "rows", rows).on(design));
             }
         }
     }
@@ -66,16 +66,16 @@ class SoundDesignsTest {
                 "entity Stay, outside",
                 "  id serial key",
                 "each Boat may know many Berth as berths via Stay, which may have many Boat as boats");
-        compile(Target.JAVA_JAKARTA, design);
-        compile(Target.JAVA_PLAIN, design);
+        compile(OurTargets.JAKARTA, design);
+        compile(OurTargets.PLAIN, design);
     }
 
     private static void compile(Target target, Design design) {
-        Map<String, String> sources = target.generate(design).stream()
+        Map<String, String> sources = target.files(design).stream()
                 .filter(f -> f.path().endsWith(".java"))
                 .collect(Collectors.toMap(GeneratedFile::path, GeneratedFile::text));
         if (!sources.isEmpty()) {
-            assertThat(Compiling.of(sources).orElseThrow())
+            assertThat(OurTargets.remarks(sources))
                     .as(() -> target.word() + " of\n" + Notation.print(design))
                     .isEmpty();
         }

@@ -3,7 +3,7 @@ package jasperwing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
@@ -76,7 +76,7 @@ class TutorialTest {
     @Test
     void theClassesHaveTheLinesThatAreShown() {
         Design design = said(2);
-        String loan = Target.JAVA_JAKARTA.generate(design).stream()
+        String loan = OurTargets.JAKARTA.files(design).stream()
                 .filter(f -> f.path().endsWith("/Loan.java"))
                 .map(GeneratedFile::text)
                 .collect(Collectors.joining());

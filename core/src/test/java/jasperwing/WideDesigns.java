@@ -1,7 +1,9 @@
 package jasperwing;
 
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.TargetOption;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -260,9 +262,9 @@ public final class WideDesigns {
         if (random.nextBoolean()) {
             lines.add("accept no-key on " + quoted(any()) + maybe(".name", 2) + " \"because\"");
         }
-        for (String target : List.of("java-jakarta", "java-plain")) {
-            lines.add("classes " + target + maybe(" into \"out\"", 2));
-            for (TargetOption option : TargetOption.values()) {
+        for (Target target : Targets.all()) {
+            lines.add("classes " + target.word() + maybe(" into \"out\"", 2));
+            for (TargetOption option : target.options()) {
                 if (!option.choices().isEmpty() && random.nextInt(3) == 0) {
                     lines.add("  " + option.word() + " " + pick(option.choices()));
                 }

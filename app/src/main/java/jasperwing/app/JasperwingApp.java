@@ -12,8 +12,7 @@ import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
 import jasperwing.arrange.Arrange;
-import jasperwing.classes.ClassCache;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -168,7 +167,7 @@ public final class JasperwingApp extends Application {
                     .worker("loading templates and layout", Thread.MIN_PRIORITY)
                     .runLater(IDLE, () -> {
                         Arrange.unplacedAtOnce(several, "", Typefaces.get());
-                        new ClassCache().files(Target.JAVA_JAKARTA, several);
+                        Targets.usual().files(several);
                     });
         }
 

@@ -71,7 +71,7 @@ class TemplatesTest extends WindowTest {
     }
 
     @Test
-    void whatTheTemplatesOfAFolderAskForCanBeChosen() throws IOException {
+    void whatIsSaidOfAFolderCanBeChosen() throws IOException {
         save();
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
         until("templates can be brought", () -> sees("#templates"));
@@ -90,9 +90,15 @@ class TemplatesTest extends WindowTest {
                 .target("my-java-jakarta")
                 .options()
                 .equals(Map.of("fetch", "eager")));
-        Path template = folder.resolve("my-java-jakarta/java.ftl");
-        Files.writeString(template, Files.readString(template).replace("design.options.mapping != \"xml\"", "true"));
+        Path target = folder.resolve("my-java-jakarta/target");
+        Files.writeString(
+                target, Files.readString(target).replace("mapping: annotations, xml", "mapping: annotations, ours"));
         again();
-        until("what they do not ask for any more is gone", () -> !sees("#option-mapping-xml"));
+        until(
+                "what is said of them now can be chosen",
+                () -> !sees("#option-mapping-xml") && sees("#option-mapping-ours"));
+        Files.writeString(target, "title Mine\nlanguage nothing\n");
+        again();
+        until("what is wrong is told", () -> text("#classes-message").startsWith("target:2: 'nothing' is not known"));
     }
 }

@@ -1,8 +1,8 @@
 package jasperwing.bench;
 
-import jasperwing.classes.ClassCache;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.ClassCache;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
 import jasperwing.output.OutputFolder;
@@ -26,7 +26,7 @@ final class ClassFigures {
         Path root = Files.createTempDirectory("jasperwing-classes");
         try {
             Design design = LargeDesign.of(1000, 10, 2000);
-            List<GeneratedFile> files = Target.JAVA_JAKARTA.generate(design);
+            List<GeneratedFile> files = Targets.named("java-jakarta").files(design);
             writing(root, files);
             making(design);
             editing(root, design);
@@ -51,7 +51,8 @@ final class ClassFigures {
 
     private static void making(Design design) throws Exception {
         double[] medians = Figures.medians(
-                WARM, RUNS, () -> Target.JAVA_JAKARTA.generate(design), () -> Target.JAVA_PLAIN.generate(design));
+                WARM, RUNS, () -> Targets.named("java-jakarta").files(design), () -> Targets.named("java-plain")
+                        .files(design));
         System.out.printf(
                 "make the files of %,d entities by templates: java-jakarta %.0f ms, java-plain %.0f ms%n",
                 design.entities().size(), medians[0], medians[1]);
@@ -77,16 +78,16 @@ final class ClassFigures {
     private static void editing(Path root, Design start) throws Exception {
         ClassCache memory = new ClassCache();
         OutputFolder output = new OutputFolder(root.resolve("edited"), "java-jakarta");
-        output.write(output.compare(memory.files(Target.JAVA_JAKARTA, start), Map.of()), Map.of());
+        output.write(output.compare(memory.files(Targets.named("java-jakarta"), start), Map.of()), Map.of());
         int[] number = new int[1];
         long[] anew = new long[1];
         double[] medians = Figures.medians(WARM * 3, RUNS * 3, () -> {
             String entity = "Thing" + (1 + number[0]++ % 50);
             Design design = EntityEdits.changeAttribute(entity, "field3", a -> a.withOptional(!a.optional()))
                     .on(start);
-            List<Planned> plan = output.compare(memory.files(Target.JAVA_JAKARTA, design), Map.of());
+            List<Planned> plan = output.compare(memory.files(Targets.named("java-jakarta"), design), Map.of());
             anew[0] = plan.stream().filter(p -> p.isChanged(List.of())).count();
-            memory.files(Target.JAVA_JAKARTA, start);
+            memory.files(Targets.named("java-jakarta"), start);
             return plan;
         });
         System.out.printf(

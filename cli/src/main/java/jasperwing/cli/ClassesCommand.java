@@ -1,7 +1,7 @@
 package jasperwing.cli;
 
-import jasperwing.classes.ChosenTarget;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
 import jasperwing.output.Merged.Choice;
@@ -14,7 +14,6 @@ import jasperwing.storage.UnreadableDesignException;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -70,7 +69,7 @@ final class ClassesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        ChosenTarget chosen = chosen();
+        Target chosen = chosen();
         if (check && watch) {
             throw new UsageException("--check and --watch do not go together; expected one of them");
         }
@@ -85,21 +84,21 @@ final class ClassesCommand implements Callable<Integer> {
         return 0;
     }
 
-    private ChosenTarget chosen() throws IOException, UsageException {
-        Optional<Target> ours = Target.of(target);
+    private Target chosen() throws IOException, UsageException, TemplateProblemException {
+        Optional<Target> ours = Targets.find(target);
         if (ours.isPresent()) {
-            return ChosenTarget.of(ours.get());
+            return ours.get();
         }
         if (Path.of(target).toFile().isDirectory()) {
-            return ChosenTarget.of(Path.of(target));
+            return Targets.of(Path.of(target));
         }
-        String known = Arrays.stream(Target.values()).map(Target::word).collect(Collectors.joining(", "));
+        String known = Targets.all().stream().map(Target::word).collect(Collectors.joining(", "));
         throw new UsageException(
                 "--target " + target + " is not known; expected one of " + known + ", or a folder of templates");
     }
 
     /** While the design is being typed it may be unreadable for a moment. */
-    private void attempt(ChosenTarget chosen) {
+    private void attempt(Target chosen) {
         try {
             once(chosen);
         } catch (UnreadableDesignException | TemplateProblemException | IOException e) {
@@ -108,7 +107,7 @@ final class ClassesCommand implements Callable<Integer> {
         }
     }
 
-    private int once(ChosenTarget chosen) throws IOException, UnreadableDesignException, TemplateProblemException {
+    private int once(Target chosen) throws IOException, UnreadableDesignException, TemplateProblemException {
         Design read = DesignFile.load(design);
         OutputFolder output = new OutputFolder(folder, chosen.word());
         List<Planned> plan = output.compare(chosen.generate(read), Target.formerNames(read));

@@ -1,12 +1,11 @@
 package jasperwing.cli;
 
-import jasperwing.classes.Target;
-import jasperwing.classes.template.TemplateTarget;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.output.TemplateCopy;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
-import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -31,19 +30,16 @@ final class TemplatesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, UsageException {
-        Map<String, String> texts = TemplateTarget.texts(target);
-        if (texts.isEmpty()) {
-            String known = Arrays.stream(Target.values())
-                    .map(Target::word)
-                    .filter(w -> !TemplateTarget.texts(w).isEmpty())
-                    .collect(Collectors.joining(", "));
+        Optional<Target> ours = Targets.find(target);
+        if (ours.isEmpty()) {
+            String known = Targets.all().stream().map(Target::word).collect(Collectors.joining(", "));
             throw new UsageException("'" + target + "' is not made by templates; expected one of " + known);
         }
         if (folder.toFile().exists()) {
             throw new UsageException(folder + " is there already; name a folder that is not");
         }
-        TemplateCopy.copy(target, folder);
-        spec.commandLine().getOut().println("Copied " + texts.size() + " templates to " + folder);
+        int copied = TemplateCopy.copy(ours.get(), folder);
+        spec.commandLine().getOut().println("Copied " + copied + " templates to " + folder);
         spec.commandLine().getOut().flush();
         return 0;
     }

@@ -1,7 +1,6 @@
 package jasperwing.classes;
 
 import jasperwing.derive.Schema;
-import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.BinaryRelationship;
@@ -21,15 +20,17 @@ import java.util.stream.Stream;
 /** The classes of a design, each made when it is first asked for. Confined to one thread. */
 public final class ClassModel {
     private final Design design;
+    private final Schema schema;
     private final ClassModelBuilder builder;
     private final MemberNames names;
     private final Map<String, Optional<ModelClass>> known = new HashMap<>();
     private final Map<String, String> classNames;
     private final List<ModelGroup> groups;
 
-    private ClassModel(Design given, Schema schema) {
+    private ClassModel(Design given, Schema schema, NameStyle style) {
         this.design = given.whole();
-        this.names = new MemberNames(design);
+        this.schema = schema;
+        this.names = new MemberNames(design, style);
         this.builder = new ClassModelBuilder(design, schema, names);
         Map<String, String> all = new LinkedHashMap<>();
         entities().filter(builder::hasClass).forEach(e -> all.put(e, names.className(e)));
@@ -37,19 +38,24 @@ public final class ClassModel {
         this.groups = design.groups().stream().distinct().map(builder::group).toList();
     }
 
-    /** Derives the classes; the physical names are those of the default database. */
-    public static ClassModel of(Design design) {
-        return of(design, Schema.derive(design, Dialects.DEFAULT));
-    }
-
-    /** @param schema of the design, in the default dialect */
-    public static ClassModel of(Design design, Schema schema) {
-        return new ClassModel(design, schema);
+    /**
+     * The classes of a design.
+     *
+     * @param schema of the design, in the database it is kept in
+     * @param style how their language writes names
+     */
+    public static ClassModel of(Design design, Schema schema, NameStyle style) {
+        return new ClassModel(design, schema, style);
     }
 
     /** The design, with the attributes of traits in the entities that have them. */
     public Design design() {
         return design;
+    }
+
+    /** The schema it is kept in. */
+    public Schema schema() {
+        return schema;
     }
 
     /** All classes, in the order of the design; outside entities have none. */

@@ -279,7 +279,7 @@ final class ClassModelBuilder {
     private void oneOfEach(PolymorphicRelationship oneOf, Role role, Draft holder, String name) {
         List<Association.ToOne> subjects = new ArrayList<>();
         List<Association.ToOutside> outside = new ArrayList<>();
-        Optional<String> back = oneOf.back().map(b -> MemberNames.propertyName(Roles.back(oneOf)));
+        Optional<String> back = oneOf.back().map(b -> names.memberName(Roles.back(oneOf)));
         List<Reference> keys = holder.table().referencesOf(role);
         boolean must = role.must() && keys.size() == 1;
         for (Reference key : keys) {

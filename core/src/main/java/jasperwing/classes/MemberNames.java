@@ -10,7 +10,6 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
-import jasperwing.naming.Reserved;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -37,14 +36,16 @@ final class MemberNames {
     private final Map<AttributeGroup, String> groups = new HashMap<>();
     private final Map<AttributeGroup, Map<Attribute, String>> inGroups = new HashMap<>();
     private final Design design;
+    private final NameStyle style;
     private final Map<String, Scope> scopes = new HashMap<>();
 
-    MemberNames(Design design) {
+    MemberNames(Design design, NameStyle style) {
         this.design = design;
+        this.style = style;
         Identifiers classNames = new Identifiers(0);
-        design.entities().forEach(e -> classes.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
-        design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(wantedClass(n))));
-        design.groups().forEach(g -> groups.computeIfAbsent(g, n -> classNames.take(wantedClass(n.name()))));
+        design.entities().forEach(e -> classes.computeIfAbsent(e.name(), n -> classNames.take(style.className(n))));
+        design.enums().forEach(e -> enums.computeIfAbsent(e.name(), n -> classNames.take(style.className(n))));
+        design.groups().forEach(g -> groups.computeIfAbsent(g, n -> classNames.take(style.className(n.name()))));
     }
 
     /** The properties of one class. What it has as the kind it is comes first, then attributes are named, then what it says of others, then what others say of it. */
@@ -86,7 +87,8 @@ final class MemberNames {
                     && oneOf.from().equals(entity)) {
                 Map<String, String> names = new HashMap<>();
                 for (String subject : oneOf.subjects()) {
-                    String wanted = Roles.forward(oneOf) + " " + classes.getOrDefault(subject, wantedClass(subject));
+                    String wanted =
+                            Roles.forward(oneOf) + " " + classes.getOrDefault(subject, style.className(subject));
                     names.put(subject, take(wanted));
                 }
                 subjects.put(oneOf, names);
@@ -118,7 +120,7 @@ final class MemberNames {
         }
 
         private String take(String wanted) {
-            String name = taken.take(propertyName(wanted));
+            String name = taken.take(style.memberName(wanted));
             given.add(name);
             return name;
         }
@@ -131,6 +133,11 @@ final class MemberNames {
             scopes.put(entity, known);
         }
         return known;
+    }
+
+    /** What a member is called where nothing else has the name. */
+    String memberName(String name) {
+        return style.memberName(name);
     }
 
     String className(String entity) {
@@ -148,13 +155,13 @@ final class MemberNames {
 
     /** The property of a value or trait that an attribute of it becomes. */
     String attribute(AttributeGroup group, Attribute attribute) {
-        return inGroups.computeIfAbsent(group, MemberNames::properties).get(attribute);
+        return inGroups.computeIfAbsent(group, this::properties).get(attribute);
     }
 
-    private static Map<Attribute, String> properties(AttributeGroup group) {
+    private Map<Attribute, String> properties(AttributeGroup group) {
         Identifiers taken = new Identifiers(0);
         Map<Attribute, String> properties = new HashMap<>();
-        group.attributes().forEach(a -> properties.put(a, taken.take(propertyName(a.name()))));
+        group.attributes().forEach(a -> properties.put(a, taken.take(style.memberName(a.name()))));
         return properties;
     }
 
@@ -225,22 +232,5 @@ final class MemberNames {
     /** The property that refers to one of the subjects of a one-of. */
     String subject(PolymorphicRelationship oneOf, String subject) {
         return scope(oneOf.from()).subjects.get(oneOf).get(subject);
-    }
-
-    /** What a class is called before clashes are settled. */
-    private static String wantedClass(String name) {
-        return safe(Words.pascal(name), "Entity");
-    }
-
-    static String propertyName(String name) {
-        return safe(Words.camel(name), "attribute");
-    }
-
-    private static String safe(String name, String otherwise) {
-        if (name.isEmpty()) {
-            return otherwise;
-        }
-        String started = Character.isDigit(name.codePointAt(0)) ? "_" + name : name;
-        return Reserved.JAVA.contains(started) ? started + "_" : started;
     }
 }

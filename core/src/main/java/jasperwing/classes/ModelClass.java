@@ -52,6 +52,11 @@ public record ModelClass(
         return lineage.isPresent() && parent().isEmpty();
     }
 
+    /** Whether there is no object of the class that is not of one of its kinds. */
+    public boolean isAbstract() {
+        return lineage.map(Lineage::onlyKinds).orElse(false);
+    }
+
     public List<Property> keyProperties() {
         return properties.stream().filter(Property::key).toList();
     }

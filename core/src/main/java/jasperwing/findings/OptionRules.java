@@ -1,35 +1,46 @@
 package jasperwing.findings;
 
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.TargetOption;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
-import jasperwing.model.TargetOption;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Choices for targets that there are not. */
 final class OptionRules {
+    private static final String CASCADE = "cascade";
+
     private OptionRules() {}
 
+    /** What a folder of the user's takes is told when its files are made. */
     static void check(Checked checked, Consumer<Finding> found) {
-        for (CodeTarget target : checked.design().targets()) {
-            target.options().forEach((word, value) -> {
-                Optional<TargetOption> option = TargetOption.of(word);
-                if (option.isEmpty() || !option.get().takes(value)) {
-                    found.accept(unknown(target, word, value, option));
-                }
-            });
-            target.named(TargetOption.CASCADE).stream()
-                    .filter(r -> !isRole(checked.design(), r))
-                    .findFirst()
-                    .ifPresent(r -> found.accept(noRole(target, r)));
+        for (CodeTarget chosen : checked.design().targets()) {
+            Targets.find(chosen.target()).ifPresent(target -> check(checked.design(), target, chosen, found));
         }
+    }
+
+    private static void check(Design design, Target target, CodeTarget chosen, Consumer<Finding> found) {
+        chosen.options().forEach((word, value) -> {
+            Optional<TargetOption> option = target.option(word);
+            if (option.isEmpty() || !option.get().takes(value)) {
+                found.accept(unknown(chosen, word, value, option));
+            }
+        });
+        Stream.of(chosen.option(CASCADE).split("[,\\s]+"))
+                .filter(r -> !r.isEmpty() && target.option(CASCADE).isPresent())
+                .filter(r -> !isRole(design, r))
+                .findFirst()
+                .ifPresent(r -> found.accept(noRole(chosen, r)));
     }
 
     /** Whether it is an entity and a role at one of its relationships, as in {@code Dive.photos}. */
@@ -59,10 +70,10 @@ final class OptionRules {
     private static Finding noRole(CodeTarget target, String role) {
         return new Finding(
                 Rule.UNKNOWN_OPTION,
-                Subject.of(target.target(), TargetOption.CASCADE.word()),
+                Subject.of(target.target(), CASCADE),
                 "'cascade' of " + target.target() + " names " + role + ", which is no role of an entity.",
                 "Nothing is stored with what was meant.",
-                List.of(new Fix("Remove it", CodeTargetEdits.without(target.target(), TargetOption.CASCADE.word()))));
+                List.of(new Fix("Remove it", CodeTargetEdits.choose(target.target(), CASCADE, ""))));
     }
 
     private static Finding unknown(CodeTarget target, String word, String value, Optional<TargetOption> option) {
@@ -75,6 +86,6 @@ final class OptionRules {
                 Subject.of(target.target(), word),
                 "'" + word + "' of " + target.target() + " " + said + ".",
                 "The usual choice holds.",
-                List.of(new Fix("Remove it", CodeTargetEdits.without(target.target(), word))));
+                List.of(new Fix("Remove it", CodeTargetEdits.choose(target.target(), word, ""))));
     }
 }

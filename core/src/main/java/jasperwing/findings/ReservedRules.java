@@ -1,5 +1,7 @@
 package jasperwing.findings;
 
+import jasperwing.classes.language.Language;
+import jasperwing.classes.target.Languages;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
@@ -7,13 +9,12 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
-import jasperwing.naming.Reserved;
 import jasperwing.naming.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** Names that a database or Java keeps for itself. */
+/** Names that a database or a language keeps for itself. */
 final class ReservedRules {
     private ReservedRules() {}
 
@@ -71,17 +72,21 @@ final class ReservedRules {
     }
 
     private static Optional<Finding> property(Entity entity, Attribute attribute) {
-        if (!Reserved.JAVA.contains(attribute.name())) {
-            return Optional.empty();
-        }
+        return Languages.all().stream()
+                .filter(l -> l.isReserved(attribute.name()))
+                .findFirst()
+                .map(l -> property(entity, attribute, l));
+    }
+
+    private static Finding property(Entity entity, Attribute attribute, Language language) {
         String free = Words.camel(Plurals.singular(entity.name())) + Words.pascal(attribute.name());
-        return Optional.of(new Finding(
+        return new Finding(
                 Rule.RESERVED_WORD,
                 Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name() + " is a word Java keeps for itself.",
-                "The class calls it " + attribute.name() + "_ instead, which nobody will guess.",
+                entity.name() + "'s " + attribute.name() + " is a word " + language.title() + " keeps for itself.",
+                "The class calls it " + language.memberName(attribute.name()) + " instead, which nobody will guess.",
                 List.of(new Fix(
                         "Rename it " + free,
-                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withName(free))))));
+                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withName(free)))));
     }
 }

@@ -1,9 +1,7 @@
 package jasperwing.model;
 
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
@@ -32,26 +30,18 @@ public record CodeTarget(String target, String folder, Map<String, String> optio
     }
 
     /** @param value empty to say nothing of the option any more */
-    public CodeTarget withOption(TargetOption option, String value) {
+    public CodeTarget withOption(String word, String value) {
         Map<String, String> now = new LinkedHashMap<>(options);
         if (value.isEmpty()) {
-            now.remove(option.word());
+            now.remove(word);
         } else {
-            now.put(option.word(), value);
+            now.put(word, value);
         }
         return new CodeTarget(target, folder, now, comments);
     }
 
-    /** What an option names, as in {@code Dive.photos, Site.dives}; in the order said. */
-    public List<String> named(TargetOption option) {
-        return Arrays.stream(value(option).split("[,\\s]+"))
-                .filter(w -> !w.isEmpty())
-                .toList();
-    }
-
-    /** What is said of an option, or what holds when nothing is. */
-    public String value(TargetOption option) {
-        String said = options.getOrDefault(option.word(), "");
-        return option.takes(said) ? said : option.usual();
+    /** What is said of an option; empty when nothing is. */
+    public String option(String word) {
+        return options.getOrDefault(word, "");
     }
 }

@@ -1,9 +1,7 @@
 package jasperwing.model;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /** Edits of what the design says of the targets that code is made for. */
@@ -32,18 +30,9 @@ public final class CodeTargetEdits {
         return change(target, t -> t.withFolder(folder));
     }
 
-    /** Chooses for a target; the usual choice is not said. */
-    public static Edit choose(String target, TargetOption option, String value) {
-        return change(target, t -> t.withOption(option, value.equals(option.usual()) ? "" : value));
-    }
-
-    /** Says nothing of an option any more, whether there is one of that word or not. */
-    public static Edit without(String target, String word) {
-        return change(target, t -> {
-            Map<String, String> options = new LinkedHashMap<>(t.options());
-            options.remove(word);
-            return new CodeTarget(t.target(), t.folder(), options, t.comments());
-        });
+    /** Says something of an option of a target; an empty value says nothing of it any more. */
+    public static Edit choose(String target, String option, String value) {
+        return change(target, t -> t.withOption(option, value));
     }
 
     private static Edit change(String target, UnaryOperator<CodeTarget> change) {

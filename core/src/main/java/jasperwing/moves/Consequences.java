@@ -1,7 +1,8 @@
 package jasperwing.moves;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
 import jasperwing.findings.Finding;
@@ -133,7 +134,8 @@ public record Consequences(
 
     private static Map<String, String> files(Derived derived, Set<String> entities) {
         Map<String, String> files = new LinkedHashMap<>();
-        for (GeneratedFile file : Target.JAVA_JAKARTA.generate(derived.design(), derived.schema(), entities)) {
+        Target usual = Targets.usual();
+        for (GeneratedFile file : usual.files(derived.design(), derived.schema(), entities)) {
             files.put(file.path(), file.text());
         }
         return files;

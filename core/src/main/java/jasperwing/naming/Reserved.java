@@ -9,8 +9,6 @@ import java.util.stream.Stream;
 
 /** The words a language keeps for itself. Safe for several threads. */
 public final class Reserved {
-    public static final Reserved JAVA = new Reserved("java.txt", true);
-
     private final String file;
     private final boolean caseMatters;
     private volatile Set<String> words;
@@ -18,6 +16,11 @@ public final class Reserved {
     private Reserved(String file, boolean caseMatters) {
         this.file = file;
         this.caseMatters = caseMatters;
+    }
+
+    /** Those of a programming language; capitals make a difference. The list is read when it is first asked for. */
+    public static Reserved ofLanguage(String word) {
+        return new Reserved(word + ".txt", true);
     }
 
     /** Those of a database; capitals make no difference. The list is read when it is first asked for. */

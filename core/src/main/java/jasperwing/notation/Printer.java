@@ -22,7 +22,6 @@ import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
-import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -113,12 +112,7 @@ final class Printer {
         target.options().forEach((word, value) -> out.append("  ")
                 .append(Quoting.leadingName(word))
                 .append(' ')
-                .append(
-                        TargetOption.of(word)
-                                        .filter(o -> o.choices().contains(value))
-                                        .isPresent()
-                                ? value
-                                : Quoting.string(value))
+                .append(Quoting.isBare(value) ? value : Quoting.string(value))
                 .append('\n'));
         comments(target.comments().closing(), "  ");
     }

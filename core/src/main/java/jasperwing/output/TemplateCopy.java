@@ -1,6 +1,6 @@
 package jasperwing.output;
 
-import jasperwing.classes.template.TemplateTarget;
+import jasperwing.classes.target.Target;
 import jasperwing.storage.SafeWrite;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -14,16 +14,16 @@ public final class TemplateCopy {
     /**
      * Copies all of them.
      *
-     * @param word of the target
+     * @param target that comes with Jasperwing
      * @param folder that is not there yet
      * @return how many there are
      * @throws IOException when the folder is there, or cannot be written
      */
-    public static int copy(String word, Path folder) throws IOException {
+    public static int copy(Target target, Path folder) throws IOException {
         if (Files.exists(folder)) {
             throw new IOException(folder + " is there already; name a folder that is not");
         }
-        Map<String, String> texts = TemplateTarget.texts(word);
+        Map<String, String> texts = target.texts();
         for (Map.Entry<String, String> text : texts.entrySet()) {
             SafeWrite.write(folder.resolve(text.getKey()), text.getValue());
         }

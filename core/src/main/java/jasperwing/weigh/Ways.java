@@ -1,7 +1,7 @@
 package jasperwing.weigh;
 
 import jasperwing.classes.ClassDeclarations;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.derive.DerivedTable;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Area;
@@ -200,7 +200,7 @@ final class Ways {
                 .collect(Collectors.toSet());
         Map<String, Set<String>> fields = new TreeMap<>();
         Design plain = tables.design().withTargets(List.of());
-        Target.JAVA_JAKARTA.generate(plain, tables.schema(), entities).stream()
+        Targets.usual().files(plain, tables.schema(), entities).stream()
                 .filter(f -> entities.contains(f.entity()))
                 .forEach(f -> fields.computeIfAbsent(f.entity(), e -> new LinkedHashSet<>())
                         .addAll(shape(ClassDeclarations.of(f))));

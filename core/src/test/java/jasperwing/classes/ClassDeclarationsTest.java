@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,9 +15,9 @@ class ClassDeclarationsTest {
     @ParameterizedTest
     @ValueSource(strings = {"annotations", "xml"})
     void aClassAndItsFieldsAreFound(String mapping) {
-        Design design = CodeTargetEdits.choose(Target.JAVA_JAKARTA.word(), TargetOption.MAPPING, mapping)
-                .on(Samples.demo());
-        GeneratedFile dive = Target.JAVA_JAKARTA.generate(design).stream()
+        Design design =
+                CodeTargetEdits.choose("java-jakarta", "mapping", mapping).on(Samples.demo());
+        GeneratedFile dive = OurTargets.JAKARTA.files(design).stream()
                 .filter(f -> f.path().endsWith("/Dive.java"))
                 .findFirst()
                 .orElseThrow();

@@ -3,17 +3,18 @@ package jasperwing.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
-import jasperwing.classes.java.JavaOptions;
-import jasperwing.classes.template.TemplateTarget;
+import jasperwing.classes.java.Java;
+import jasperwing.classes.language.Options;
 import jasperwing.model.Design;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The classes a design becomes, before any language. */
 class ClassModelTest {
     @Test
     void whatALineIsMadeOfIsSoughtInAllThatBearTheName() {
-        ClassModel model = ClassModel.of(Samples.design(
+        ClassModel model = OurTargets.model(Samples.design(
                 "value Size", "  width int", "value Size", "  height int", "entity Box", "  id serial key"));
         assertThat(model.origin(new Source("Size", "height")))
                 .map(Origin::isOfMember)
@@ -25,7 +26,7 @@ class ClassModelTest {
 
     @Test
     void theDemosAssociationsAreThere() {
-        ClassModel model = ClassModel.of(Samples.demo());
+        ClassModel model = OurTargets.model(Samples.demo());
         assertThat(model.classes())
                 .extracting(ModelClass::name)
                 .contains("Dive", "Note")
@@ -52,7 +53,7 @@ class ClassModelTest {
 
     @Test
     void keysAreOfAttributesAndReferences() {
-        ClassModel model = ClassModel.of(Samples.demo());
+        ClassModel model = OurTargets.model(Samples.demo());
         assertThat(model.find("Assignment").orElseThrow().keyReferences()).hasSize(2);
         assertThat(model.find("Calibration").orElseThrow().keyReferences())
                 .extracting(Association.ToOne::name)
@@ -62,7 +63,7 @@ class ClassModelTest {
 
     @Test
     void namesAreGivenOnceWhateverAsksForThem() {
-        ClassModel model = ClassModel.of(Samples.design(
+        ClassModel model = OurTargets.model(Samples.design(
                 "entity Dive",
                 "  id serial key",
                 "  photos int",
@@ -83,7 +84,7 @@ class ClassModelTest {
                 "  \"One descent.\"",
                 "  length duration?",
                 "  duty Duty default leader");
-        List<GeneratedFile> files = TemplateTarget.builtIn("java-jakarta").generate(design, new JavaOptions("marsh"));
+        List<GeneratedFile> files = OurTargets.JAKARTA.generate(OurTargets.inPackage("marsh", design));
         assertThat(files)
                 .extracting(GeneratedFile::path)
                 .containsExactly("marsh/DurationMillis.java", "marsh/Duty.java", "marsh/fieldwork/Dive.java");
@@ -97,18 +98,21 @@ class ClassModelTest {
 
     @Test
     void everyFileBeginsWithAChecksumOfItsRest() {
-        assertThat(Target.JAVA_JAKARTA.generate(Samples.demo()))
+        assertThat(OurTargets.JAKARTA.files(Samples.demo()))
                 .allMatch(f -> f.text().matches("(?s)// Written by Jasperwing; .*\npackage .*"))
                 .isSortedAccordingTo((a, b) -> a.path().compareTo(b.path()));
     }
 
+    private static String module(Design design) {
+        return Options.of(design, new Java(), Map.of()).module();
+    }
+
     @Test
     void thePackageIsTheFirstWordOfTheName() {
-        assertThat(JavaOptions.of(Design.named("Saltmarsh Field Station")).basePackage())
-                .isEqualTo("saltmarsh");
-        assertThat(JavaOptions.of(Design.named("2nd try")).basePackage()).isEqualTo("_2nd");
-        assertThat(JavaOptions.of(Design.named("new one")).basePackage()).isEqualTo("one");
-        assertThat(JavaOptions.of(Design.named("New")).basePackage()).isEqualTo("model");
-        assertThat(JavaOptions.of(Design.named("")).basePackage()).isEqualTo("model");
+        assertThat(module(Design.named("Saltmarsh Field Station"))).isEqualTo("saltmarsh");
+        assertThat(module(Design.named("2nd try"))).isEqualTo("_2nd");
+        assertThat(module(Design.named("new one"))).isEqualTo("one");
+        assertThat(module(Design.named("New"))).isEqualTo("model");
+        assertThat(module(Design.named(""))).isEqualTo("model");
     }
 }

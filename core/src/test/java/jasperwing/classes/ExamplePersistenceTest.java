@@ -108,7 +108,7 @@ class ExamplePersistenceTest {
     /** The names of classes that are kinds of no other, in the order in which rows can be stored. */
     private static List<String> roots(Design design, Schema schema) {
         List<DerivedTable> order = Order.ofRows(design, schema).tables();
-        Map<String, String> names = ClassModel.of(design, schema).classNames();
+        Map<String, String> names = OurTargets.JAKARTA.model(design, schema).classNames();
         return design.entities().stream()
                 .filter(e -> !e.outside() && design.parent(e.name()).isEmpty())
                 .sorted(Comparator.comparingInt(e -> schema.tablesOf(design, e.name()).stream()

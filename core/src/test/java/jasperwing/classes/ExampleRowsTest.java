@@ -7,7 +7,6 @@ import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.lang.reflect.Field;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -44,16 +43,15 @@ class ExampleRowsTest {
     @ParameterizedTest
     @MethodSource("all")
     void rowsAreReadAndPutInTheirPlaceAndStoredAgain(String name, String rows) throws Exception {
-        Design design = CodeTargetEdits.choose(Target.JAVA_PLAIN.word(), TargetOption.ROWS, rows)
-                .on(ExampleDesigns.design(name));
-        Javac.write(Target.JAVA_PLAIN.generate(design), folder.resolve("source"));
+        Design design = CodeTargetEdits.choose("java-plain", "rows", rows).on(ExampleDesigns.design(name));
+        Javac.write(OurTargets.PLAIN.files(design), folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));
         try (Connection connection = Databases.loaded(design, Dialects.POSTGRESQL);
                 URLClassLoader loader = new URLClassLoader(
                         new URL[] {folder.resolve("classes").toUri().toURL()})) {
             fill(connection, name);
             int all = 0;
-            for (GeneratedFile file : Target.JAVA_PLAIN.generate(design)) {
+            for (GeneratedFile file : OurTargets.PLAIN.files(design)) {
                 if (file.text().contains(" pageAfter(")) {
                     String type = file.path().replace('/', '.').replaceAll("\\.java$", "");
                     all += Rows.of(loader.loadClass(type), connection).goThereAndBack(connection);

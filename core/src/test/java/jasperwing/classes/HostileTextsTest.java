@@ -2,6 +2,7 @@ package jasperwing.classes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jasperwing.classes.target.Target;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -22,7 +23,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Texts that could end a literal or a comment, and what the generated classes say of them when they run. */
 class HostileTextsTest {
@@ -63,7 +64,7 @@ class HostileTextsTest {
     }
 
     private URLClassLoader compiled(Target target) throws IOException {
-        Javac.write(target.generate(design()), folder.resolve("source"));
+        Javac.write(target.files(design()), folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));
         return new URLClassLoader(new URL[] {folder.resolve("classes").toUri().toURL()});
     }
@@ -73,7 +74,7 @@ class HostileTextsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Target.class)
+    @MethodSource("jasperwing.classes.target.Targets#all")
     void anEnumSaysWhatWasSaid(Target target) throws Exception {
         try (URLClassLoader loader = compiled(target)) {
             Object[] constants = loader.loadClass("hostile.Word").getEnumConstants();
@@ -87,7 +88,7 @@ class HostileTextsTest {
 
     @Test
     void aDefaultIsWhatWasSaid() throws Exception {
-        try (URLClassLoader loader = compiled(Target.JAVA_JAKARTA)) {
+        try (URLClassLoader loader = compiled(OurTargets.JAKARTA)) {
             Object holder =
                     loader.loadClass("hostile.Holder").getDeclaredConstructor().newInstance();
             for (int i = 0; i < TEXTS.size(); i++) {

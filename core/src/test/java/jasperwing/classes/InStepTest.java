@@ -50,7 +50,7 @@ class InStepTest {
 
     @BeforeAll
     static void compile() throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(DESIGN), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(DESIGN), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("classes"));
         loader = new URLClassLoader(
                 new URL[] {folder.resolve("classes").toUri().toURL()}, InStepTest.class.getClassLoader());

@@ -3,8 +3,6 @@ package jasperwing.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
-import jasperwing.classes.java.JavaOptions;
-import jasperwing.classes.template.TemplateTarget;
 import jasperwing.model.Design;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -79,19 +77,18 @@ class JakartaClassesTest {
 
     @Test
     void anEntityBecomesAReadableClass() throws Exception {
-        List<GeneratedFile> files = TemplateTarget.builtIn("java-jakarta")
-                .generate(
-                        Samples.design(
-                                "area Field moss",
-                                "entity Dive in Field",
-                                "  \"One descent.\"",
-                                "  id serial key",
-                                "  number int from 1",
-                                "  shown as number",
-                                "entity Crew in Field",
-                                "  id serial key",
-                                "each Dive must belong to one Crew, which may have many Dive"),
-                        new JavaOptions("marsh"));
+        List<GeneratedFile> files = OurTargets.JAKARTA.generate(OurTargets.inPackage(
+                "marsh",
+                Samples.design(
+                        "area Field moss",
+                        "entity Dive in Field",
+                        "  \"One descent.\"",
+                        "  id serial key",
+                        "  number int from 1",
+                        "  shown as number",
+                        "entity Crew in Field",
+                        "  id serial key",
+                        "each Dive must belong to one Crew, which may have many Dive")));
 
         assertThat(files)
                 .extracting(GeneratedFile::path)
@@ -149,14 +146,14 @@ class JakartaClassesTest {
     }
 
     private void compiles(Design design) throws IOException {
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("classes"));
     }
 
     @Test
     void textsCannotBreakOutOfComments() {
         Design design = Samples.design("entity Dive", "  \"ends */ here \\\\u000a @x <b>\"", "  id serial key");
-        assertThat(Target.JAVA_JAKARTA.generate(design).get(0).text())
+        assertThat(OurTargets.JAKARTA.files(design).get(0).text())
                 .contains("\n/** ends *&#47; here &#92;u000a &#64;x &lt;b> */\n@Entity\n");
     }
 }

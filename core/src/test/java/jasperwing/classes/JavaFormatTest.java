@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Designs;
 import jasperwing.ExampleDesigns;
 import jasperwing.Samples;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.TargetOption;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -18,7 +20,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Generated Java is unchanged by a formatter, whatever is chosen. */
 class JavaFormatTest {
@@ -31,8 +33,7 @@ class JavaFormatTest {
     }
 
     private static void isFormatted(Target target, Design design, String as) {
-        target.generate(design).stream().filter(f -> f.path().endsWith(".java")).forEach(f -> assertThat(
-                        remarks(f.text()))
+        target.files(design).stream().filter(f -> f.path().endsWith(".java")).forEach(f -> assertThat(remarks(f.text()))
                 .as(target.word() + " " + as + " " + f.path())
                 .isEmpty());
     }
@@ -52,19 +53,19 @@ class JavaFormatTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Target.class)
+    @MethodSource("jasperwing.classes.target.Targets#all")
     void thatOfEveryExampleIs(Target target) {
         designs().forEach(d -> isFormatted(target, d, d.name()));
     }
 
     @ParameterizedTest
-    @EnumSource(TargetOption.class)
+    @MethodSource("jasperwing.classes.OurTargets#options")
     void thatOfEveryChoiceIs(TargetOption option) {
         for (String value : option.choices()) {
-            for (Target target : Target.values()) {
+            for (Target target : Targets.all()) {
                 for (String name : List.of("pharmacy", "greenhouse")) {
-                    Design design =
-                            CodeTargetEdits.choose(target.word(), option, value).on(ExampleDesigns.design(name));
+                    Design design = CodeTargetEdits.choose(target.word(), option.word(), value)
+                            .on(ExampleDesigns.design(name));
                     isFormatted(target, design, option.word() + " " + value);
                 }
             }
@@ -78,7 +79,7 @@ class JavaFormatTest {
 
     @Property(tries = 60, seed = "20261129")
     void thatOfAnyDesignIs(@ForAll("anyDesigns") Design design) {
-        for (Target target : Target.values()) {
+        for (Target target : Targets.all()) {
             isFormatted(target, design, "any");
         }
     }

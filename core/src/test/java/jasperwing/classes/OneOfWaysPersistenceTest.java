@@ -194,7 +194,7 @@ class OneOfWaysPersistenceTest {
 
     private void playsRecords(Move move, Scene scene) throws Exception {
         Design design = moved(move);
-        Javac.write(Target.JAVA_PLAIN.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.PLAIN.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader());

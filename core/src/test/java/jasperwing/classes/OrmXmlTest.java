@@ -31,7 +31,7 @@ class OrmXmlTest {
     }
 
     private static List<GeneratedFile> generated(Design design) {
-        return Target.JAVA_JAKARTA.generate(Persisting.mapped(design, "xml", Persisting.Provider.ECLIPSELINK));
+        return OurTargets.JAKARTA.files(Persisting.mapped(design, "xml", Persisting.Provider.ECLIPSELINK));
     }
 
     /** As the schema of the standard says. */

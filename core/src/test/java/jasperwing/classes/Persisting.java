@@ -8,7 +8,6 @@ import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.io.IOException;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.Method;
@@ -58,7 +57,7 @@ final class Persisting {
     /** The classes of a design, compiled, and ready to be booted. */
     static URLClassLoader compiled(Design design, Path folder) throws IOException {
         Path classes = folder.resolve("classes");
-        Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), classes);
         Files.createDirectories(classes.resolve("META-INF"));
         Path mapping = folder.resolve("src/META-INF/orm.xml");
@@ -85,10 +84,10 @@ final class Persisting {
 
     /** A design whose classes have their mapping in them ({@code annotations}), or beside them ({@code xml}), for a provider. */
     static Design mapped(Design design, String mapping, Provider provider) {
-        String target = Target.JAVA_JAKARTA.word();
-        return CodeTargetEdits.choose(target, TargetOption.MAPPING, mapping)
+        String target = "java-jakarta";
+        return CodeTargetEdits.choose(target, "mapping", mapping)
                 .then(CodeTargetEdits.choose(
-                        target, TargetOption.PROVIDER, provider == Provider.ECLIPSELINK ? "eclipselink" : "any"))
+                        target, "provider", provider == Provider.ECLIPSELINK ? "eclipselink" : "any"))
                 .on(design);
     }
 

@@ -4,10 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Designs;
 import jasperwing.Samples;
-import jasperwing.classes.java.Compiling;
+import jasperwing.classes.language.Checker;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,10 +17,10 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 class PlainClassesTest {
-    private static List<Compiling.Remark> remarks(Design design) {
+    private static List<Checker.Remark> remarks(Design design) {
         Map<String, String> sources = new LinkedHashMap<>();
-        Target.JAVA_PLAIN.generate(design).forEach(f -> sources.put(f.path(), f.text()));
-        return Compiling.of(sources).orElseThrow();
+        OurTargets.PLAIN.files(design).forEach(f -> sources.put(f.path(), f.text()));
+        return OurTargets.remarks(sources);
     }
 
     @Test
@@ -53,7 +52,7 @@ class PlainClassesTest {
     }
 
     private static String rowsOf(Design design, String path) {
-        return Target.JAVA_PLAIN.generate(design).stream()
+        return OurTargets.PLAIN.files(design).stream()
                 .filter(f -> f.path().endsWith(path))
                 .map(GeneratedFile::text)
                 .findFirst()
@@ -118,11 +117,11 @@ class PlainClassesTest {
                     "  gear Gear",
                     "  spare Gear list");
             assertThat(remarks(design)).as(way).isEmpty();
-            assertThat(Target.JAVA_PLAIN.generate(design))
+            assertThat(OurTargets.PLAIN.files(design))
                     .filteredOn(f -> f.path().endsWith("/Haul.java"))
                     .singleElement()
                     .satisfies(f -> assertThat(f.text()).contains("Gear gear").doesNotContain("String gear"));
-            assertThat(Target.JAVA_PLAIN.generate(design))
+            assertThat(OurTargets.PLAIN.files(design))
                     .filteredOn(f -> f.path().endsWith("/HaulRows.java"))
                     .singleElement()
                     .satisfies(f ->
@@ -140,7 +139,7 @@ class PlainClassesTest {
                 "  that text(9)",
                 "  size int");
         assertThat(remarks(design)).isEmpty();
-        assertThat(Target.JAVA_PLAIN.generate(design))
+        assertThat(OurTargets.PLAIN.files(design))
                 .filteredOn(f -> f.path().endsWith("/Photo.java"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.text())
@@ -162,8 +161,7 @@ class PlainClassesTest {
     }
 
     private static Design withClasses(Design design) {
-        return CodeTargetEdits.choose(Target.JAVA_PLAIN.word(), TargetOption.ROWS, "classes")
-                .on(design);
+        return CodeTargetEdits.choose("java-plain", "rows", "classes").on(design);
     }
 
     @Test
@@ -176,7 +174,7 @@ class PlainClassesTest {
                 "  hashCode int",
                 "  double int = hashCode * 2");
         assertThat(remarks(withClasses(design))).isEmpty();
-        assertThat(Target.JAVA_PLAIN.generate(withClasses(design)))
+        assertThat(OurTargets.PLAIN.files(withClasses(design)))
                 .filteredOn(f -> f.path().endsWith("/Photo.java"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.text())

@@ -127,7 +127,7 @@ class PlainStatementCountsTest {
         Design design = Samples.design(way.lines().toArray(String[]::new));
         Counting counting = new Counting(Persisting.database(design));
         Path own = Files.createTempDirectory(folder, "way");
-        Javac.write(Target.JAVA_PLAIN.generate(design), own.resolve("source"));
+        Javac.write(OurTargets.PLAIN.files(design), own.resolve("source"));
         Javac.compile(own.resolve("source"), own.resolve("classes"));
         List<String> counts = new ArrayList<>();
         try (Connection connection = counting.open();

@@ -30,7 +30,7 @@ class SoundPersistenceTest {
     @Property(tries = 12, seed = "20261130")
     void bothProvidersTakeTheClasses(@ForAll long seed) throws Exception {
         Design design = SoundDesigns.of(seed);
-        if (!ClassModel.of(design).classes().isEmpty()) {
+        if (!OurTargets.model(design).classes().isEmpty()) {
             reads(design);
         }
     }

@@ -9,7 +9,6 @@ import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.lang.reflect.Method;
 import java.net.URLClassLoader;
 import java.nio.file.Path;
@@ -23,8 +22,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Objects that are made whole and stay as they are, stored, read back and deleted, on PostgreSQL. */
 class UnchangedPersistenceTest {
-    private static final Design DESIGN = CodeTargetEdits.choose(
-                    Target.JAVA_JAKARTA.word(), TargetOption.SETTERS, "none")
+    private static final Design DESIGN = CodeTargetEdits.choose("java-jakarta", "setters", "none")
             .on(Samples.design(
                     "value Spot",
                     "  east int",

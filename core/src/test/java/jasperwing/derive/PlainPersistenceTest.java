@@ -6,11 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.io.InputStream;
 import java.net.URL;
 import java.net.URLClassLoader;
@@ -98,12 +97,11 @@ class PlainPersistenceTest {
     }
 
     private static Design chosen(Design design, String rows) {
-        return CodeTargetEdits.choose(Target.JAVA_PLAIN.word(), TargetOption.ROWS, rows)
-                .on(design);
+        return CodeTargetEdits.choose("java-plain", "rows", rows).on(design);
     }
 
     private void plays(String scenario, Design design) throws Exception {
-        List<GeneratedFile> files = new ArrayList<>(Target.JAVA_PLAIN.generate(design));
+        List<GeneratedFile> files = new ArrayList<>(OurTargets.PLAIN.files(design));
         files.add(new GeneratedFile("test/" + scenario + ".java", text(scenario), ""));
         Javac.write(files, folder.resolve("source"));
         Javac.compile(folder.resolve("source"), folder.resolve("classes"));

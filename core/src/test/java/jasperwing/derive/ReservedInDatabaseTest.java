@@ -17,7 +17,7 @@ class ReservedInDatabaseTest {
     @ParameterizedTest
     @MethodSource("jasperwing.derive.Databases#running")
     void everyReservedWordCanNameAColumnAndATable(Dialect dialect) throws SQLException {
-        Set<String> words = new TreeSet<>(Reserved.JAVA.all());
+        Set<String> words = new TreeSet<>(Reserved.ofLanguage("java").all());
         Databases.running().forEach(d -> words.addAll(d.reserved().all()));
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.dialect.Dialect;
 import java.net.URL;
@@ -98,7 +98,7 @@ class DemoFormulasTest {
 
     @Test
     void theClassesOfTheDemoComputeWhatItsDatabasesDo(@TempDir Path folder) throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(Samples.demo()), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(Samples.demo()), folder.resolve("src"));
         Files.writeString(folder.resolve("src/Probe.java"), PROBE);
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};

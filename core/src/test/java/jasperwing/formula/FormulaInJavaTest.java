@@ -3,7 +3,7 @@ package jasperwing.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.naming.Words;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -28,7 +28,7 @@ class FormulaInJavaTest {
 
     @Test
     void givesTheSameAsTheDatabases() throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(Formulas.design()), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(Formulas.design()), folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};
         try (URLClassLoader loader = new URLClassLoader(classes, getClass().getClassLoader())) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
@@ -30,7 +30,7 @@ class FormulaInRecordsTest {
 
     @Test
     void givesTheSameAsTheDatabases() throws Exception {
-        List<GeneratedFile> files = Target.JAVA_PLAIN.generate(Formulas.design());
+        List<GeneratedFile> files = OurTargets.PLAIN.files(Formulas.design());
         Javac.write(files, folder.resolve("src"));
         Javac.compile(folder.resolve("src"), folder.resolve("out"));
         URL[] classes = {folder.resolve("out").toUri().toURL()};

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Databases;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
@@ -58,7 +58,7 @@ class KindMovesTest {
         Assume.that(Report.of(design, Dialects.POSTGRESQL).of(Level.ERROR).isEmpty());
         Path folder = Files.createTempDirectory("kinds");
         try {
-            Javac.write(Target.JAVA_JAKARTA.generate(design), folder.resolve("src"));
+            Javac.write(OurTargets.JAKARTA.files(design), folder.resolve("src"));
             Javac.compile(folder.resolve("src"), folder.resolve("out"));
         } finally {
             try (var all = Files.walk(folder)) {

@@ -72,8 +72,8 @@ class NamingTest {
     @Test
     void reservedWordsFoldCaseInSqlAndNotInJava() {
         assertThat(Dialects.POSTGRESQL.reserved().contains("Group")).isTrue();
-        assertThat(Reserved.JAVA.contains("class")).isTrue();
-        assertThat(Reserved.JAVA.contains("Class")).isFalse();
+        assertThat(Reserved.ofLanguage("java").contains("class")).isTrue();
+        assertThat(Reserved.ofLanguage("java").contains("Class")).isFalse();
     }
 
     @Test

@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
+import jasperwing.classes.target.Target;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -70,7 +71,7 @@ class HandEditsTest {
     }
 
     private static List<GeneratedFile> files(Design design) {
-        return Target.JAVA_JAKARTA.generate(design);
+        return OurTargets.JAKARTA.files(design);
     }
 
     /** Inserts, or puts in a line's place, a line that is like no other. */

@@ -4,12 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
-import jasperwing.classes.ChosenTarget;
-import jasperwing.classes.Target;
-import jasperwing.classes.template.TemplateTarget;
+import jasperwing.classes.OurTargets;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -22,29 +21,29 @@ class TemplateCopyTest {
 
     @Test
     void aCopyMakesWhatTheOriginalMakes() throws Exception {
-        int copied = TemplateCopy.copy("java-plain", folder.resolve("mine"));
-        assertThat(copied).isEqualTo(TemplateTarget.texts("java-plain").size());
+        int copied = TemplateCopy.copy(OurTargets.PLAIN, folder.resolve("mine"));
+        assertThat(copied).isEqualTo(OurTargets.PLAIN.texts().size());
         Design demo = Samples.demo();
-        ChosenTarget mine = ChosenTarget.of("mine", Optional.of(folder));
-        assertThat(mine.ours()).isEmpty();
+        Target mine = Targets.of("mine", Optional.of(folder));
+        assertThat(mine.isOurs()).isFalse();
         assertThat(mine.word()).isEqualTo("mine");
-        assertThat(mine.generate(demo)).isEqualTo(Target.JAVA_PLAIN.generate(demo));
+        assertThat(mine.generate(demo)).isEqualTo(OurTargets.PLAIN.files(demo));
     }
 
     @Test
     void whatTheDesignChoosesForItHolds() throws Exception {
-        TemplateCopy.copy("java-plain", folder.resolve("deep/mine"));
-        Design design = CodeTargetEdits.choose("deep/mine", TargetOption.PACKAGE, "org.marsh")
-                .on(Samples.demo());
-        ChosenTarget mine = ChosenTarget.of("deep/mine", Optional.of(folder));
+        TemplateCopy.copy(OurTargets.PLAIN, folder.resolve("deep/mine"));
+        Design design =
+                CodeTargetEdits.choose("deep/mine", "package", "org.marsh").on(Samples.demo());
+        Target mine = Targets.of("deep/mine", Optional.of(folder));
         assertThat(mine.generate(design)).allMatch(f -> f.path().startsWith("org/marsh/"));
         assertThat(mine.word()).isEqualTo("mine");
     }
 
     @Test
     void nothingIsCopiedOverWhatIsThere() throws IOException {
-        TemplateCopy.copy("java-plain", folder.resolve("mine"));
-        assertThatThrownBy(() -> TemplateCopy.copy("java-plain", folder.resolve("mine")))
+        TemplateCopy.copy(OurTargets.PLAIN, folder.resolve("mine"));
+        assertThatThrownBy(() -> TemplateCopy.copy(OurTargets.PLAIN, folder.resolve("mine")))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("is there already");
         assertThat(TemplateCopy.free(folder, "mine")).isEqualTo(folder.resolve("mine-2"));
@@ -53,9 +52,7 @@ class TemplateCopyTest {
 
     @Test
     void aFolderThatIsNotThereIsTold() {
-        assertThatThrownBy(() -> ChosenTarget.of("nowhere", Optional.of(folder)))
-                .isInstanceOf(IOException.class);
-        assertThatThrownBy(() -> ChosenTarget.of("no\0where", Optional.of(folder)))
-                .isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> Targets.of("nowhere", Optional.of(folder))).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> Targets.of("no\0where", Optional.of(folder))).isInstanceOf(IOException.class);
     }
 }

@@ -10,7 +10,8 @@ import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
-import jasperwing.classes.java.Compiling.Remark;
+import jasperwing.classes.language.Checker.Remark;
+import jasperwing.classes.target.Target;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Words;
 import jasperwing.output.FileLine;
@@ -130,13 +131,15 @@ public final class ClassesStage implements Stage {
                         p -> code.show(p, plan.choices(p), marked(p)),
                         () -> code.nothing(plan.problem().isEmpty() ? "Draw an entity first" : "See at the left why"));
         code.canWrite(plan.toWrite(), plan.canWrite(), plan.unsettled());
-        compiling.of(sources());
+        compiling.of(plan.read().flatMap(Target::checker), sources());
         showOrigin();
         showOptions();
     }
 
     private void showOrigin() {
-        entry().ifPresentOrElse(p -> origin.show(p, line, compiling, targets.chosen()), origin::nothing);
+        Optional<Target> target = plan.read();
+        Optional<Planned> entry = entry().filter(p -> target.isPresent());
+        entry.ifPresentOrElse(p -> origin.show(p, line, compiling, target.get()), origin::nothing);
     }
 
     /** The texts as they would be, where nothing is left to settle. */
@@ -144,12 +147,16 @@ public final class ClassesStage implements Stage {
         Map<String, String> sources = new LinkedHashMap<>();
         for (Planned each : plan.files()) {
             each.result(plan.choices(each)).or(each::generated).ifPresent(t -> {
-                if (each.file().isPresent() && each.path().endsWith(".java")) {
+                if (each.file().isPresent() && isSource(each.path())) {
                     sources.put(each.path(), t);
                 }
             });
         }
         return sources;
+    }
+
+    private boolean isSource(String path) {
+        return plan.read().filter(t -> t.language().isSource(path)).isPresent();
     }
 
     private String summary() {
@@ -211,15 +218,16 @@ public final class ClassesStage implements Stage {
         List<Source> sources = planned.file().map(GeneratedFile::sources).orElse(List.of()).stream()
                 .distinct()
                 .toList();
-        if (selected.relationship().isEmpty()) {
+        if (selected.relationship().isEmpty() || plan.read().isEmpty()) {
             boolean several = planned.entity().isEmpty();
             return sources.stream()
                     .filter(s ->
                             several && selected.single().filter(s.of()::equals).isPresent())
                     .collect(Collectors.toSet());
         }
+        Target target = plan.read().get();
         ClassModel model =
-                ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
+                target.model(workspace.design(), workspace.projection().get().schema(target));
         Origin relationship = new Origin.OfRelationship(selected.relationship().get());
         return sources.stream()
                 .filter(s -> model.origin(s).filter(relationship::equals).isPresent())

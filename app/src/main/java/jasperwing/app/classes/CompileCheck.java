@@ -1,15 +1,15 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Background;
-import jasperwing.classes.java.Compiling;
-import jasperwing.classes.java.Compiling.Remark;
+import jasperwing.classes.language.Checker;
+import jasperwing.classes.language.Checker.Remark;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import javafx.application.Platform;
 
-/** Compiles the files as they would be, in another thread, whenever they are others than before. Confined to the window's thread. */
+/** Checks the files as they would be, in another thread, whenever they are others than before. Confined to the window's thread. */
 final class CompileCheck {
     /** How long nothing must have changed before it is compiled, in milliseconds. */
     private static final int QUIET = 400;
@@ -22,6 +22,7 @@ final class CompileCheck {
     private final Runnable changed;
     private final Background.Worker thread;
     private volatile Map<String, String> wanted = Map.of();
+    private Optional<Checker> checker = Optional.empty();
     private Optional<Map<String, String>> known = Optional.empty();
     private List<Remark> remarks = List.of();
     private boolean able = true;
@@ -32,19 +33,21 @@ final class CompileCheck {
         this.changed = changed;
     }
 
-    void of(Map<String, String> sources) {
+    /** @param with what checks them; empty where there is nothing to do so */
+    void of(Optional<Checker> with, Map<String, String> sources) {
+        checker = with;
         if (!sources.equals(wanted)) {
             wanted = sources;
             int quiet = sources.size() > MANY ? LONG_QUIET : QUIET;
-            thread.runLater(quiet, () -> compile(sources));
+            with.ifPresent(c -> thread.runLater(quiet, () -> check(c, sources)));
         }
     }
 
     /** Stops where they are not wanted any more. */
-    private void compile(Map<String, String> sources) {
+    private void check(Checker with, Map<String, String> sources) {
         if (isWanted(sources)) {
             try {
-                Optional<List<Remark>> found = Compiling.of(sources, () -> isWanted(sources));
+                Optional<List<Remark>> found = with.check(sources, () -> isWanted(sources));
                 Platform.runLater(() -> found(sources, found));
             } catch (CancellationException e) {
                 Platform.runLater(changed);
@@ -64,19 +67,22 @@ final class CompileCheck {
     }
 
     boolean isSound() {
-        return able && remarks.isEmpty();
+        return checker.isEmpty() || able && remarks.isEmpty();
     }
 
     /** What was found of the files as they are now, in a line. */
     String words() {
+        return checker.map(this::words).orElse("Nothing here checks these files");
+    }
+
+    private String words(Checker with) {
         if (!able) {
-            return "There is no Java compiler here";
+            return "There is no " + with.tool() + " here";
         }
         if (!known.equals(Optional.of(wanted))) {
             return "Compiling " + wanted.size() + " files\u2026";
         }
-        String files = wanted.size() + (wanted.size() == 1 ? " file" : " files") + ", javac "
-                + Runtime.version().feature();
+        String files = wanted.size() + (wanted.size() == 1 ? " file" : " files") + ", " + with.tool();
         long errors = remarks.stream().filter(Remark::error).count();
         return remarks.isEmpty()
                 ? files + ", no warnings"

@@ -2,10 +2,10 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.Background;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.ChosenTarget;
-import jasperwing.classes.ClassCache;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.ClassCache;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
 import jasperwing.output.Merged;
@@ -36,10 +36,10 @@ final class FilePlan {
     /** Confined to the other thread. */
     private ClassCache memory = new ClassCache();
 
-    private String target = Target.JAVA_JAKARTA.word();
+    private String target = Targets.usual().word();
     private Optional<OutputFolder> output = Optional.empty();
     private String folder = "";
-    private Look look = new Look(Design.named(""), "", List.of(), "");
+    private Look look = new Look(Design.named(""), "", Optional.empty(), List.of(), "");
     private String done = "";
     private int asked;
     private int found;
@@ -50,9 +50,10 @@ final class FilePlan {
     /**
      * What was found out.
      *
+     * @param read the target; empty when it cannot be read
      * @param problem what kept it from being compared with the folder; empty when nothing did
      */
-    private record Look(Design design, String target, List<Planned> files, String problem) {}
+    private record Look(Design design, String target, Optional<Target> read, List<Planned> files, String problem) {}
 
     /** @param changed called when something else is to be seen */
     FilePlan(Workspace workspace, Runnable changed) {
@@ -78,7 +79,7 @@ final class FilePlan {
     /** Files of another target are not shown under the name of one whose files are long in coming. */
     private void forget() {
         if (!look.target().equals(target)) {
-            look = new Look(look.design(), target, List.of(), "");
+            look = new Look(look.design(), target, Optional.empty(), List.of(), "");
             changed.run();
         }
     }
@@ -100,6 +101,11 @@ final class FilePlan {
     /** The target the files are of. */
     String target() {
         return look.target();
+    }
+
+    /** That target; empty when it cannot be read. */
+    Optional<Target> read() {
+        return look.read();
     }
 
     List<Planned> files() {
@@ -198,7 +204,7 @@ final class FilePlan {
     private Optional<OutputFolder> output() {
         try {
             Path path = fromDesign(Path.of(folder)).toAbsolutePath();
-            String word = ChosenTarget.remembered(target);
+            String word = Targets.remembered(target);
             boolean same = output.filter(
                             o -> o.folder().equals(path) && o.target().equals(word))
                     .isPresent();
@@ -218,29 +224,31 @@ final class FilePlan {
 
     /** @param from where templates are looked for */
     private Look look(Design design, String wanted, Optional<Path> from, Optional<OutputFolder> into) {
+        Optional<Target> read = Optional.empty();
         List<GeneratedFile> files;
         try {
-            ChosenTarget chosen = ChosenTarget.of(wanted, from);
-            Optional<Target> ours = chosen.ours();
-            files = ours.isPresent() ? remembering(ours.get(), design) : chosen.generate(design);
+            Target chosen = Targets.of(wanted, from);
+            read = Optional.of(chosen);
+            files = chosen.isOurs() ? remembering(chosen, design) : chosen.generate(design);
         } catch (TemplateProblemException e) {
-            return new Look(design, wanted, List.of(), e.getMessage());
+            return new Look(design, wanted, read, List.of(), e.getMessage());
         } catch (IOException e) {
-            return new Look(design, wanted, List.of(), "There is no folder of templates " + wanted + ".");
+            return new Look(design, wanted, read, List.of(), "There is no folder of templates " + wanted + ".");
         }
         String problem = "";
         if (into.isPresent()) {
             try {
-                return new Look(design, wanted, into.get().compare(files, Target.formerNames(design)), "");
+                return new Look(design, wanted, read, into.get().compare(files, Target.formerNames(design)), "");
             } catch (IOException e) {
                 problem = "The folder cannot be read: " + e.getMessage();
             }
         }
-        return new Look(design, wanted, files.stream().map(FilePlan::fresh).toList(), problem);
+        return new Look(
+                design, wanted, read, files.stream().map(FilePlan::fresh).toList(), problem);
     }
 
     /** What was remembered is forgotten where it fails. */
-    private List<GeneratedFile> remembering(Target ours, Design design) {
+    private List<GeneratedFile> remembering(Target ours, Design design) throws TemplateProblemException {
         ClassCache known = memory;
         memory = new ClassCache();
         List<GeneratedFile> files = known.files(ours, design);

@@ -3,10 +3,11 @@ package jasperwing.app.classes;
 import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.SidePane;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.ChosenTarget;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.TargetOption;
+import jasperwing.classes.target.Targets;
+import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.CodeTarget;
-import jasperwing.model.CodeTargetEdits;
-import jasperwing.model.TargetOption;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -29,10 +30,15 @@ final class OptionsPane extends SidePane {
     }
 
     /** What is shown: made anew only when it is another, so that nothing is taken away from under the pointer. */
-    private record Shown(String target, CodeTarget said, List<TargetOption> options) {}
+    private record Shown(String target, CodeTarget said, List<String> notes, List<TargetOption> options) {}
 
     void show(String target) {
-        Shown wanted = new Shown(target, workspace.design().target(target), options(target));
+        Optional<Target> found = find(target);
+        Shown wanted = new Shown(
+                target,
+                workspace.design().target(target),
+                found.map(OptionsPane::notes).orElse(List.of()),
+                found.map(Target::options).orElse(List.of()));
         if (!wanted.equals(shown)) {
             shown = wanted;
             Focus.keep(content(), () -> build(wanted));
@@ -51,6 +57,7 @@ final class OptionsPane extends SidePane {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Options", "lens-title"));
         nodes.add(text(TargetsPane.title(target), "quiet"));
+        wanted.notes().forEach(n -> nodes.add(text(n, "option-meaning")));
         for (TargetOption option : wanted.options()) {
             nodes.add(text(option.word(), "section"));
             nodes.add(text(option.meaning(), "option-meaning"));
@@ -59,15 +66,27 @@ final class OptionsPane extends SidePane {
         content().getChildren().setAll(nodes);
     }
 
-    /** What its templates ask for; nothing when they cannot be read, which the stage tells of. */
-    private List<TargetOption> options(String target) {
+    /** The target; none when its templates cannot be read, which the stage tells of. */
+    private Optional<Target> find(String target) {
         try {
             Optional<Path> from =
                     workspace.path().get().map(Path::toAbsolutePath).map(Path::getParent);
-            return ChosenTarget.of(target, from).options();
-        } catch (IOException e) {
-            return List.of();
+            return Optional.of(Targets.of(target, from));
+        } catch (IOException | TemplateProblemException e) {
+            return Optional.empty();
         }
+    }
+
+    /** What one has to know of it, a sentence each. */
+    private static List<String> notes(Target target) {
+        List<String> notes = new ArrayList<>();
+        if (!target.needs().isEmpty()) {
+            notes.add("Needs " + String.join(" and ", target.needs()) + ".");
+        }
+        if (target.language().formulas().isEmpty()) {
+            notes.add("Computed attributes are left to the database.");
+        }
+        return notes;
     }
 
     private Node choices(String target, TargetOption option, CodeTarget said) {
@@ -78,10 +97,10 @@ final class OptionsPane extends SidePane {
             button.getStyleClass().add("pill");
             button.setId("option-" + option.word() + "-" + choice);
             button.setToggleGroup(group);
-            button.setSelected(said.value(option).equals(choice));
+            button.setSelected(option.value(said).equals(choice));
             button.setOnAction(e -> {
                 button.setSelected(true);
-                workspace.edit(CodeTargetEdits.choose(target, option, choice));
+                workspace.edit(option.choose(target, choice));
             });
             row.getChildren().add(button);
         }
@@ -89,7 +108,7 @@ final class OptionsPane extends SidePane {
     }
 
     private Node field(String target, TargetOption option, CodeTarget said) {
-        TextField field = new TextField(said.value(option));
+        TextField field = new TextField(option.value(said));
         field.setId("option-" + option.word());
         field.setAccessibleText(option.meaning());
         field.setOnAction(e -> keep(target, option, field.getText()));
@@ -102,8 +121,8 @@ final class OptionsPane extends SidePane {
     }
 
     private void keep(String target, TargetOption option, String text) {
-        if (!workspace.design().target(target).value(option).equals(text.strip())) {
-            workspace.edit(CodeTargetEdits.choose(target, option, text.strip()));
+        if (!option.value(workspace.design().target(target)).equals(text.strip())) {
+            workspace.edit(option.choose(target, text.strip()));
         }
     }
 }

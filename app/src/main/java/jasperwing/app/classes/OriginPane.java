@@ -7,12 +7,14 @@ import jasperwing.app.shell.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
-import jasperwing.classes.java.Compiling.Remark;
+import jasperwing.classes.language.Checker.Remark;
+import jasperwing.classes.target.Target;
 import jasperwing.model.Relationship;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
 import jasperwing.output.Planned;
 import jasperwing.output.State;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +52,7 @@ final class OriginPane extends SidePane {
      * @param line the line that is looked at; empty for none
      * @param target that is looked at
      */
-    void show(Planned planned, Optional<FileLine> line, CompileCheck compiling, String target) {
+    void show(Planned planned, Optional<FileLine> line, CompileCheck compiling, Target target) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Where this comes from", "lens-title"));
         String at =
@@ -63,7 +65,7 @@ final class OriginPane extends SidePane {
             nodes.add(text(selected.isPresent() ? "what is selected" : at.isEmpty() ? "Click a line" : at, "quiet"));
             Source source = source(planned, line);
             selected.<Origin>map(Origin.OfRelationship::new)
-                    .or(() -> model().origin(source))
+                    .or(() -> model(target).origin(source))
                     .ifPresent(o -> origin(nodes, source, o, target));
         }
         byHand(nodes, planned);
@@ -76,8 +78,8 @@ final class OriginPane extends SidePane {
         content().getChildren().setAll(text("Where this comes from", "lens-title"), text("Nothing yet", "quiet"));
     }
 
-    private ClassModel model() {
-        return ClassModel.of(workspace.design(), workspace.projection().get().classSchema());
+    private ClassModel model(Target target) {
+        return target.model(workspace.design(), workspace.projection().get().schema(target));
     }
 
     /** What a line is made of; without a line, what the file is. */
@@ -87,7 +89,7 @@ final class OriginPane extends SidePane {
                 .orElse(new Source(planned.entity(), ""));
     }
 
-    private void origin(List<Node> nodes, Source source, Origin origin, String target) {
+    private void origin(List<Node> nodes, Source source, Origin origin, Target target) {
         Projection projection = workspace.projection().get();
         OriginSummary told = OriginSummary.of(workspace.design(), projection.schema(), source.of(), origin);
         nodes.add(said(told.text(), told.selection()));
@@ -120,11 +122,12 @@ final class OriginPane extends SidePane {
     }
 
     /** What else is made of it comes when it is found. */
-    private void elsewhere(List<Node> nodes, String of, Origin origin, String target) {
+    private void elsewhere(List<Node> nodes, String of, Origin origin, Target target) {
         VBox place = new VBox(8);
         place.setId("elsewhere");
         nodes.add(place);
-        elsewhere.look(workspace.projection().get(), of, origin, target, lines -> {
+        Optional<Path> from = workspace.path().get().map(Path::toAbsolutePath).map(Path::getParent);
+        elsewhere.look(workspace.projection().get(), of, origin, target.said(), from, lines -> {
             List<Node> found = new ArrayList<>();
             boxed(found, "In other targets", lines);
             place.getChildren().setAll(found);

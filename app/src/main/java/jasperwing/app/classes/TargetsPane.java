@@ -1,12 +1,12 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
 import java.io.File;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,7 +41,7 @@ final class TargetsPane extends VBox {
     /** What became of copying templates. */
     private final Label notice = new Label();
 
-    private String chosen = Target.JAVA_JAKARTA.word();
+    private String chosen = Targets.usual().word();
 
     /** @param changed called when another target or folder is looked at */
     TargetsPane(Workspace workspace, Runnable changed) {
@@ -74,7 +74,7 @@ final class TargetsPane extends VBox {
     /** Our targets, and what else the design names. */
     private List<String> targets() {
         return Stream.concat(
-                        Arrays.stream(Target.values()).map(Target::word),
+                        Targets.all().stream().map(Target::word),
                         workspace.design().targets().stream().map(CodeTarget::target))
                 .distinct()
                 .toList();
@@ -82,11 +82,11 @@ final class TargetsPane extends VBox {
 
     /** What a target is called: one of ours by its title, a folder of templates by its name. */
     static String title(String target) {
-        return Target.of(target).map(Target::title).orElse(target);
+        return Targets.find(target).map(Target::title).orElse(target);
     }
 
     private static String about(String target) {
-        return Target.of(target).map(Target::about).orElse("templates of your own");
+        return Targets.find(target).map(Target::about).orElse("templates of your own");
     }
 
     private Button card(String target) {
@@ -153,7 +153,7 @@ final class TargetsPane extends VBox {
             all.getChildren().setAll(cards.values());
         }
         if (!cards.containsKey(chosen)) {
-            choose(Target.JAVA_JAKARTA.word());
+            choose(Targets.usual().word());
             return;
         }
         cards.forEach((target, card) -> {

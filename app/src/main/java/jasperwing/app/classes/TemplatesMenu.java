@@ -1,13 +1,13 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.output.TemplateCopy;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.MenuButton;
@@ -36,7 +36,7 @@ final class TemplatesMenu extends MenuButton {
         setAccessibleText("Templates of your own");
         setMinWidth(USE_PREF_SIZE);
         getStyleClass().add("pill");
-        Arrays.stream(Target.values())
+        Targets.all()
                 .forEach(t -> getItems().add(item("Copy those of " + t.title(), "copy-" + t.word(), () -> copy(t))));
         getItems().add(item("Use a folder\u2026", "use-templates", this::ask));
         away.setId("templates-away");
@@ -53,7 +53,7 @@ final class TemplatesMenu extends MenuButton {
 
     /** Offers to take the target that is looked at out of the design, where it is none of ours; its files stay. */
     void of(String target) {
-        boolean own = Target.of(target).isEmpty();
+        boolean own = Targets.find(target).isEmpty();
         away.setVisible(own);
         away.setMnemonicParsing(false);
         away.setText("Leave out " + target);
@@ -68,7 +68,7 @@ final class TemplatesMenu extends MenuButton {
         }
         Path folder = TemplateCopy.free(design.get().getParent(), "my-" + target.word());
         try {
-            int templates = TemplateCopy.copy(target.word(), folder);
+            int templates = TemplateCopy.copy(target, folder);
             use(folder);
             say.accept("Copied " + templates + " templates to " + folder.getFileName() + ", beside the design.");
         } catch (IOException e) {

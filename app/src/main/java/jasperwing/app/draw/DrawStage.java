@@ -9,7 +9,7 @@ import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.Typed;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.diagram.Point;
 import jasperwing.findings.Level;
 import jasperwing.model.Attribute;
@@ -338,6 +338,6 @@ public final class DrawStage implements Stage {
     private static void load() {
         Entity entity = Entity.of("none").withAttributes(List.of(Attribute.of("id", Type.of(Scalar.SERIAL))));
         new CardLines(entity);
-        Target.JAVA_JAKARTA.generate(Design.named("none").withEntities(List.of(entity)));
+        Targets.usual().files(Design.named("none").withEntities(List.of(entity)));
     }
 }

@@ -4,7 +4,8 @@ import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.walk.Walk;
 import java.util.ArrayList;
 import java.util.List;
@@ -156,8 +157,8 @@ final class WalkBar extends VBox {
         String sql = walk.sql(projection.schema()).strip();
         nodes.add(
                 sql.isEmpty() ? text("A step leads outside: no SQL here reaches it.", "quiet") : code(sql, "walk-sql"));
-        Target.JAVA_JAKARTA
-                .expression(projection.design(), projection.classSchema(), walk)
+        Target usual = Targets.usual();
+        usual.expression(projection.design(), projection.schema(usual), walk)
                 .ifPresent(e -> nodes.add(code(e, "walk-java")));
         List<Walk> others = walk.otherWays(projection.design());
         if (!others.isEmpty()) {

@@ -1,11 +1,11 @@
 package jasperwing.app.shell;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.derive.Schema;
 import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;
-import jasperwing.dialect.Dialects;
 import jasperwing.findings.Analysis;
 import jasperwing.findings.FindingsCache;
 import jasperwing.findings.Report;
@@ -98,13 +98,14 @@ public final class Projection {
         return following().millis();
     }
 
-    /** The schema classes are made with, whose physical names are those of the default database. */
-    public Schema classSchema() {
-        return dialect == Dialects.DEFAULT ? schema() : Schema.derive(design, Dialects.DEFAULT);
+    /** The schema the classes of a target are kept in. */
+    public Schema schema(Target target) {
+        return target.dialect(design) == dialect ? schema() : target.schema(design);
     }
 
     /** The generated classes of some entities alone. */
     List<GeneratedFile> files(Set<String> entities) {
-        return Target.JAVA_JAKARTA.generate(design, classSchema(), entities);
+        Target usual = Targets.usual();
+        return usual.files(design, schema(usual), entities);
     }
 }

@@ -3,6 +3,7 @@ package jasperwing.app.classes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.OurTargets;
 import jasperwing.classes.Source;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
@@ -44,7 +45,7 @@ class OriginSummaryTest {
 
     private OriginSummary told(String of, String member) {
         Schema schema = Schema.derive(design, Dialects.POSTGRESQL);
-        ClassModel model = ClassModel.of(design, schema);
+        ClassModel model = OurTargets.JAKARTA.model(design, schema);
         return OriginSummary.of(
                 design, schema, of, model.origin(new Source(of, member)).orElseThrow());
     }

@@ -10,12 +10,12 @@ import java.util.Map;
  * @param home the package of the annotation
  * @param members in order: texts, numbers, truth values, {@link Constant}s, {@link ClassName}s, annotations, and lists of these
  */
-public record Annotation(String home, String name, Map<String, Object> members) {
+record Annotation(String home, String name, Map<String, Object> members) {
     /** A constant of one of the enums of the standard. */
-    public record Constant(String home, String type, String name) {}
+    record Constant(String home, String type, String name) {}
 
     /** @param nested the name of a class within it, or empty */
-    public record ClassName(String qualified, String nested) {}
+    record ClassName(String qualified, String nested) {}
 
     private static final String PERSISTENCE = "jakarta.persistence";
     private static final String VALIDATION = "jakarta.validation.constraints";

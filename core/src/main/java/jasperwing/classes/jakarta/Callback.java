@@ -15,9 +15,9 @@ import java.util.stream.Stream;
  * @param method its name
  * @param properties what it sets
  */
-public record Callback(String event, String method, List<Property> properties) {
+record Callback(String event, String method, List<Property> properties) {
     /** Those of a class, in order; none that sets nothing. */
-    public static List<Callback> of(ModelClass subject) {
+    static List<Callback> of(ModelClass subject) {
         List<Property> stamped = subject.properties().stream()
                 .filter(p -> p.attribute().stamped().isPresent() && !isVersion(subject, p))
                 .toList();

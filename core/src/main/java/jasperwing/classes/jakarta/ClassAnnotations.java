@@ -1,6 +1,7 @@
 package jasperwing.classes.jakarta;
 
 import jasperwing.classes.ModelClass;
+import jasperwing.classes.language.ChosenClasses;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.UniqueKey;
 import jasperwing.model.KindsKept;
@@ -8,28 +9,25 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What is said of a class as a whole: its table, its key, what it is a kind of, and its own kinds. */
-public final class ClassAnnotations {
+final class ClassAnnotations {
     private final ChosenClasses classes;
+    private final Columns columns;
     private final ModelClass subject;
 
     private ClassAnnotations(ChosenClasses classes, ModelClass subject) {
         this.classes = classes;
+        this.columns = new Columns(classes);
         this.subject = subject;
     }
 
     /** Those of the class of an entity, in order. */
-    public static List<Annotation> of(ChosenClasses classes, ModelClass subject) {
+    static List<Annotation> of(ChosenClasses classes, ModelClass subject) {
         return new ClassAnnotations(classes, subject).all();
     }
 
     /** Those of the class of a value. */
-    public static List<Annotation> ofValue() {
+    static List<Annotation> ofValue() {
         return List.of(Annotation.of("Embeddable"));
-    }
-
-    /** Whether there is no object of a class that is not of one of its kinds. */
-    public static boolean isAbstract(ModelClass subject) {
-        return subject.lineage().map(ModelClass.Lineage::onlyKinds).orElse(false);
     }
 
     private List<Annotation> all() {
@@ -39,9 +37,9 @@ public final class ClassAnnotations {
         }
         if (subject.isRoot()) {
             all.add(Annotation.of("Inheritance").with("strategy", Annotation.constant("InheritanceType", strategy())));
-            subject.table().kinds().map(ClassAnnotations::discriminator).ifPresent(all::add);
+            subject.table().kinds().map(this::discriminator).ifPresent(all::add);
         }
-        if (subject.lineage().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !isAbstract(subject)) {
+        if (subject.lineage().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !subject.isAbstract()) {
             all.add(Annotation.of("DiscriminatorValue")
                     .with("value", subject.entity().name()));
         }
@@ -61,7 +59,7 @@ public final class ClassAnnotations {
     /** Whether rows lie in a table that the class alone names. */
     private boolean hasTable() {
         boolean amongOthers = isKept(KindsKept.ONE_TABLE) && subject.parent().isPresent();
-        return !amongOthers && !(isKept(KindsKept.COMPLETE_TABLES) && isAbstract(subject));
+        return !amongOthers && !(isKept(KindsKept.COMPLETE_TABLES) && subject.isAbstract());
     }
 
     private String strategy() {
@@ -70,29 +68,27 @@ public final class ClassAnnotations {
                 : isKept(KindsKept.TABLE_EACH) ? "JOINED" : "TABLE_PER_CLASS";
     }
 
-    private static Annotation discriminator(DerivedTable.Kinds kinds) {
+    private Annotation discriminator(DerivedTable.Kinds kinds) {
         int longest = kinds.names().stream().mapToInt(String::length).reduce(20, Math::max);
         return Annotation.of("DiscriminatorColumn")
-                .with("name", Columns.sqlText(kinds.column()))
+                .with("name", columns.sqlText(kinds.column()))
                 .with("length", longest);
     }
 
-    private static Annotation table(DerivedTable table) {
-        Annotation named = Annotation.of("Table").with("name", Columns.sqlText(table.name()));
+    private Annotation table(DerivedTable table) {
+        Annotation named = Annotation.of("Table").with("name", columns.sqlText(table.name()));
         return table.uniqueKeys().isEmpty()
                 ? named
                 : named.with(
                         "uniqueConstraints",
-                        table.uniqueKeys().stream()
-                                .map(ClassAnnotations::unique)
-                                .toList());
+                        table.uniqueKeys().stream().map(this::unique).toList());
     }
 
-    private static Annotation unique(UniqueKey key) {
+    private Annotation unique(UniqueKey key) {
         return Annotation.of("UniqueConstraint")
-                .with("name", Columns.sqlText(key.name()))
+                .with("name", columns.sqlText(key.name()))
                 .with(
                         "columnNames",
-                        key.columns().stream().map(Columns::sqlText).toList());
+                        key.columns().stream().map(columns::sqlText).toList());
     }
 }

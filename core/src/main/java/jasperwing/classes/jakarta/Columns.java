@@ -1,15 +1,13 @@
 package jasperwing.classes.jakarta;
 
 import jasperwing.classes.Property;
-import jasperwing.classes.java.JavaOptions;
-import jasperwing.classes.java.JavaTypes;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.TypeNames;
 import jasperwing.derive.Reference;
-import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
-import jasperwing.model.TargetOption;
 import jasperwing.model.Type;
 import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
@@ -19,9 +17,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** What says in which columns something is kept, and how. */
-public final class Columns {
+final class Columns {
     /** The class that keeps durations as milliseconds. */
-    public static final String DURATIONS = "DurationMillis";
+    private static final String DURATIONS = "DurationMillis";
 
     private static final Map<String, String> INTERNAL = Map.of(
             "integer", "int4",
@@ -37,13 +35,13 @@ public final class Columns {
         this.classes = classes;
     }
 
-    /** A physical name, quoted for SQL where the default database needs it. */
-    static String sqlText(String name) {
-        return Dialects.DEFAULT.quote(name);
+    /** A physical name, quoted for SQL where the database needs it. */
+    String sqlText(String name) {
+        return classes.dialect().quote(name);
     }
 
     /** The column of a name, with length, precision and scale of what it keeps. */
-    static Annotation column(String name, boolean required, Type type) {
+    Annotation column(String name, boolean required, Type type) {
         Annotation column = Annotation.of("Column").with("name", sqlText(name)).required(required);
         if (type instanceof Type.Text text) {
             return column.with("length", text.length());
@@ -54,10 +52,10 @@ public final class Columns {
     }
 
     /** What is no type of the standard has the type of its column; what is set on insert stays as it is. */
-    static Annotation column(Column column, Attribute attribute) {
+    Annotation column(Column column, Attribute attribute) {
         Annotation plain = column(column.name(), column.required(), attribute.type());
         Annotation typed = isOfDatabase(column, attribute)
-                ? plain.with("columnDefinition", Dialects.DEFAULT.write(column.type()))
+                ? plain.with("columnDefinition", classes.dialect().write(column.type()))
                 : plain;
         boolean once =
                 attribute.stamped().filter(s -> s == AutoTimestamp.INSERT).isPresent();
@@ -82,38 +80,32 @@ public final class Columns {
 
     /** What makes the text of an array, for a provider that reads its elements. */
     Optional<Annotation> arrayConverter() {
-        return classes.options().is(TargetOption.PROVIDER, "eclipselink")
+        return classes.options().is("provider", "eclipselink")
                 ? Optional.of(converter("ArrayText", ""))
                 : Optional.empty();
     }
 
-    ChosenClasses classes() {
-        return classes;
-    }
-
-    /** A type as the catalogs of the default database name it, by which providers compare what they map with what is there. */
-    static String definition(SqlType type) {
+    /** A type as the catalogs of the database name it, by which providers compare what they map with what is there. */
+    String definition(SqlType type) {
         return type.element()
-                .map(e -> Dialects.DEFAULT.write(e).replaceFirst("\\(.*\\)", ""))
+                .map(e -> classes.dialect().write(e).replaceFirst("\\(.*\\)", ""))
                 .map(e -> "_" + INTERNAL.getOrDefault(e, e))
-                .orElseGet(() -> Dialects.DEFAULT.write(type));
+                .orElseGet(() -> classes.dialect().write(type));
     }
 
     /** The name of the class that makes texts of lists kept in their row, and lists of texts. */
-    public static String listText(ChosenClasses classes, Attribute attribute) {
-        String element = JavaTypes.simple(classes.model(), classes.options(), attribute.type());
+    String listText(Attribute attribute) {
         boolean array = attribute.kept().filter(k -> k == ListKept.ARRAY).isPresent();
-        return element + (array ? "Array" : "Json");
+        return new TypeNames(classes).simple(attribute.type()) + (array ? "Array" : "Json");
     }
 
     private Annotation converter(String name, String nested) {
-        JavaOptions options = classes.options();
         return Annotation.of("Convert")
-                .with("converter", new Annotation.ClassName(options.basePackage() + "." + name, nested));
+                .with("converter", new Annotation.ClassName(classes.options().module() + "." + name, nested));
     }
 
     /** Where the parts of a value are kept. */
-    static List<Annotation> overrides(Property property) {
+    List<Annotation> overrides(Property property) {
         return property.parts().stream()
                 .map(part -> Annotation.of("AttributeOverride")
                         .with("name", part.path())
@@ -121,19 +113,19 @@ public final class Columns {
                 .toList();
     }
 
-    static Annotation join(ChosenClasses classes, Reference key, boolean required) {
+    Annotation join(Reference key, boolean required) {
         return key.columns().size() == 1
-                ? join(classes, key, 0, required)
-                : Annotation.of("JoinColumns").with("value", joins(classes, key, required));
+                ? join(key, 0, required)
+                : Annotation.of("JoinColumns").with("value", joins(key, required));
     }
 
-    static List<Annotation> joins(ChosenClasses classes, Reference key, boolean required) {
+    List<Annotation> joins(Reference key, boolean required) {
         return IntStream.range(0, key.columns().size())
-                .mapToObj(i -> join(classes, key, i, required))
+                .mapToObj(i -> join(key, i, required))
                 .toList();
     }
 
-    private static Annotation join(ChosenClasses classes, Reference key, int index, boolean required) {
+    private Annotation join(Reference key, int index, boolean required) {
         List<String> targets = key.targetColumns();
         Annotation column =
                 Annotation.of("JoinColumn").with("name", sqlText(key.columns().get(index)));

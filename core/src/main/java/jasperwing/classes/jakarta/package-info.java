@@ -1,7 +1,7 @@
 /**
- * What Jakarta Persistence 3.1 and Jakarta Validation 3.0 say of the classes of a design: which fields there are, and their annotations.
+ * What Jakarta Persistence 3.1 and Jakarta Validation 3.0 say of the classes of a design: their fields, and the annotations of classes and fields.
  *
- * <p>In: a {@link jasperwing.classes.ClassModel} and what is chosen. Out: {@link jasperwing.classes.jakarta.Field}s and
- * {@link jasperwing.classes.jakarta.Annotation}s, which templates write as Java or as XML.
+ * <p>In: {@link jasperwing.classes.language.ChosenClasses}. Out: {@link jasperwing.classes.jakarta.JakartaAdapter}, whose data templates write as
+ * annotations of a language or as XML.
  */
 package jasperwing.classes.jakarta;

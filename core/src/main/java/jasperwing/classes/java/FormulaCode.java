@@ -1,5 +1,6 @@
 package jasperwing.classes.java;
 
+import jasperwing.classes.language.Imports;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Kind;
 import jasperwing.formula.Term;

@@ -6,24 +6,26 @@ import jasperwing.naming.Words;
 import java.util.Locale;
 
 /** The names of methods and constants, and texts, as Java writes them. */
-public final class JavaNames {
+final class JavaNames {
+    static final Reserved RESERVED = Reserved.ofLanguage("java");
+
     private JavaNames() {}
 
     /** The method that does something with a property, such as {@code getDepth}; none is one that every object has. */
-    public static String method(String verb, String property) {
+    static String method(String verb, String property) {
         String name = verb + Words.capitalised(property);
         return name.equals("getClass") ? "getClass_" : name;
     }
 
     /** The method that does something with one of a collection, such as {@code addPhoto}. */
-    public static String elementMethod(String verb, String collection) {
+    static String elementMethod(String verb, String collection) {
         return verb + Words.capitalised(Plurals.singular(collection));
     }
 
     /** The constant for a value of an enum; two values may ask for the same one. */
-    public static String constant(String value) {
+    static String constant(String value) {
         String upper = Words.snake(value).toUpperCase(Locale.ROOT);
-        boolean fits = !upper.isEmpty() && !Character.isDigit(upper.codePointAt(0)) && !Reserved.JAVA.contains(upper);
+        boolean fits = !upper.isEmpty() && !Character.isDigit(upper.codePointAt(0)) && !RESERVED.contains(upper);
         return fits ? upper : "V_" + upper;
     }
 

@@ -2,14 +2,13 @@ package jasperwing.classes.java;
 
 import jasperwing.classes.ClassModel;
 import jasperwing.model.PolymorphicRelationship;
-import jasperwing.naming.Reserved;
 import jasperwing.naming.Step;
 import jasperwing.naming.Words;
 import jasperwing.walk.Walk;
 import java.util.Optional;
 
 /** A path through the generated classes as an expression. */
-public final class JavaPath {
+final class JavaPath {
     private final ClassModel model;
     private final String start;
     private String expression;
@@ -29,7 +28,7 @@ public final class JavaPath {
     }
 
     /** What the path leads to, from a variable named after its start; empty where the classes do not lead there. */
-    public static Optional<String> of(ClassModel model, Walk walk) {
+    static Optional<String> of(ClassModel model, Walk walk) {
         JavaPath path = new JavaPath(model, variable(walk.start()));
         for (Step step : walk.steps()) {
             Optional<String> property = model.property(step);
@@ -43,7 +42,7 @@ public final class JavaPath {
 
     private static String variable(String entity) {
         String name = Words.camel(entity);
-        return name.isEmpty() || Reserved.JAVA.contains(name) ? "start" : name;
+        return name.isEmpty() || JavaNames.RESERVED.contains(name) ? "start" : name;
     }
 
     private void follow(Step step, String getter) {

@@ -7,14 +7,14 @@ import java.util.List;
  * Breaks lines of Java that are longer than people like: where they are the least deep in brackets, at the operator that binds the least. Lines may begin
  * and end within brackets; what goes on is indented by eight spaces.
  */
-public final class LongLines {
-    private static final int MOST = 120;
+final class LongLines {
+    static final int MOST = 120;
     private static final String FURTHER = "        ";
 
     private LongLines() {}
 
     /** The same lines, where they are longer than 120 characters as several. */
-    public static List<String> broken(String line) {
+    static List<String> broken(String line) {
         String bare = line.strip();
         if (line.length() <= MOST || bare.startsWith("//") || bare.startsWith("import ")) {
             return List.of(line);

@@ -3,10 +3,9 @@ package jasperwing.classes.template;
 import jasperwing.classes.Association;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.Property;
-import jasperwing.classes.jakarta.ChosenClasses;
-import jasperwing.classes.java.JavaTypes;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.TypeNames;
 import jasperwing.derive.Reference;
-import jasperwing.dialect.Dialects;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.Type;
@@ -85,7 +84,7 @@ final class AssociationData {
                 .back(joined.inverse())
                 .with("joined", true)
                 .columns(quoted(joined.here()))
-                .with("table", Dialects.DEFAULT.quote(joined.table().name()))
+                .with("table", classes.dialect().quote(joined.table().name()))
                 .with("far", quoted(joined.there()))
                 .sorted(joined.sortedBy())
                 .data();
@@ -145,8 +144,8 @@ final class AssociationData {
     }
 
     private boolean isSame(Type one, Type other) {
-        return JavaTypes.qualified(classes.model(), classes.options(), one)
-                .equals(JavaTypes.qualified(classes.model(), classes.options(), other));
+        TypeNames names = new TypeNames(classes);
+        return names.qualified(one).equals(names.qualified(other));
     }
 
     private Data outside(Association.ToOutside out) {
@@ -171,12 +170,12 @@ final class AssociationData {
                 .data();
     }
 
-    private static List<String> quoted(Reference key) {
-        return key.columns().stream().map(Dialects.DEFAULT::quote).toList();
+    private List<String> quoted(Reference key) {
+        return key.columns().stream().map(classes.dialect()::quote).toList();
     }
 
-    private static String quoted(Column column) {
-        return Dialects.DEFAULT.quote(column.name());
+    private String quoted(Column column) {
+        return classes.dialect().quote(column.name());
     }
 
     /** The fields of one, as far as they are said; the others are blank. */
@@ -229,7 +228,7 @@ final class AssociationData {
         }
 
         Data data() {
-            return Shape.ASSOCIATION.of(Shape.ASSOCIATION.fields().keySet().stream()
+            return Shapes.ASSOCIATION.of(Shapes.ASSOCIATION.fields().keySet().stream()
                     .map(fields::get)
                     .toArray());
         }

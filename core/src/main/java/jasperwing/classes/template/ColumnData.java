@@ -1,12 +1,11 @@
 package jasperwing.classes.template;
 
-import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.TypeNames;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Literals;
 import jasperwing.derive.Schema;
 import jasperwing.derive.ValueColumns;
-import jasperwing.dialect.Dialect;
-import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Literal;
@@ -14,25 +13,16 @@ import jasperwing.model.Range;
 import jasperwing.model.Scalar;
 import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
-import jasperwing.naming.Reserved;
-import jasperwing.naming.Words;
 import jasperwing.physical.Column;
 import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 
 /** Columns as the data templates see. */
 final class ColumnData {
-    static final Dialect DIALECT = Dialects.DEFAULT;
-
-    /** Names no component of a record may have. */
-    private static final Set<String> OF_OBJECTS =
-            Set.of("clone", "finalize", "getClass", "hashCode", "notify", "notifyAll", "toString", "wait");
-
     private final ChosenClasses classes;
     private final ColumnAttributes attributes;
 
@@ -81,18 +71,18 @@ final class ColumnData {
         String stamp = stamp(attribute, own);
         boolean version = !stamp.isEmpty() && attribute.type().isNumeric();
         Type type = type(attribute, column, own);
-        return Shape.COLUMN.of(
-                DIALECT.quote(column.name()),
+        return Shapes.COLUMN.of(
+                classes.dialect().quote(column.name()),
                 column.name(),
                 property,
                 member,
-                enumName(type).isEmpty() ? TypeData.word(type) : "enum",
+                enumName(type).isEmpty() ? TypeNames.word(type) : "enum",
                 enumName(type),
                 type instanceof Type.Text text ? text.length() : 0,
                 digits(type, Type.Decimal::precision),
                 digits(type, Type.Decimal::scale),
                 own && isArray(attribute, column),
-                DIALECT.write(column.type()),
+                classes.dialect().write(column.type()),
                 isRequired(table, column),
                 column.identity(),
                 table.keyColumns().contains(column.name()),
@@ -151,14 +141,7 @@ final class ColumnData {
     }
 
     /** The name of a property for what has a name in the design or in SQL. */
-    static String property(String name) {
-        String camel = Words.camel(name);
-        if (camel.isEmpty()) {
-            return "column";
-        }
-        if (Character.isDigit(camel.codePointAt(0))) {
-            return "_" + camel;
-        }
-        return Reserved.JAVA.contains(camel) || OF_OBJECTS.contains(camel) ? camel + "_" : camel;
+    String property(String name) {
+        return classes.language().componentName(name);
     }
 }

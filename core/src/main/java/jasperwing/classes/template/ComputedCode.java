@@ -1,10 +1,10 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.ModelClass;
-import jasperwing.classes.jakarta.ChosenClasses;
-import jasperwing.classes.java.Imports;
-import jasperwing.classes.java.RecordFormula;
-import jasperwing.classes.java.Statements;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.Formulas;
+import jasperwing.classes.language.Imports;
+import jasperwing.classes.language.RowFormula;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,17 +16,24 @@ import java.util.function.Supplier;
  *
  * @param ofRows what does so from a row alone, by the properties of columns
  */
-record ComputedCode(ChosenClasses classes, ModelClass subject, Supplier<Map<String, RecordFormula>> ofRows) {
+record ComputedCode(ChosenClasses classes, ModelClass subject, Supplier<Map<String, RowFormula>> ofRows) {
     /** The statements over a row; none when there is no such property. */
     Optional<List<String>> ofRow(String property, Imports imports, Set<String> primitives) {
-        return Optional.ofNullable(ofRows.get().get(property)).map(f -> f.statements(imports, primitives));
+        return Optional.ofNullable(ofRows.get().get(property))
+                .map(f -> formulas().map(c -> c.ofRow(f, imports, primitives)).orElse(List.of()));
     }
 
-    /** The statements over the getters of an object; none when there is no such property. */
+    /** The statements over an object; none when there is no such property. */
     Optional<List<String>> ofObject(String property, Imports imports) {
         return subject.computed().stream()
                 .filter(c -> c.name().equals(property))
                 .findFirst()
-                .map(c -> Statements.of(classes.model(), subject, c, imports));
+                .map(c -> formulas()
+                        .map(f -> f.ofObject(classes.model(), subject, c, imports))
+                        .orElse(List.of()));
+    }
+
+    private Optional<Formulas> formulas() {
+        return classes.language().formulas();
     }
 }

@@ -9,7 +9,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** What templates see of one thing: the values of its shape's fields, by their names. What is put off is found when it is first asked for. */
-final class Data extends AbstractMap<String, Object> {
+public final class Data extends AbstractMap<String, Object> {
     private final Shape shape;
     private final Object[] values;
 
@@ -21,7 +21,7 @@ final class Data extends AbstractMap<String, Object> {
     }
 
     /** A value that is put off. */
-    static Object later(Supplier<?> value) {
+    public static Object later(Supplier<?> value) {
         return new Later(value);
     }
 

@@ -10,8 +10,8 @@ import freemarker.template.TemplateModelException;
 import freemarker.template.TemplateSequenceModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Source;
-import jasperwing.classes.java.Imports;
-import jasperwing.classes.java.JavaNames;
+import jasperwing.classes.language.Imports;
+import jasperwing.classes.language.Language;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.ArrayList;
@@ -21,18 +21,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /** The files templates make: what stands between {@code <@file path="…">} and {@code </@file>} is one. */
 final class Files {
     /** Stands in a file where its imports are to be. */
     static final String IMPORTS = "%imports%";
 
+    private final Language language;
     private final Map<String, Set<String>> neighbours;
     private final Map<String, GeneratedFile> files = new LinkedHashMap<>();
     private final List<Source> marked = new ArrayList<>();
     private Imports imports;
 
-    Files(Map<String, Set<String>> neighbours) {
+    /** @param neighbours simple names of classes by what they lie in */
+    Files(Language language, Map<String, Set<String>> neighbours) {
+        this.language = language;
         this.neighbours = neighbours;
     }
 
@@ -66,7 +70,7 @@ final class Files {
             throw new TemplateException("a file cannot begin within another", environment);
         }
         String home = text(parameters, "package");
-        imports = new Imports(home, text(parameters, "name"), neighbours.getOrDefault(home, Set.of()));
+        imports = language.imports(home, text(parameters, "name"), neighbours.getOrDefault(home, Set.of()));
         Writer out = new Bounded(path);
         String lines;
         try {
@@ -75,7 +79,11 @@ final class Files {
             lines = imports.lines();
             imports = null;
         }
-        Origins made = new Origins(withImports(out.toString(), lines), marked, whole, path.endsWith(".java"));
+        Origins made = new Origins(
+                withImports(out.toString(), lines),
+                marked,
+                whole,
+                Optional.of(language).filter(l -> l.isSource(path)));
         marked.clear();
         return new GeneratedFile(path, made.text(), entity, made.sources());
     }
@@ -116,7 +124,7 @@ final class Files {
     }
 
     /**
-     * {@code code("bottomTime")}: the statements of Java that give a computed property of an object; with the components of a row whose type has no
+     * {@code code("bottomTime")}: the statements that give a computed property of an object; with the components of a row whose type has no
      * null, {@code code("bottomTime", ["depth"])}, those that give one of a row.
      */
     TemplateMethodModelEx code(ComputedCode computed) {
@@ -143,13 +151,43 @@ final class Files {
     }
 
     /** {@code method("get", "depth")}: the name of the method that does something with a property. */
-    static TemplateMethodModelEx method() {
-        return arguments -> JavaNames.method(text(arguments, 0), text(arguments, 1));
+    TemplateMethodModelEx method() {
+        return arguments -> language.methodName(text(arguments, 0), text(arguments, 1));
     }
 
     /** {@code elementMethod("add", "photos")}: the name of the method that does something with one of several. */
-    static TemplateMethodModelEx elementMethod() {
-        return arguments -> JavaNames.elementMethod(text(arguments, 0), text(arguments, 1));
+    TemplateMethodModelEx elementMethod() {
+        return arguments -> language.elementMethodName(text(arguments, 0), text(arguments, 1));
+    }
+
+    /**
+     * What the language writes for what is given: {@code language.type("small int")}, {@code language.text("…")}, {@code language.comment("…")},
+     * {@code language.number("decimal", "1.5")}.
+     */
+    Map<String, TemplateMethodModelEx> language() {
+        return Map.of(
+                "type", one(language::typeName),
+                "text", one(language::text),
+                "comment", one(language::comment),
+                "number", number());
+    }
+
+    private static TemplateMethodModelEx one(UnaryOperator<String> write) {
+        return arguments -> {
+            if (arguments.size() != 1) {
+                throw new TemplateModelException("expected one text, but there are " + arguments.size());
+            }
+            return write.apply(arguments.get(0).toString());
+        };
+    }
+
+    private TemplateMethodModelEx number() {
+        return arguments -> {
+            if (imports == null || arguments.size() != 2) {
+                throw new TemplateModelException("language.number(\"type\", \"digits\") stands within a file");
+            }
+            return language.number(text(arguments, 0), text(arguments, 1), imports);
+        };
     }
 
     private static String text(List<?> arguments, int index) throws TemplateModelException {

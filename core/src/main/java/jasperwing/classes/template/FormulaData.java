@@ -1,6 +1,6 @@
 package jasperwing.classes.template;
 
-import jasperwing.classes.java.RecordFormula;
+import jasperwing.classes.language.RowFormula;
 import jasperwing.derive.ColumnOrigin;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.ValueColumns;
@@ -27,27 +27,27 @@ final class FormulaData {
      * @param computedBy the attribute a column keeps, where that is computed from the row
      * @param data what templates see of a column, by its name; empty for one that they do not see
      */
-    static Map<String, RecordFormula> of(
+    static Map<String, RowFormula> of(
             Design design,
             Entity entity,
             DerivedTable table,
             Function<Column, Optional<Attribute>> computedBy,
             Function<String, Optional<Map<String, Object>>> data) {
-        Map<String, RecordFormula.Component> components = components(design, entity, table, data);
-        Map<String, RecordFormula> formulas = new HashMap<>();
+        Map<String, RowFormula.Component> components = components(design, entity, table, data);
+        Map<String, RowFormula> formulas = new HashMap<>();
         for (Column column : table.columns()) {
             computedBy.apply(column).ifPresent(attribute -> data.apply(column.name())
                     .ifPresent(d -> formulas.put(
                             (String) d.get("property"),
-                            new RecordFormula(
+                            new RowFormula(
                                     Formula.of(design, entity.name(), attribute), attribute.type(), components))));
         }
         return formulas;
     }
 
-    private static Map<String, RecordFormula.Component> components(
+    private static Map<String, RowFormula.Component> components(
             Design design, Entity entity, DerivedTable table, Function<String, Optional<Map<String, Object>>> data) {
-        Map<String, RecordFormula.Component> components = new HashMap<>();
+        Map<String, RowFormula.Component> components = new HashMap<>();
         table.origins().stream()
                 .map(ColumnOrigin::member)
                 .distinct()
@@ -63,10 +63,10 @@ final class FormulaData {
         return components;
     }
 
-    private static RecordFormula.Component component(Map<String, Object> column) {
+    private static RowFormula.Component component(Map<String, Object> column) {
         List<String> names = new ArrayList<>();
         ((List<?>) column.get("path")).forEach(s -> names.add(((Data) s).text("property")));
         names.add((String) column.get("part"));
-        return new RecordFormula.Component(names, !column.get("enum").equals(""));
+        return new RowFormula.Component(names, !column.get("enum").equals(""));
     }
 }

@@ -2,15 +2,11 @@ package jasperwing.classes.template;
 
 import jasperwing.classes.Computed;
 import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
-import jasperwing.classes.jakarta.Callback;
-import jasperwing.classes.jakarta.ChosenClasses;
-import jasperwing.classes.jakarta.ClassAnnotations;
-import jasperwing.classes.jakarta.Columns;
-import jasperwing.classes.jakarta.Field;
-import jasperwing.classes.jakarta.FieldType;
-import jasperwing.classes.jakarta.Fields;
-import jasperwing.classes.java.JavaNames;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.Field;
+import jasperwing.classes.language.FieldType;
 import jasperwing.derive.Literals;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
@@ -33,80 +29,83 @@ final class ObjectData {
     private final ChosenClasses classes;
     private final Function<String, Data> entities;
     private final TypeData types;
+    private final Adapter adapter;
 
-    /** @param entities what templates see of an entity */
-    ObjectData(ChosenClasses classes, Function<String, Data> entities) {
+    /**
+     * Those of a design.
+     *
+     * @param standard what is asked of the classes besides
+     * @param entities what templates see of an entity
+     */
+    ObjectData(ChosenClasses classes, Adapter.Factory standard, Function<String, Data> entities) {
         this.classes = classes;
         this.entities = entities;
         this.types = new TypeData(classes);
+        this.adapter = standard.of(classes, types);
     }
 
-    TypeData types() {
-        return types;
+    /** What is asked of the classes besides what they are. */
+    Adapter adapter() {
+        return adapter;
     }
 
     /** The constants of the values of an enum, in order, each of its own. */
-    static List<String> constants(EnumType type) {
+    List<String> constants(EnumType type) {
         Identifiers taken = new Identifiers(0);
         return type.values().stream()
-                .map(v -> taken.take(JavaNames.constant(v.name())))
+                .map(v -> taken.take(classes.language().constantName(v.name())))
                 .toList();
     }
 
     Data of(ModelClass subject) {
         Map<String, Data> fields = new LinkedHashMap<>();
-        Fields.of(classes, subject).forEach(f -> fields.put(f.name(), field(f)));
-        return Shape.OBJECT.of(
+        adapter.fields(subject).forEach(f -> fields.put(f.field().name(), field(f)));
+        return Shapes.OBJECT.of(
                 subject.parent().map(entities).orElse(null),
                 subject.isRoot(),
-                ClassAnnotations.isAbstract(subject),
+                subject.isAbstract(),
                 Data.later(() -> classes.interfacesOf(subject).toList()),
-                Data.later(() -> AnnotationData.of(ClassAnnotations.of(classes, subject))),
+                adapter.ofClass(subject, fields),
                 List.copyOf(fields.values()),
                 subject.properties().stream().map(p -> fields.get(p.name())).toList(),
                 subject.computed().stream().map(this::computed).toList(),
-                Data.later(() -> fields(Fields.ofKey(classes, subject))),
+                Data.later(() ->
+                        adapter.key(subject).stream().map(f -> field(f, null)).toList()),
                 classes.hasCompositeKey(classes.keyed(subject.entity().name())),
-                Callback.of(subject).stream().map(c -> callback(c, fields)).toList(),
                 Data.later(() -> shown(subject)));
-    }
-
-    private static Data callback(Callback callback, Map<String, Data> fields) {
-        return Shape.CALLBACK.of(
-                callback.event(),
-                callback.method(),
-                callback.properties().stream().map(p -> fields.get(p.name())).toList());
     }
 
     private Data computed(Computed computed) {
         Attribute attribute = computed.attribute();
-        return field(new Field(
+        Field field = new Field(
                 computed.name(),
                 computed.name(),
                 attribute.notes().doc(),
                 FieldType.of(attribute.type()),
-                List.of(),
-                List.of(),
-                Optional.empty()));
+                Optional.empty());
+        return field(field, null);
     }
 
-    List<Data> fields(List<Field> fields) {
-        return fields.stream().map(this::field).toList();
+    /** The fields of a value or trait. */
+    List<Data> fields(ModelGroup group) {
+        return adapter.fields(group).stream().map(this::field).toList();
     }
 
-    private Data field(Field field) {
+    private Data field(Adapter.Adapted adapted) {
+        return field(adapted.field(), adapted.mapping());
+    }
+
+    private Data field(Field field, Data mapping) {
         Optional<Property> property = field.property();
         Optional<Attribute> attribute = property.map(Property::attribute);
         Optional<Literal> usual = attribute.flatMap(this::usual);
         boolean constant = usual.isPresent() && isEnum(attribute.get().type());
         String kind = usual.map(d -> d.kind().name().toLowerCase(Locale.ROOT)).orElse("");
-        return Shape.FIELD.of(
+        return Shapes.FIELD.of(
                 field.name(),
                 field.member(),
                 field.doc(),
                 types.of(field.type()),
-                Data.later(() -> AnnotationData.of(field.mappings())),
-                Data.later(() -> AnnotationData.of(field.rules())),
                 attribute.isPresent(),
                 usual.map(d -> constant ? constant(attribute.get(), d) : d.text())
                         .orElse(""),
@@ -116,11 +115,7 @@ final class ObjectData {
                 property.map(Property::key).orElse(false),
                 attribute.flatMap(Attribute::stamped).map(AutoTimestamp::word).orElse(""),
                 attribute.map(Attribute::isListInRow).orElse(false),
-                property.filter(p -> Fields.isAsStored(classes, p)).isPresent(),
-                attribute
-                        .filter(Attribute::isListInRow)
-                        .map(a -> classes.packageOf("") + "." + Columns.listText(classes, a))
-                        .orElse(""));
+                mapping);
     }
 
     private Optional<Literal> usual(Attribute attribute) {
@@ -147,13 +142,13 @@ final class ObjectData {
     }
 
     private Optional<Data> shown(ModelClass subject, String member) {
-        Optional<Data> own = property(subject, member).map(p -> Shape.SHOWN.of(p, false));
+        Optional<Data> own = property(subject, member).map(p -> Shapes.SHOWN.of(p, false));
         return own.isPresent() || subject.parent().isEmpty()
                 ? own
                 : Family.ancestors(classes.model().design(), subject.entity().name()).stream()
                         .flatMap(a -> property(classes.of(a.name()), member).stream())
                         .findFirst()
-                        .map(p -> Shape.SHOWN.of(p, true));
+                        .map(p -> Shapes.SHOWN.of(p, true));
     }
 
     /** Of what an object is shown by its own attributes alone: what it refers to may not be loaded, and to show it would load it. */

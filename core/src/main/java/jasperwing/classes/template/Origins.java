@@ -1,9 +1,10 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.Source;
-import jasperwing.classes.java.LongLines;
+import jasperwing.classes.language.Language;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -22,9 +23,9 @@ final class Origins {
      *
      * @param marked what marks stand for, by their numbers
      * @param whole what lines are made of of which nothing is said
-     * @param java whether lines are not to be longer than people like
+     * @param language of the text, whose lines are not to be longer than people like; empty for text of another kind
      */
-    Origins(String text, List<Source> marked, Source whole, boolean java) {
+    Origins(String text, List<Source> marked, Source whole, Optional<Language> language) {
         Source source = whole;
         for (String line : (Iterable<String>) text.lines()::iterator) {
             String plain = line;
@@ -40,10 +41,11 @@ final class Origins {
                 at = plain.indexOf(MARK, at);
             }
             if (plain.equals(line) || !plain.isBlank()) {
-                add(java ? LongLines.broken(plain) : List.of(plain), plain.isBlank() ? whole : source);
+                String kept = plain;
+                add(language.map(l -> l.broken(kept)).orElse(List.of(kept)), kept.isBlank() ? whole : source);
             }
         }
-        if (!text.endsWith("\n") && !java && out.length() > 0) {
+        if (!text.endsWith("\n") && language.isEmpty() && out.length() > 0) {
             out.setLength(out.length() - 1);
         }
     }

@@ -1,11 +1,10 @@
 package jasperwing.classes.template;
 
-import jasperwing.classes.jakarta.ChosenClasses;
-import jasperwing.classes.java.RecordFormula;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.RowFormula;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.derive.Schema;
-import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -25,8 +24,6 @@ import java.util.stream.Collectors;
 
 /** Tables as the data templates see: columns, keys, what points where. */
 final class RowData {
-    private static final Dialect DIALECT = ColumnData.DIALECT;
-
     /** What can be asked of the rows of every entity. */
     private static final List<String> OF_ROWS =
             List.of("row", "insert", "insertAll", "update", "delete", "find", "forEach", "page", "pageAfter");
@@ -36,7 +33,7 @@ final class RowData {
     private final Schema schema;
     private final ColumnData columns;
     private final Map<String, TableColumns> known = new HashMap<>();
-    private final Map<String, Map<String, RecordFormula>> formulas = new HashMap<>();
+    private final Map<String, Map<String, RowFormula>> formulas = new HashMap<>();
 
     RowData(ChosenClasses classes, Schema schema) {
         this.classes = classes;
@@ -46,7 +43,7 @@ final class RowData {
     }
 
     /** What computes the attributes of an entity that follow from a row alone, by their properties. */
-    Map<String, RecordFormula> formulas(Entity entity, DerivedTable table) {
+    Map<String, RowFormula> formulas(Entity entity, DerivedTable table) {
         return formulas.computeIfAbsent(
                 entity.name(),
                 e -> FormulaData.of(design, entity, table, c -> columns.computedBy(table, c), known(table)::of));
@@ -86,16 +83,17 @@ final class RowData {
         return names.stream().map(known::get).toList();
     }
 
-    static String condition(DerivedTable table) {
+    String condition(DerivedTable table) {
         return table.kinds()
                 .filter(k -> k.others() && !k.names().isEmpty())
-                .map(k -> DIALECT.quote(k.column()) + " in ("
-                        + k.names().stream().map(DIALECT::literal).collect(Collectors.joining(", ")) + ")")
+                .map(k -> classes.dialect().quote(k.column()) + " in ("
+                        + k.names().stream().map(classes.dialect()::literal).collect(Collectors.joining(", ")) + ")")
                 .orElse("");
     }
 
     private String className(String entity) {
-        return Optional.ofNullable(classes.model().classNames().get(entity)).orElseGet(() -> Words.pascal(entity));
+        return Optional.ofNullable(classes.model().classNames().get(entity))
+                .orElseGet(() -> classes.language().className(entity));
     }
 
     /** The columns of a table by name, but those the database computes. */
@@ -142,8 +140,8 @@ final class RowData {
 
     private Data reference(DerivedTable table, Reference key, Map<String, Map<String, Object>> known) {
         Optional<Entity> target = design.entity(key.targetEntity());
-        return Shape.REFERENCE.of(
-                ColumnData.property(key.role().map(Role::name).orElse(key.targetEntity())),
+        return Shapes.REFERENCE.of(
+                columns.property(key.role().map(Role::name).orElse(key.targetEntity())),
                 key.targetEntity(),
                 className(key.targetEntity()),
                 packageOf(key.targetEntity()),
@@ -161,8 +159,8 @@ final class RowData {
         for (Role role : Roles.heldBy(design, entity.name())) {
             List<Reference> keys = table.referencesOf(role);
             if (role.relationship() instanceof PolymorphicRelationship && !keys.isEmpty()) {
-                all.add(Shape.ONE_OF.of(
-                        ColumnData.property(role.name()),
+                all.add(Shapes.ONE_OF.of(
+                        columns.property(role.name()),
                         className(entity.name()) + Words.pascal(role.name()),
                         role.must(),
                         keys.stream().map(k -> reference(table, k, known)).toList(),
@@ -190,9 +188,9 @@ final class RowData {
                 Map<String, Map<String, Object>> known = columns(t);
                 List<Map<String, Object>> inOrder = List.copyOf(known.values());
                 int owner = t.keyColumns().size() - 1;
-                all.add(Shape.ROWS.of(
-                        names.take(ColumnData.property(attribute.name())),
-                        DIALECT.quote(t.name()),
+                all.add(Shapes.ROWS.of(
+                        names.take(columns.property(attribute.name())),
+                        classes.dialect().quote(t.name()),
                         inOrder.subList(0, owner),
                         inOrder.get(owner),
                         inOrder.subList(owner + 1, inOrder.size()),
@@ -225,9 +223,9 @@ final class RowData {
 
     private Data join(DerivedTable table, Reference here, Reference there, String role, Identifiers names) {
         Map<String, Map<String, Object>> known = columns(table);
-        return Shape.JOIN.of(
-                names.take(ColumnData.property(role)),
-                DIALECT.quote(table.name()),
+        return Shapes.JOIN.of(
+                names.take(columns.property(role)),
+                classes.dialect().quote(table.name()),
                 all(known, here.columns()),
                 all(known, there.columns()),
                 there.targetEntity(),

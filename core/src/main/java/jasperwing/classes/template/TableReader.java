@@ -1,6 +1,6 @@
 package jasperwing.classes.template;
 
-import jasperwing.classes.jakarta.ChosenClasses;
+import jasperwing.classes.language.ChosenClasses;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.derive.ValueColumns;
@@ -44,15 +44,15 @@ final class TableReader {
     }
 
     TableColumns read() {
-        table.columns().forEach(c -> names.put(c.name(), properties.take(ColumnData.property(c.name()))));
-        base.ifPresent(b -> addBase(b, properties.take(ColumnData.property(b.name()))));
+        table.columns().forEach(c -> names.put(c.name(), properties.take(columns.property(c.name()))));
+        base.ifPresent(b -> addBase(b, properties.take(columns.property(b.name()))));
         table.columns().forEach(this::read);
         return new TableColumns(filled, computed, all);
     }
 
     private void addBase(Base above, String name) {
-        all.add(Shape.COMPONENT.of(name, "", "", null, above.name(), above.home(), false, List.of(), List.of()));
-        Data step = Shape.STEP.of(name, above.name(), above.home(), false);
+        all.add(Shapes.COMPONENT.of(name, "", "", null, above.name(), above.home(), false, List.of(), List.of()));
+        Data step = Shapes.STEP.of(name, above.name(), above.home(), false);
         for (int i = 0; i < above.key().columns().size(); i++) {
             Map<String, Object> there =
                     above.columns().get(above.key().targetColumns().get(i));
@@ -86,7 +86,7 @@ final class TableReader {
     }
 
     private void addValue(Column first, Attribute attribute) {
-        String property = properties.take(ColumnData.property(attribute.name()));
+        String property = properties.take(columns.property(attribute.name()));
         Map<Column, ValueColumns.Leaf> parts = new LinkedHashMap<>();
         for (Column column : table.columns()) {
             boolean same = table.origin(column).equals(table.origin(first));

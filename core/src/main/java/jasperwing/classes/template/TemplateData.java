@@ -3,36 +3,25 @@ package jasperwing.classes.template;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.ModelGroup;
-import jasperwing.classes.Property;
-import jasperwing.classes.jakarta.ChosenClasses;
-import jasperwing.classes.jakarta.ClassAnnotations;
-import jasperwing.classes.jakarta.Columns;
-import jasperwing.classes.jakarta.Fields;
-import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.Language;
+import jasperwing.classes.language.Options;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
-import jasperwing.dialect.Dialects;
-import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
-import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
-import jasperwing.model.TargetOption;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -43,7 +32,7 @@ final class TemplateData {
     private final Design design;
     private final Schema schema;
     private final ClassModel model;
-    private final JavaOptions options;
+    private final Options options;
     private final ChosenClasses classes;
     private final RowData rows;
     private final AssociationData associations;
@@ -52,15 +41,15 @@ final class TemplateData {
     private final String values;
     private final Map<String, Data> known = new HashMap<>();
 
-    TemplateData(Design given, Schema schema, JavaOptions options) {
-        this.design = given.whole();
-        this.schema = schema;
-        this.model = ClassModel.of(given, schema);
-        this.options = options;
-        this.classes = new ChosenClasses(model, options);
+    TemplateData(ChosenClasses classes, Adapter.Factory standard) {
+        this.classes = classes;
+        this.model = classes.model();
+        this.design = model.design();
+        this.schema = model.schema();
+        this.options = classes.options();
         this.rows = new RowData(classes, schema);
         this.associations = new AssociationData(classes);
-        this.objects = new ObjectData(classes, this::entity);
+        this.objects = new ObjectData(classes, standard, this::entity);
         Identifiers names = new Identifiers(0);
         model.classNames().values().forEach(names::take);
         model.enumNames().values().forEach(names::take);
@@ -68,21 +57,24 @@ final class TemplateData {
         model.classNames().forEach((entity, name) -> rowNames.put(entity, names.take(name + "Rows")));
     }
 
+    Language language() {
+        return classes.language();
+    }
+
     Data design() {
-        return Shape.DESIGN.of(
+        return Shapes.DESIGN.of(
                 design.name(),
                 classes.packageOf(""),
                 options.header(),
-                options.areRecords(),
+                !options.is("rows", "classes"),
                 values,
-                Arrays.stream(TargetOption.values()).collect(Collectors.toMap(TargetOption::word, o -> options.chosen()
-                        .value(o))),
+                options.values(),
                 Data.later(() -> entities().map(this::entity).toList()),
                 Data.later(() -> enums().map(this::enumType).toList()),
                 Data.later(() -> groups(AttributeGroup.Kind.VALUE)),
                 Data.later(() -> groups(AttributeGroup.Kind.TRAIT)),
                 Data.later(this::usesDurations),
-                Data.later(this::rowLists));
+                objects.adapter().ofDesign());
     }
 
     /** The names of what has a table, each once, in the order of the design. */
@@ -108,13 +100,13 @@ final class TemplateData {
     }
 
     Data enumType(EnumType type) {
-        List<String> constants = ObjectData.constants(type);
+        List<String> constants = objects.constants(type);
         List<Data> all = new ArrayList<>();
         for (EnumValue value : type.values()) {
             String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
-            all.add(Shape.VALUE.of(value.name(), constants.get(all.size()), label));
+            all.add(Shapes.VALUE.of(value.name(), constants.get(all.size()), label));
         }
-        return Shape.ENUM.of(
+        return Shapes.ENUM.of(
                 type.name(),
                 model.enumNames().get(type.name()),
                 classes.packageOf(""),
@@ -130,14 +122,13 @@ final class TemplateData {
     }
 
     private Data group(ModelGroup group) {
-        boolean value = group.group().is(AttributeGroup.Kind.VALUE);
-        return Shape.GROUP.of(
+        return Shapes.GROUP.of(
                 group.group().name(),
                 group.name(),
                 classes.packageOf(""),
                 group.group().notes().doc(),
-                AnnotationData.of(value ? ClassAnnotations.ofValue() : List.of()),
-                Data.later(() -> objects.fields(Fields.of(classes, group))));
+                objects.adapter().ofGroup(group),
+                Data.later(() -> objects.fields(group)));
     }
 
     private boolean usesDurations() {
@@ -148,21 +139,6 @@ final class TemplateData {
                 .anyMatch(p -> p.attribute().type().is(Scalar.DURATION));
     }
 
-    private List<Data> rowLists() {
-        Map<String, Attribute> lists = new LinkedHashMap<>();
-        model.classes().stream()
-                .flatMap(c -> c.properties().stream())
-                .filter(p -> p.attribute().list() && p.column().isPresent())
-                .map(Property::attribute)
-                .forEach(a -> lists.putIfAbsent(Columns.listText(classes, a), a));
-        List<Data> all = new ArrayList<>();
-        lists.forEach((name, list) -> all.add(Shape.ROW_LIST.of(
-                name,
-                list.kept().equals(Optional.of(ListKept.ARRAY)),
-                objects.types().of(list.type()))));
-        return all;
-    }
-
     Data entity(String name) {
         return known.computeIfAbsent(
                 name,
@@ -170,7 +146,7 @@ final class TemplateData {
     }
 
     private Data entity(Entity entity, DerivedTable table) {
-        return Shape.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
+        return Shapes.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
                 .flatMap(List::stream)
                 .toArray());
     }
@@ -184,9 +160,9 @@ final class TemplateData {
                 classes.packageOf(entity.area()),
                 model.classNames().get(entity.name()),
                 rowNames.get(entity.name()),
-                Dialects.DEFAULT.quote(table.name()),
+                classes.dialect().quote(table.name()),
                 schema.kindsViews().stream().anyMatch(v -> v.name().equals(table.name())),
-                RowData.condition(table));
+                rows.condition(table));
     }
 
     private List<Object> rows(Entity entity, DerivedTable table) {

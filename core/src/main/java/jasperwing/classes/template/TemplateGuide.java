@@ -1,5 +1,7 @@
 package jasperwing.classes.template;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 /** Writes the guide to what templates see, from the shapes of the data itself. */
@@ -35,9 +37,38 @@ public final class TemplateGuide {
             `method("get", "depth")`, the name of the method that does something with a property, `getDepth`; and `elementMethod("add", "photos")`, that of the one that
             does something with one of several, `addPhoto`.
 
+            What the language writes for something given is told by `language.type("small int")`, its type in full, `language.text("…")`, a text as a literal,
+            `language.comment("…")`, a text as it can stand in a comment, and `language.number("decimal", "1.5")`.
+
             `java-plain` is made of what an entity is as a table (`entity.columns`, `entity.key`, `entity.references` and so on), `java-jakarta` of what it is as a class of
-            objects that know each other (`entity.object`, `entity.associations`). Which options the window offers for a folder follows from what its templates ask for, as
-            `design.options.setters`; `package`, `areas` and `header` are always there, and `directions`, `fetch` and `cascade` where associations and annotations are used.
+            objects that know each other (`entity.object`, `entity.associations`).
+
+            ## The file `target`
+
+            Beside the templates a file `target` says what they are:
+
+            ```
+            title     Java, with a builder
+            about     classes and their builders
+            language  java
+            uses      jakarta
+            needs     org.example:builders:1.0
+
+            option package
+              the package of what belongs to no area
+            option setters: plain, fluent, none
+              whether setters give back the object
+            ```
+
+            `language` decides how names, types, texts and lines are written; `java` is there. `uses jakarta` adds what Jakarta Persistence and Jakarta Validation
+            say of classes and fields, as their `mapping`. `needs` tells what the code needs to be compiled, a line for each. An `option` can be chosen for the target in the design
+            and in the window: any text, or one of several, of which the first is the usual one; templates ask for it as `design.options.setters`. Some options are
+            answered before templates are run: `package`, `areas`, `header`, `rows` (`records`, `classes`), `directions` (`both`, `one`), `collections` (`list`, `set`),
+            `database` (such as `postgresql`), and with `uses jakarta` `fetch`, `cascade` and `provider`.
+
+            A folder without this file is taken for one of Java that uses `jakarta`, with those options of ours that its templates ask for.
+
+            ## What they reach
 
             Templates reach this data and the other templates of their folder, and nothing else: no class, no file, no network. A mistake is told with its template,
             its line and what it was run for, and nothing is written.
@@ -52,7 +83,7 @@ public final class TemplateGuide {
             """;
 
     /** The template that is shown as an example. */
-    static final String EXAMPLE =
+    public static final String EXAMPLE =
             """
             <@file path="entities.md">
             <#list design.entities as e>
@@ -70,7 +101,7 @@ public final class TemplateGuide {
             """;
 
     /** Classes in a language of one's own, with kinds, traits, enums and what objects know of each other. */
-    static final String CLASSES =
+    public static final String CLASSES =
             """
             <@file path="${entity.class}.txt">
             <#if entity.doc?has_content>-- ${entity.doc}
@@ -86,15 +117,21 @@ public final class TemplateGuide {
 
     private TemplateGuide() {}
 
-    /** Markdown; the same as `docs/templates.md`. */
-    public static String markdown() {
+    /**
+     * Markdown.
+     *
+     * @param standards whose shapes are told behind those of every target
+     */
+    public static String markdown(List<Adapter.Factory> standards) {
         StringBuilder out = new StringBuilder(HEAD).append(EXAMPLE).append("```\n\n");
         out.append(
                         "One with this `entity.ftl` makes a file for each entity, in a language of one's own: what it is a kind of, its kinds, its"
                                 + " traits, its attributes, and what\nits objects know of others, each with the class it is:\n\n```\n")
                 .append(CLASSES)
                 .append("```\n\n");
-        for (Shape shape : Shape.values()) {
+        List<Shape> shapes = new ArrayList<>(Shapes.ALL);
+        standards.forEach(s -> shapes.addAll(s.shapes()));
+        for (Shape shape : shapes) {
             out.append("## ").append(shape.title()).append("\n\n").append(shape.about());
             out.append("\n\n| Field | Is |\n|---|---|\n");
             for (Map.Entry<String, String> field : shape.fields().entrySet()) {

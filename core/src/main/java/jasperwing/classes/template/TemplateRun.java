@@ -39,7 +39,7 @@ final class TemplateRun {
         this.configuration = configuration;
         this.data = data;
         this.design = data.design();
-        this.files = new Files(data.names());
+        this.files = new Files(data.language(), data.names());
     }
 
     /**
@@ -70,11 +70,20 @@ final class TemplateRun {
     Made made(List<String> entities, Optional<Set<String>> names) {
         return made(() -> {
             if (names.isEmpty()) {
-                run("design.ftl", "", Map.of());
+                whole();
             }
             entities(entities);
             others(names);
         });
+    }
+
+    /** The files of what is made once. */
+    Made once() {
+        return made(this::whole);
+    }
+
+    private void whole() throws TemplateProblemException {
+        run("design.ftl", "", Map.of());
     }
 
     private Made made(Part part) {
@@ -131,8 +140,9 @@ final class TemplateRun {
         root.put("file", files.directive(more.containsKey("entity") ? about : "", whole));
         root.put("use", files.use());
         root.put("of", files.of(whole));
-        root.put("method", Files.method());
-        root.put("elementMethod", Files.elementMethod());
+        root.put("language", files.language());
+        root.put("method", files.method());
+        root.put("elementMethod", files.elementMethod());
         process(template, root, about);
     }
 

@@ -48,7 +48,8 @@ final class TemplateTexts {
         return name.contains("..") || name.contains(":") || name.contains("\\") ? Optional.empty() : Optional.of(name);
     }
 
-    private static Optional<String> read(TemplateLoader loader, String name) throws IOException {
+    /** A text of that name, if there is one. */
+    static Optional<String> read(TemplateLoader loader, String name) throws IOException {
         Object source = loader.findTemplateSource(name);
         if (source == null) {
             return Optional.empty();

@@ -1,7 +1,7 @@
 <#-- The methods that read and change an object; those of associations keep both ends in step. -->
 <#list object.properties as f>
 ${of(f.name)}
-<#if f.asStored>
+<#if f.mapping.asStored>
 <@as_stored f=f/>
 <#elseif f.type.many?has_content>
 <#if java.changes>

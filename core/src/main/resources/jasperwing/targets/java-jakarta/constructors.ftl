@@ -20,7 +20,7 @@
 </#list>
     }
 </#if>
-<#list object.callbacks as c>
+<#list object.mapping.callbacks as c>
 
 <#if java.annotated>
     @${use("jakarta.persistence." + c.annotation)}
@@ -59,7 +59,7 @@
   <#list single?filter(f -> !f.key) as f><#local all = all + parameters_of_property(f)></#list>
   <#if !java.changes>
     <#list entity.object.properties?filter(f -> f.type.many?has_content) as f>
-      <#if f.listText?has_content>
+      <#if f.mapping.listText?has_content>
         <#local all = all + [parameter(java.type(f.type), f.name, java.stored(f))]>
       <#else>
         <#local all = all + [copied("List", java.single(f.type), f.name)]>
@@ -71,7 +71,7 @@
 
 <#function parameters_of_property f>
   <#if !is_given(is_required(f), f.key)><#return []></#if>
-  <#return [parameter(java.type(f.type), f.name, f.asStored?then(java.stored(f), f.name))]>
+  <#return [parameter(java.type(f.type), f.name, f.mapping.asStored?then(java.stored(f), f.name))]>
 </#function>
 
 <#function parameters_of_association a>

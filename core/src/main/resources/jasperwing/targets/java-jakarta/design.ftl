@@ -1,5 +1,5 @@
 <#import "java.ftl" as java>
-<#if design.rowLists?has_content><#include "lists.ftl"></#if>
+<#if design.mapping.rowLists?has_content><#include "lists.ftl"></#if>
 <#if design.durations>
 <@file path=java.path(design.package, "DurationMillis") package=design.package name="DurationMillis">
 <#assign duration = use("java.time.Duration")>

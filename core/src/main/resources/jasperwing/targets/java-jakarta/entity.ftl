@@ -3,7 +3,7 @@
 <@file path=java.path(entity.package, entity.class) package=entity.package name=entity.class>
 <@java.head package=entity.package/>
 <@java.doc text=entity.doc/>
-<#if java.annotated><@java.annotations all=object.annotations space=""/></#if>
+<#if java.annotated><@java.annotations all=object.mapping.annotations space=""/></#if>
 public <#if object.abstract>abstract </#if>class ${entity.class}<#if object.above??> extends ${use(object.above.package + "." + object.above.class)}</#if><#if object.interfaces?has_content> implements ${object.interfaces?map(i -> use(i))?join(", ")}</#if> {
 <#list object.fields as f>
 

@@ -23,29 +23,10 @@ ${space}/** ${comment(text)} */
 </#macro>
 
 <#-- A text that can stand in a comment. -->
-<#function comment text>
-  <#return text?replace("[\\s\\p{Z}]+", " ", "r")?replace("\\", "&#92;")?replace("*/", "*&#47;")?replace("@", "&#64;")?replace("<", "&lt;")?trim>
-</#function>
+<#function comment text><#return language.comment(text)></#function>
 
 <#-- A string literal. -->
-<#function literal text><#return "\"" + text?j_string + "\""></#function>
-
-<#-- The classes of the types of the design; what is not among them is a text. -->
-<#assign types = {
-  "int": "java.lang.Integer",
-  "small int": "java.lang.Short",
-  "big int": "java.lang.Long",
-  "serial": "java.lang.Long",
-  "uuid": "java.util.UUID",
-  "decimal": "java.math.BigDecimal",
-  "real": "java.lang.Double",
-  "boolean": "java.lang.Boolean",
-  "date": "java.time.LocalDate",
-  "time": "java.time.LocalTime",
-  "timestamp": "java.time.OffsetDateTime",
-  "local timestamp": "java.time.LocalDateTime",
-  "duration": "java.time.Duration"
-}>
+<#function literal text><#return language.text(text)></#function>
 
 <#-- The type of a field. -->
 <#function type t>
@@ -58,8 +39,7 @@ ${space}/** ${comment(text)} */
   <#return t.word?switch(
     "enum", named(t), "value", named(t), "object", named(t),
     "key", named(t) + ".Key",
-    "binary", "byte[]",
-    use(types[t.word]!"java.lang.String"))>
+    use(language.type(t.word)))>
 </#function>
 
 <#function named t><#return use(t.package + "." + t.class)></#function>
@@ -71,13 +51,13 @@ ${space}/** ${comment(text)} */
 </#function>
 
 <#function first_value f>
-  <#if f.listText?has_content><#return use(f.listText) + ".EMPTY"></#if>
+  <#if f.mapping.listText?has_content><#return use(f.mapping.listText) + ".EMPTY"></#if>
   <#return f.type.many?switch(
     "list", "new " + use("java.util.ArrayList") + "<>()",
     "set", "new " + use("java.util.LinkedHashSet") + "<>()",
     f.defaultKind?switch(
-      "number", f.asStored?then(f.default + "L", number(f.type, f.default)),
-      "enum", single(f.type) + "." + f.default + f.asStored?then(".stored()", ""),
+      "number", f.mapping.asStored?then(f.default + "L", number(f.type, f.default)),
+      "enum", single(f.type) + "." + f.default + f.mapping.asStored?then(".stored()", ""),
       "date", single(f.type) + ".parse(\"" + f.default + "\")",
       "word", (f.type.word == "boolean")?then(f.default, now(f.type)),
       "text", parsed(f.type, f.default),
@@ -117,40 +97,30 @@ ${space}/** ${comment(text)} */
     single(t) + ".parse(" + literal(text) + ")")>
 </#function>
 
-<#function number t digits>
-  <#local whole = digits?keep_before(".")>
-  <#return t.word?switch(
-    "decimal", "new " + single(t) + "(\"" + digits + "\")",
-    "small int", "(short) " + whole,
-    "big int", whole + "L",
-    "serial", whole + "L",
-    "real", digits?contains(".")?then(digits, digits + ".0"),
-    "duration", single(t) + ".ofMillis(" + whole + "L)",
-    whole)>
-</#function>
+<#function number t digits><#return language.number(t.word, digits)></#function>
 
 <#-- A field with what is said of it. -->
 <#macro field f>
-<#if annotated><@annotations all=f.annotations/></#if>
-<@annotations all=f.rules/>
+<#if annotated><@annotations all=f.mapping.annotations/></#if>
+<@annotations all=f.mapping.rules/>
     private ${field_type(f)} ${f.name}${initial(f)};
 </#macro>
 
 <#-- The type a field has, where accessors make of what is stored what it is. -->
 <#function field_type f>
-  <#if !f.asStored><#return type(f.type)></#if>
+  <#if !f.mapping.asStored><#return type(f.type)></#if>
   <#return use((f.type.word == "duration" && !f.type.many?has_content)?then("java.lang.Long", "java.lang.String"))>
 </#function>
 
 <#-- What a field has for a variable with what it is. -->
 <#function stored f name=f.name>
-  <#if f.listText?has_content><#return use(f.listText) + ".text(" + name + ")"></#if>
+  <#if f.mapping.listText?has_content><#return use(f.mapping.listText) + ".text(" + name + ")"></#if>
   <#return name + " == null ? null : " + name + (f.type.word == "duration")?then(".toMillis()", ".stored()")>
 </#function>
 
 <#-- What a field is, of what it has. -->
 <#function restored f>
-  <#if f.listText?has_content><#return use(f.listText) + ".list(" + f.name + ")"></#if>
+  <#if f.mapping.listText?has_content><#return use(f.mapping.listText) + ".list(" + f.name + ")"></#if>
   <#return (f.type.word == "duration")?then(f.name + " == null ? null : " + type(f.type) + ".ofMillis(" + f.name + ")", type(f.type) + ".of(" + f.name + ")")>
 </#function>
 

@@ -86,7 +86,7 @@ final class ListText {
     }
 }
 </@file>
-<#if design.options.provider == "eclipselink" && design.rowLists?filter(l -> l.array)?has_content>
+<#if design.options.provider == "eclipselink" && design.mapping.rowLists?filter(l -> l.array)?has_content>
 <@file path=java.path(design.package, "ArrayText") package=design.package name="ArrayText">
 <@java.head package=design.package/>
 /** The text of an array in a column, of which EclipseLink reads the elements. */
@@ -111,7 +111,7 @@ public class ArrayText implements ${use("jakarta.persistence.AttributeConverter"
 }
 </@file>
 </#if>
-<#list design.rowLists as l>
+<#list design.mapping.rowLists as l>
 <@file path=java.path(design.package, l.class) package=design.package name=l.class>
 <#assign element = java.single(l.type)>
 <#assign list = use("java.util.List") + "<" + element + ">">

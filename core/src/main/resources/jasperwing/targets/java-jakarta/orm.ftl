@@ -14,16 +14,16 @@
 <#list design.entities as e>
     ${of(e.name, "")}<entity class="${xml(e.package + "." + e.class)}">
 <#list of_class as name>
-<#list e.object.annotations?filter(a -> a.name == name) as a>
+<#list e.object.mapping.annotations?filter(a -> a.name == name) as a>
 <@element name=kebab(name) a=a space="        "/>
 </#list>
 </#list>
-<#list e.object.callbacks as c>
+<#list e.object.mapping.callbacks as c>
         <${kebab(c.annotation)} method-name="${xml(c.method)}"/>
 </#list>
 <#-- The schema has no place for a converter within the element of a key. -->
 <#list e.object.fields?filter(f -> kind(f) == "id") as f>
-<#list f.annotations?filter(a -> a.name == "Convert") as a>
+<#list f.mapping.annotations?filter(a -> a.name == "Convert") as a>
 ${of(e.name, f.member)}
 <@element name="convert" a=a space="        " more=" attribute-name=\"" + xml(f.name) + "\""/>
 </#list>
@@ -57,20 +57,20 @@ ${of(whole, f.member)}
 
 <#function kind f>
   <#list telling as t>
-    <#if f.annotations?filter(a -> a.name == t)?has_content><#return kebab(t)></#if>
+    <#if f.mapping.annotations?filter(a -> a.name == t)?has_content><#return kebab(t)></#if>
   </#list>
   <#return "basic">
 </#function>
 
 <#macro attribute kind f>
-<#local relations = f.annotations?filter(a -> kebab(a.name) == kind)>
+<#local relations = f.mapping.annotations?filter(a -> kebab(a.name) == kind)>
 <#local members = relations?has_content?then((relations?first).members, [])>
-<#local keyed = kind?ends_with("-one") && f.annotations?filter(a -> a.name == "Id")?has_content>
-<#local mapped = f.annotations?filter(a -> a.name == "MapsId")?has_content>
+<#local keyed = kind?ends_with("-one") && f.mapping.annotations?filter(a -> a.name == "Id")?has_content>
+<#local mapped = f.mapping.annotations?filter(a -> a.name == "MapsId")?has_content>
             <${kind} name="${xml(f.name)}"<#list members?filter(m -> m.name != "cascade") as m> ${kebab(m.name)}="${xml(text(m.value))}"</#list><#if keyed> id="true"</#if><#if mapped> maps-id=""</#if>>
 <#list within as name>
 <#if kind != "id" || name != "Convert">
-<#list f.annotations?filter(a -> a.name == name) as a>
+<#list f.mapping.annotations?filter(a -> a.name == name) as a>
 <#if name == "JoinColumns">
 <#list a.members[0].value as column>
 <@element name="join-column" a=column space="                "/>

@@ -3,7 +3,7 @@
 <@file path=java.path(group.package, group.class) package=group.package name=group.class>
 <@java.head package=group.package/>
 <@java.doc text=group.doc/>
-<#if java.annotated><@java.annotations all=group.annotations space=""/></#if>
+<#if java.annotated><@java.annotations all=group.mapping.annotations space=""/></#if>
 public class ${group.class} {
 <#list group.fields as f>
 

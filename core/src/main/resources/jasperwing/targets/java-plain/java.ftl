@@ -12,23 +12,6 @@ package ${package};
 %imports%
 </#macro>
 
-<#-- The classes of the types of the design; what is not among them is a text. -->
-<#assign types = {
-  "int": "java.lang.Integer",
-  "small int": "java.lang.Short",
-  "big int": "java.lang.Long",
-  "serial": "java.lang.Long",
-  "uuid": "java.util.UUID",
-  "decimal": "java.math.BigDecimal",
-  "real": "java.lang.Double",
-  "boolean": "java.lang.Boolean",
-  "date": "java.time.LocalDate",
-  "time": "java.time.LocalTime",
-  "timestamp": "java.time.OffsetDateTime",
-  "local timestamp": "java.time.LocalDateTime",
-  "duration": "java.time.Duration"
-}>
-
 <#-- The names of local variables and parameters, which those of columns can be; templates choose others then. -->
 <#assign at = "at">
 <#assign statement = "statement">
@@ -47,7 +30,7 @@ package ${package};
 <#-- A type whose values can be null. -->
 <#function single_type column>
   <#if column.enum?has_content><#return use(design.package + "." + column.enum)></#if>
-  <#return (column.type == "binary")?then("byte[]", use(types[column.type]!"java.lang.String"))>
+  <#return use(language.type(column.type))>
 </#function>
 
 <#-- The types that cannot be null. -->
@@ -141,8 +124,7 @@ package ${package};
 <#function field_type field>
   <#local t = field.type>
   <#if t.word == "enum" || t.word == "value"><#return use(t.package + "." + t.class)></#if>
-  <#if t.word == "binary"><#return "byte[]"></#if>
-  <#return (!field.optional && primitives[t.word]??)?then(primitives[t.word], use(types[t.word]!"java.lang.String"))>
+  <#return (!field.optional && primitives[t.word]??)?then(primitives[t.word], use(language.type(t.word)))>
 </#function>
 
 <#-- A field, or what is in its place, so that nobody else can change it. -->
@@ -162,9 +144,7 @@ package ${package};
 </#function>
 
 <#-- A text that can stand in a comment. -->
-<#function comment text>
-  <#return text?replace("[\\s\\p{Z}]+", " ", "r")?replace("\\", "&#92;")?replace("*/", "*&#47;")?replace("@", "&#64;")?replace("<", "&lt;")?trim>
-</#function>
+<#function comment text><#return language.comment(text)></#function>
 
 <#-- The sentence of a documentation and a space behind it; nothing when there is none. -->
 <#function said doc><#return comment(doc)?has_content?then(comment(doc) + " ", "")></#function>
@@ -207,4 +187,4 @@ ${space}${bind(c, object?has_content?then(got(c, object), c.property))}
 </#macro>
 
 <#-- A string literal. -->
-<#function literal text><#return "\"" + text?j_string + "\""></#function>
+<#function literal text><#return language.text(text)></#function>

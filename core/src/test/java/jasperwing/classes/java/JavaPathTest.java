@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.Javac;
-import jasperwing.classes.Target;
+import jasperwing.classes.OurTargets;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
@@ -42,7 +42,7 @@ class JavaPathTest {
     Path folder;
 
     private static Optional<String> expression(String start, String path) {
-        return Target.JAVA_JAKARTA.expression(
+        return OurTargets.JAKARTA.expression(
                 DESIGN, Schema.derive(DESIGN, Dialects.POSTGRESQL), Walk.of(DESIGN, start, path));
     }
 
@@ -63,7 +63,7 @@ class JavaPathTest {
     /** Every path of up to three steps compiles. */
     @Test
     void everyPathCompiles() throws Exception {
-        Javac.write(Target.JAVA_JAKARTA.generate(DESIGN), folder.resolve("src"));
+        Javac.write(OurTargets.JAKARTA.files(DESIGN), folder.resolve("src"));
         StringBuilder source = new StringBuilder(
                 "package test;\nimport java.util.Objects;\nimport java.util.Optional;\nclass Paths {\n");
         int number = 0;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class LongLinesTest {
     private static final String A = "a".repeat(50);
@@ -74,9 +74,9 @@ class LongLinesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Target.class)
+    @MethodSource("jasperwing.classes.target.Targets#all")
     void theDemosLinesAreShortEnoughAndEachTellsWhatItIsMadeOf(Target target) {
-        for (GeneratedFile file : target.generate(Samples.demo())) {
+        for (GeneratedFile file : target.files(Samples.demo())) {
             assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= 120 || l.startsWith("import"));
             assertThat(file.sources().size()).isIn(0, (int) file.text().lines().count());
         }

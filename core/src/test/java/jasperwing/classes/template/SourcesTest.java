@@ -7,21 +7,23 @@ import jasperwing.Samples;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
+import jasperwing.classes.OurTargets;
 import jasperwing.classes.Source;
-import jasperwing.classes.Target;
+import jasperwing.classes.target.Target;
+import jasperwing.classes.target.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
-import jasperwing.model.TargetOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What the lines of our targets say that they are made of. */
 class SourcesTest {
@@ -30,22 +32,27 @@ class SourcesTest {
         return Designs.all();
     }
 
+    @Provide
+    Arbitrary<Target> targets() {
+        return Arbitraries.of(Targets.all());
+    }
+
     @Property(tries = 60, seed = "11")
-    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(@ForAll("designs") Design design, @ForAll Target target) {
+    void everyMemberThatLinesAreMadeOfIsOneOfTheDesign(
+            @ForAll("designs") Design design, @ForAll("targets") Target target) {
         check(design, target);
     }
 
     @ParameterizedTest
-    @EnumSource(Target.class)
+    @MethodSource("jasperwing.classes.target.Targets#all")
     void soItIsInTheDemo(Target target) {
         check(Samples.demo(), target);
     }
 
     private static void check(Design design, Target target) {
-        ClassModel model = ClassModel.of(design);
-        Design xml = CodeTargetEdits.choose(target.word(), TargetOption.MAPPING, "xml")
-                .on(design);
-        Stream.of(design, xml).flatMap(d -> target.generate(d).stream()).forEach(file -> {
+        ClassModel model = OurTargets.model(design);
+        Design xml = CodeTargetEdits.choose(target.word(), "mapping", "xml").on(design);
+        Stream.of(design, xml).flatMap(d -> target.files(d).stream()).forEach(file -> {
             assertThat(file.text()).doesNotContain("\uFDD0");
             for (Source source : file.sources()) {
                 Optional<Origin> origin = model.origin(source);
@@ -67,13 +74,12 @@ class SourcesTest {
 
     @Test
     void linesTellWhatTheyAreMadeOf() {
-        List<GeneratedFile> rows = Target.JAVA_PLAIN.generate(
+        List<GeneratedFile> rows = OurTargets.PLAIN.files(
                 Samples.design("enum Duty: leader, recorder", "entity Dive", "  id serial key", "  duty Duty"));
         assertThat(source(rows, "test/Duty.java", "RECORDER(\"recorder\", \"Recorder\");"))
                 .isEqualTo(new Source("Duty", "recorder"));
-        Design xml = CodeTargetEdits.choose("java-jakarta", TargetOption.MAPPING, "xml")
-                .on(Samples.demo());
-        List<GeneratedFile> objects = Target.JAVA_JAKARTA.generate(xml);
+        Design xml = CodeTargetEdits.choose("java-jakarta", "mapping", "xml").on(Samples.demo());
+        List<GeneratedFile> objects = OurTargets.JAKARTA.files(xml);
         assertThat(source(objects, "META-INF/orm.xml", "<basic name=\"maxDepth\">"))
                 .isEqualTo(new Source("Dive", "maxDepth"));
         assertThat(source(objects, "META-INF/orm.xml", "<entity class=\"saltmarsh.fieldwork.Dive\">"))
@@ -82,7 +88,7 @@ class SourcesTest {
                 .isEqualTo(new Source("GeoPoint", "latitude"));
         assertThat(source(objects, "saltmarsh/Stamped.java", "OffsetDateTime getWrittenAt();"))
                 .isEqualTo(new Source("Stamped", "writtenAt"));
-        List<GeneratedFile> oneOf = Target.JAVA_JAKARTA.generate(Samples.design(
+        List<GeneratedFile> oneOf = OurTargets.JAKARTA.files(Samples.design(
                 "entity Dive",
                 "  id serial key",
                 "entity Note",

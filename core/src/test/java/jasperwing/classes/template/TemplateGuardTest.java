@@ -4,11 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import jasperwing.Samples;
-import jasperwing.classes.java.JavaOptions;
+import jasperwing.classes.OurTargets;
+import jasperwing.classes.java.Java;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.Options;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -19,8 +24,13 @@ class TemplateGuardTest {
 
     private TemplateProblemException run(String text, Duration longest) throws IOException {
         Files.writeString(folder.resolve("design.ftl"), text);
-        return catchThrowableOfType(TemplateProblemException.class, () -> TemplateTarget.of(folder, longest)
-                .generate(Samples.demo(), JavaOptions.of(Samples.demo())));
+        return catchThrowableOfType(TemplateProblemException.class, () -> Templates.of(folder, longest)
+                .generate(TemplateGuardTest::classes, Adapter.NONE, Optional.empty()));
+    }
+
+    private static ChosenClasses classes() {
+        Java java = new Java();
+        return new ChosenClasses(OurTargets.model(Samples.demo()), java, Options.of(Samples.demo(), java, Map.of()));
     }
 
     private TemplateProblemException run(String text) throws IOException {

@@ -1,0 +1,118 @@
+package jasperwing.classes.jakarta;
+
+import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
+import jasperwing.classes.Property;
+import jasperwing.classes.language.ChosenClasses;
+import jasperwing.classes.language.Field;
+import jasperwing.classes.template.Adapter;
+import jasperwing.classes.template.Data;
+import jasperwing.classes.template.Shape;
+import jasperwing.classes.template.TypeData;
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.ListKept;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What Jakarta Persistence and Jakarta Validation ask of classes. */
+public final class JakartaAdapter implements Adapter {
+    /** As targets name it. */
+    public static final String WORD = "jakarta";
+
+    public static final Factory FACTORY = new Factory() {
+        @Override
+        public Adapter of(ChosenClasses classes, TypeData types) {
+            return new JakartaAdapter(classes, types);
+        }
+
+        @Override
+        public List<Shape> shapes() {
+            return JakartaShapes.ALL;
+        }
+    };
+
+    private final ChosenClasses classes;
+    private final TypeData types;
+    private final Columns columns;
+
+    private JakartaAdapter(ChosenClasses classes, TypeData types) {
+        this.classes = classes;
+        this.types = types;
+        this.columns = new Columns(classes);
+    }
+
+    @Override
+    public ChosenClasses classes() {
+        return classes;
+    }
+
+    @Override
+    public List<Adapted> fields(ModelClass subject) {
+        return MappedFields.of(classes, subject).stream().map(this::adapted).toList();
+    }
+
+    @Override
+    public List<Adapted> fields(ModelGroup group) {
+        return MappedFields.of(classes, group).stream().map(this::adapted).toList();
+    }
+
+    private Adapted adapted(MappedField mapped) {
+        Optional<Property> property = mapped.field().property();
+        Data data = JakartaShapes.FIELD.of(
+                Data.later(() -> AnnotationData.of(mapped.mappings())),
+                Data.later(() -> AnnotationData.of(mapped.rules())),
+                property.filter(p -> MappedFields.isAsStored(classes, p)).isPresent(),
+                property.map(Property::attribute)
+                        .filter(Attribute::isListInRow)
+                        .map(a -> classes.packageOf("") + "." + columns.listText(a))
+                        .orElse(""));
+        return new Adapted(mapped.field(), data);
+    }
+
+    @Override
+    public List<Field> key(ModelClass subject) {
+        return MappedFields.ofKey(classes, subject);
+    }
+
+    @Override
+    public Data ofDesign() {
+        return JakartaShapes.DESIGN.of(Data.later(this::rowLists));
+    }
+
+    private List<Data> rowLists() {
+        Map<String, Attribute> lists = new LinkedHashMap<>();
+        classes.model().classes().stream()
+                .flatMap(c -> c.properties().stream())
+                .filter(p -> p.attribute().list() && p.column().isPresent())
+                .map(Property::attribute)
+                .forEach(a -> lists.putIfAbsent(columns.listText(a), a));
+        List<Data> all = new ArrayList<>();
+        lists.forEach((name, list) -> all.add(JakartaShapes.ROW_LIST.of(
+                name, list.kept().equals(Optional.of(ListKept.ARRAY)), types.of(list.type()))));
+        return all;
+    }
+
+    @Override
+    public Data ofClass(ModelClass subject, Map<String, Data> fields) {
+        return JakartaShapes.OBJECT.of(
+                Data.later(() -> AnnotationData.of(ClassAnnotations.of(classes, subject))),
+                Callback.of(subject).stream().map(c -> callback(c, fields)).toList());
+    }
+
+    private static Data callback(Callback callback, Map<String, Data> fields) {
+        return JakartaShapes.CALLBACK.of(
+                callback.event(),
+                callback.method(),
+                callback.properties().stream().map(p -> fields.get(p.name())).toList());
+    }
+
+    @Override
+    public Data ofGroup(ModelGroup group) {
+        boolean value = group.group().is(AttributeGroup.Kind.VALUE);
+        return JakartaShapes.GROUP.of(AnnotationData.of(value ? ClassAnnotations.ofValue() : List.of()));
+    }
+}

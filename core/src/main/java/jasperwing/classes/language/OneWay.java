@@ -1,0 +1,75 @@
+package jasperwing.classes.language;
+
+import jasperwing.classes.Association;
+import jasperwing.classes.Computed;
+import jasperwing.classes.ModelClass;
+import jasperwing.formula.Term;
+import jasperwing.naming.Step;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Classes that know each other only where the key is. */
+final class OneWay {
+    private OneWay() {}
+
+    static ModelClass of(ModelClass both) {
+        return new ModelClass(
+                both.entity(),
+                both.name(),
+                both.table(),
+                both.properties(),
+                both.computed().stream().filter(OneWay::isForward).toList(),
+                both.associations().stream().flatMap(OneWay::forward).toList(),
+                both.subjectOf(),
+                both.lineage());
+    }
+
+    /** Whether what is computed looks at nothing that only the other end knows. */
+    private static boolean isForward(Computed computed) {
+        return computed.formula()
+                .term()
+                .all()
+                .noneMatch(t -> t instanceof Term.Aggregate
+                        || t instanceof Term.Member m
+                                && m.steps().stream().anyMatch(s -> s.way() != Step.Way.REFERENCE));
+    }
+
+    private static Stream<Association> forward(Association association) {
+        if (association instanceof Association.ToOne one) {
+            return Stream.of(forward(one));
+        }
+        if (association instanceof Association.Joined joined) {
+            return Stream.of(new Association.Joined(
+                    joined.name(),
+                    joined.target(),
+                    joined.table(),
+                    joined.here(),
+                    joined.there(),
+                    Optional.empty(),
+                    joined.sortedBy()));
+        }
+        if (association instanceof Association.OneOfEach each) {
+            List<Association.ToOne> subjects =
+                    each.subjects().stream().map(OneWay::forward).toList();
+            return Stream.of(
+                    new Association.OneOfEach(each.name(), subjects, each.outside(), each.must(), Optional.empty()));
+        }
+        boolean back = association instanceof Association.Inverse
+                || association instanceof Association.JoinedInverse
+                || association instanceof Association.ThroughLink;
+        return back ? Stream.empty() : Stream.of(association);
+    }
+
+    private static Association.ToOne forward(Association.ToOne one) {
+        return new Association.ToOne(
+                one.name(),
+                one.target(),
+                one.foreignKey(),
+                one.must(),
+                one.unique(),
+                one.key(),
+                Optional.empty(),
+                one.doc());
+    }
+}
