@@ -109,6 +109,12 @@ final class ClassesCommand implements Callable<Integer> {
 
     private int once(Target chosen) throws IOException, UnreadableDesignException, TemplateProblemException {
         Design read = DesignFile.load(design);
+        if (!chosen.isOurs()) {
+            chosen.unknownOptions(read.target(chosen.said()))
+                    .values()
+                    .forEach(spec.commandLine().getErr()::println);
+            spec.commandLine().getErr().flush();
+        }
         OutputFolder output = new OutputFolder(folder, chosen.word());
         List<Planned> plan = output.compare(chosen.generate(read), Target.formerNames(read));
         return check ? checked(plan) : written(output, plan);

@@ -25,6 +25,11 @@ public interface ListSql {
         return type + "[]";
     }
 
+    /** The type of an array as the catalog of the database names it, by which others compare what they expect with what is there. */
+    default String catalogName(String type) {
+        return arrayOf(type);
+    }
+
     /** A list without elements as a default. */
     String empty(boolean array);
 

@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.formula.Kind;
 import jasperwing.physical.SqlType;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -164,7 +165,22 @@ final class PostgreSql extends Dialect {
         return mark;
     }
 
+    /** What its catalog calls types that SQL calls otherwise. */
+    private static final Map<String, String> INTERNAL = Map.of(
+            "integer", "int4",
+            "bigint", "int8",
+            "smallint", "int2",
+            "double precision", "float8",
+            "boolean", "bool",
+            "timestamp with time zone", "timestamptz");
+
     private static final ListSql LISTS = new ListSql() {
+        @Override
+        public String catalogName(String type) {
+            String plain = type.replaceFirst("\\(.*\\)", "");
+            return "_" + INTERNAL.getOrDefault(plain, plain);
+        }
+
         @Override
         public boolean hasArrays() {
             return true;

@@ -1,7 +1,6 @@
 package jasperwing.findings;
 
 import jasperwing.classes.target.Target;
-import jasperwing.classes.target.TargetOption;
 import jasperwing.classes.target.Targets;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
@@ -30,12 +29,7 @@ final class OptionRules {
     }
 
     private static void check(Design design, Target target, CodeTarget chosen, Consumer<Finding> found) {
-        chosen.options().forEach((word, value) -> {
-            Optional<TargetOption> option = target.option(word);
-            if (option.isEmpty() || !option.get().takes(value)) {
-                found.accept(unknown(chosen, word, value, option));
-            }
-        });
+        target.unknownOptions(chosen).forEach((word, message) -> found.accept(unknown(chosen, word, message)));
         Stream.of(chosen.option(CASCADE).split("[,\\s]+"))
                 .filter(r -> !r.isEmpty() && target.option(CASCADE).isPresent())
                 .filter(r -> !isRole(design, r))
@@ -76,15 +70,11 @@ final class OptionRules {
                 List.of(new Fix("Remove it", CodeTargetEdits.choose(target.target(), CASCADE, ""))));
     }
 
-    private static Finding unknown(CodeTarget target, String word, String value, Optional<TargetOption> option) {
-        String said = option.isPresent()
-                ? "cannot be " + value + ": it is "
-                        + String.join(" or ", option.get().choices())
-                : "is no option of a target";
+    private static Finding unknown(CodeTarget target, String word, String message) {
         return new Finding(
                 Rule.UNKNOWN_OPTION,
                 Subject.of(target.target(), word),
-                "'" + word + "' of " + target.target() + " " + said + ".",
+                message,
                 "The usual choice holds.",
                 List.of(new Fix("Remove it", CodeTargetEdits.choose(target.target(), word, ""))));
     }

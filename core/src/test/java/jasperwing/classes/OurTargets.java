@@ -4,6 +4,7 @@ import jasperwing.classes.language.Checker;
 import jasperwing.classes.target.Target;
 import jasperwing.classes.target.TargetOption;
 import jasperwing.classes.target.Targets;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import java.util.List;
@@ -31,6 +32,13 @@ public final class OurTargets {
         return Targets.all().stream()
                 .flatMap(t -> t.options().stream())
                 .distinct()
+                .toList();
+    }
+
+    /** The databases the classes of a target can be kept in. */
+    static List<Dialect> databases(Target target) {
+        return target.option("database").orElseThrow().choices().stream()
+                .map(Dialect::named)
                 .toList();
     }
 

@@ -5,6 +5,7 @@ import jakarta.persistence.EntityManagerFactory;
 import jakarta.persistence.Persistence;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
+import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
@@ -24,28 +25,30 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 
 /** Boots the generated classes of a design in a persistence provider against the derived schema. */
 final class Persisting {
-    private static final AtomicInteger H2 = new AtomicInteger();
-
     private Persisting() {}
 
     /** The URL of a database with the tables of a design. */
     static String database(Design design) throws SQLException {
-        String url = Databases.postgresqlUrl() + "&stringtype=unspecified";
+        return database(design, Dialects.POSTGRESQL);
+    }
+
+    /** The URL of a database of some kind with the tables of a design. */
+    static String database(Design design, Dialect dialect) throws SQLException {
+        String url = Databases.url(dialect) + (dialect == Dialects.POSTGRESQL ? "&stringtype=unspecified" : "");
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
-            statement.execute(Schema.derive(design, Dialects.POSTGRESQL).sql());
+            statement.execute(Schema.derive(design, dialect).sql());
         }
         return url;
     }
 
     /** The URL of a database of H2 with the tables of a design, in which names are as PostgreSQL takes them. */
     static String h2Database(Design design) throws SQLException {
-        String url = "jdbc:h2:mem:persisting" + H2.incrementAndGet() + ";DB_CLOSE_DELAY=-1;DATABASE_TO_LOWER=TRUE;"
+        String url = Databases.url(Dialects.H2) + ";DATABASE_TO_LOWER=TRUE;"
                 + "NON_KEYWORDS=DAY,HOUR,KEY,MINUTE,MONTH,SECOND,USER,VALUE,YEAR";
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
@@ -80,6 +83,12 @@ final class Persisting {
                         + names
                         + "<exclude-unlisted-classes>true</exclude-unlisted-classes></persistence-unit></persistence>");
         return new URLClassLoader(new URL[] {classes.toUri().toURL()}, Persisting.class.getClassLoader());
+    }
+
+    /** A design whose classes are kept in a database of some kind. */
+    static Design keptIn(Dialect dialect, Design design) {
+        return CodeTargetEdits.choose("java-jakarta", "database", dialect.word())
+                .on(design);
     }
 
     /** A design whose classes have their mapping in them ({@code annotations}), or beside them ({@code xml}), for a provider. */

@@ -8,6 +8,8 @@ import jakarta.persistence.metamodel.EntityType;
 import jasperwing.Samples;
 import jasperwing.SoundDesigns;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.dialect.Dialect;
+import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
 import jasperwing.model.Family;
 import jasperwing.model.KindsKept;
@@ -18,7 +20,6 @@ import java.net.URLClassLoader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
@@ -63,16 +64,22 @@ class SoundPersistenceTest {
             if (isLeft(design, provider)) {
                 continue;
             }
-            for (String mapping : List.of("annotations", "xml")) {
-                Path folder = Files.createTempDirectory("classes");
-                try {
-                    read(Persisting.mapped(design, mapping, provider), provider, folder);
-                } catch (Exception | LinkageError e) {
-                    throw new IllegalStateException(provider + " with " + mapping + ":\n" + Notation.print(design), e);
-                } finally {
-                    delete(folder);
-                }
+            reads(Persisting.mapped(design, "xml", provider), provider, Dialects.POSTGRESQL);
+            for (Dialect dialect : OurTargets.databases(OurTargets.JAKARTA)) {
+                reads(Persisting.mapped(design, "annotations", provider), provider, dialect);
             }
+        }
+    }
+
+    private static void reads(Design mapped, Provider provider, Dialect dialect) throws Exception {
+        Design design = Persisting.keptIn(dialect, mapped);
+        Path folder = Files.createTempDirectory("classes");
+        try {
+            read(design, provider, dialect, folder);
+        } catch (Exception | LinkageError e) {
+            throw new IllegalStateException(provider + " in " + dialect + ":\n" + Notation.print(design), e);
+        } finally {
+            delete(folder);
         }
     }
 
@@ -89,8 +96,8 @@ class SoundPersistenceTest {
                         .anyMatch(a -> a.kept().equals(Optional.of(ListKept.ARRAY)));
     }
 
-    private static void read(Design design, Provider provider, Path folder) throws Exception {
-        String url = Persisting.database(design);
+    private static void read(Design design, Provider provider, Dialect dialect, Path folder) throws Exception {
+        String url = Persisting.database(design, dialect);
         try (URLClassLoader loader = Persisting.compiled(design, folder);
                 EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
             EntityManager manager = factory.createEntityManager();

@@ -51,13 +51,27 @@ public final class Databases {
         return mariadb;
     }
 
-    private static Connection openMariadb() throws SQLException {
+    /** The URL of a new, empty database that several connections can be opened to. */
+    public static String url(Dialect dialect) throws SQLException {
+        if (dialect == Dialects.POSTGRESQL) {
+            return postgresqlUrl();
+        }
+        if (dialect == Dialects.H2) {
+            return "jdbc:h2:mem:test" + NUMBER.incrementAndGet() + ";DB_CLOSE_DELAY=-1";
+        }
+        if (dialect == Dialects.MARIADB) {
+            return newMariadbUrl();
+        }
+        throw new IllegalArgumentException("several connections to " + dialect + " cannot be opened here");
+    }
+
+    private static String newMariadbUrl() throws SQLException {
         String name = "test" + NUMBER.incrementAndGet();
         try (Connection connection = DriverManager.getConnection(mariadbUrl(""));
                 var statement = connection.createStatement()) {
             statement.execute("create database " + name);
         }
-        return DriverManager.getConnection(mariadbUrl(name) + "&allowMultiQueries=true");
+        return mariadbUrl(name) + "&allowMultiQueries=true";
     }
 
     private static String mariadbUrl(String database) throws SQLException {
@@ -114,7 +128,7 @@ public final class Databases {
             return DriverManager.getConnection(postgresqlUrl());
         }
         if (dialect == Dialects.MARIADB) {
-            return openMariadb();
+            return DriverManager.getConnection(newMariadbUrl());
         }
         if (dialect == Dialects.H2) {
             return DriverManager.getConnection("jdbc:h2:mem:");

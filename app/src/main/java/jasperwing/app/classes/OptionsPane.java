@@ -37,7 +37,7 @@ final class OptionsPane extends SidePane {
         Shown wanted = new Shown(
                 target,
                 workspace.design().target(target),
-                found.map(OptionsPane::notes).orElse(List.of()),
+                found.map(t -> notes(t, workspace.design().target(target))).orElse(List.of()),
                 found.map(Target::options).orElse(List.of()));
         if (!wanted.equals(shown)) {
             shown = wanted;
@@ -78,7 +78,7 @@ final class OptionsPane extends SidePane {
     }
 
     /** What one has to know of it, a sentence each. */
-    private static List<String> notes(Target target) {
+    private static List<String> notes(Target target, CodeTarget said) {
         List<String> notes = new ArrayList<>();
         if (!target.needs().isEmpty()) {
             notes.add("Needs " + String.join(" and ", target.needs()) + ".");
@@ -86,6 +86,7 @@ final class OptionsPane extends SidePane {
         if (target.language().formulas().isEmpty()) {
             notes.add("Computed attributes are left to the database.");
         }
+        notes.addAll(target.unknownOptions(said).values());
         return notes;
     }
 

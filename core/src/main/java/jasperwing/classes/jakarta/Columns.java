@@ -4,15 +4,14 @@ import jasperwing.classes.Property;
 import jasperwing.classes.language.ChosenClasses;
 import jasperwing.classes.language.TypeNames;
 import jasperwing.derive.Reference;
+import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
-import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -21,23 +20,15 @@ final class Columns {
     /** The class that keeps durations as milliseconds. */
     private static final String DURATIONS = "DurationMillis";
 
-    private static final Map<String, String> INTERNAL = Map.of(
-            "integer", "int4",
-            "bigint", "int8",
-            "smallint", "int2",
-            "double precision", "float8",
-            "boolean", "bool",
-            "timestamp with time zone", "timestamptz");
-
     private final ChosenClasses classes;
 
     Columns(ChosenClasses classes) {
         this.classes = classes;
     }
 
-    /** A physical name, quoted for SQL where the database needs it. */
+    /** A physical name, in the quotes of the standard where the database needs some. */
     String sqlText(String name) {
-        return classes.dialect().quote(name);
+        return classes.dialect().quote(name).equals(name) ? name : '"' + name + '"';
     }
 
     /** The column of a name, with length, precision and scale of what it keeps. */
@@ -85,18 +76,22 @@ final class Columns {
                 : Optional.empty();
     }
 
-    /** A type as the catalogs of the database name it, by which providers compare what they map with what is there. */
+    /** A type as the catalog of the database names it, by which providers compare what they map with what is there. */
     String definition(SqlType type) {
+        Dialect dialect = classes.dialect();
         return type.element()
-                .map(e -> classes.dialect().write(e).replaceFirst("\\(.*\\)", ""))
-                .map(e -> "_" + INTERNAL.getOrDefault(e, e))
-                .orElseGet(() -> classes.dialect().write(type));
+                .map(e -> dialect.lists().catalogName(dialect.write(e)))
+                .orElseGet(() -> dialect.write(type));
     }
 
     /** The name of the class that makes texts of lists kept in their row, and lists of texts. */
-    String listText(Attribute attribute) {
-        boolean array = attribute.kept().filter(k -> k == ListKept.ARRAY).isPresent();
-        return new TypeNames(classes).simple(attribute.type()) + (array ? "Array" : "Json");
+    String listText(Property property) {
+        return new TypeNames(classes).simple(property.attribute().type()) + (isArray(property) ? "Array" : "Json");
+    }
+
+    /** Whether a list kept in its row is an array there; databases without any keep JSON. */
+    static boolean isArray(Property property) {
+        return property.column().filter(c -> c.type().is(SqlType.Kind.ARRAY)).isPresent();
     }
 
     private Annotation converter(String name, String nested) {

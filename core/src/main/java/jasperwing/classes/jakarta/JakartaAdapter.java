@@ -9,9 +9,7 @@ import jasperwing.classes.template.Adapter;
 import jasperwing.classes.template.Data;
 import jasperwing.classes.template.Shape;
 import jasperwing.classes.template.TypeData;
-import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
-import jasperwing.model.ListKept;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -66,9 +64,8 @@ public final class JakartaAdapter implements Adapter {
                 Data.later(() -> AnnotationData.of(mapped.mappings())),
                 Data.later(() -> AnnotationData.of(mapped.rules())),
                 property.filter(p -> MappedFields.isAsStored(classes, p)).isPresent(),
-                property.map(Property::attribute)
-                        .filter(Attribute::isListInRow)
-                        .map(a -> classes.packageOf("") + "." + columns.listText(a))
+                property.filter(p -> p.attribute().isListInRow())
+                        .map(p -> classes.packageOf("") + "." + columns.listText(p))
                         .orElse(""));
         return new Adapted(mapped.field(), data);
     }
@@ -84,15 +81,14 @@ public final class JakartaAdapter implements Adapter {
     }
 
     private List<Data> rowLists() {
-        Map<String, Attribute> lists = new LinkedHashMap<>();
+        Map<String, Property> lists = new LinkedHashMap<>();
         classes.model().classes().stream()
                 .flatMap(c -> c.properties().stream())
                 .filter(p -> p.attribute().list() && p.column().isPresent())
-                .map(Property::attribute)
-                .forEach(a -> lists.putIfAbsent(columns.listText(a), a));
+                .forEach(p -> lists.putIfAbsent(columns.listText(p), p));
         List<Data> all = new ArrayList<>();
         lists.forEach((name, list) -> all.add(JakartaShapes.ROW_LIST.of(
-                name, list.kept().equals(Optional.of(ListKept.ARRAY)), types.of(list.type()))));
+                name, Columns.isArray(list), types.of(list.attribute().type()))));
         return all;
     }
 

@@ -17,6 +17,7 @@ import jasperwing.walk.Walk;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -83,6 +84,20 @@ public final class Target {
 
     public Optional<TargetOption> option(String word) {
         return options().stream().filter(o -> o.word().equals(word)).findFirst();
+    }
+
+    /** What is said of options that it does not take, in sentences by the words of the options, in the order said. */
+    public Map<String, String> unknownOptions(CodeTarget chosen) {
+        Map<String, String> unknown = new LinkedHashMap<>();
+        chosen.options().forEach((word, value) -> {
+            Optional<TargetOption> option = option(word);
+            if (option.isEmpty() || !option.get().takes(value)) {
+                String wrong = option.map(o -> "cannot be " + value + ": it is " + String.join(" or ", o.choices()))
+                        .orElse("is no option of this target");
+                unknown.put(word, "'" + word + "' of " + said + " " + wrong + ".");
+            }
+        });
+        return unknown;
     }
 
     /** What checks its files; empty where there is nothing to do so. */

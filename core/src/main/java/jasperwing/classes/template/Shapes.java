@@ -173,13 +173,13 @@ final class Shapes {
             precision: the digits of a decimal; 0 when not said
             scale: those of them behind the point
             list: whether it is an array of such values
-            sqlType: its type as PostgreSQL writes it
+            sqlType: its type as its database writes it
             required: whether it is not null
             generated: whether it is an identity column
             key: whether it is in the primary key
             stamp: `insert` or `update` when it is set automatically then, else empty
             version: whether it is the version of its row for optimistic locking
-            formula: what the database computes it by, as SQL of PostgreSQL, or empty
+            formula: what the database computes it by, as its SQL, or empty
             from: the least value, or empty
             to: the greatest value, or empty
             longerThan: the number of characters a text must exceed, or -1
