@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.arrange.Progress;
 import jasperwing.blueprint.Blueprint;
+import jasperwing.change.Consequences;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.OurTargets;
 import jasperwing.classes.target.Target;
@@ -32,7 +33,6 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
-import jasperwing.moves.Consequences;
 import jasperwing.moves.Move;
 import jasperwing.moves.Offer;
 import jasperwing.moves.Offers;

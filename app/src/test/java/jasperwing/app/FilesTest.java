@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.app.shell.Settings;
 import jasperwing.app.shell.Workspace;
+import jasperwing.change.Changed;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.moves.Changed;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.UnreadableDesignException;
 import java.io.File;

@@ -2,6 +2,7 @@ package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
+import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.model.TypeChanges;
@@ -81,7 +82,7 @@ public final class SchemaCache {
         }
         Map<String, String> enums = names.ofEnums();
         names = names.then(design, now);
-        changes = TypeChanges.between(last, design).and(renamed(enums));
+        changes = DesignDiff.between(last, design).types().and(renamed(enums));
         last = design;
     }
 

@@ -14,16 +14,16 @@ final class ConcurrentRules {
     static final ConcurrentRules NONE = new ConcurrentRules();
 
     private final Optional<Checked> checked;
-    private final Map<RuleSet, ForkJoinTask<List<Finding>>> found = new IdentityHashMap<>();
+    private final Map<Rules.OfDesign, ForkJoinTask<List<Finding>>> found = new IdentityHashMap<>();
 
     private ConcurrentRules() {
         this.checked = Optional.empty();
     }
 
     /** Begins to look. */
-    ConcurrentRules(Checked checked, List<RuleSet> sets) {
+    ConcurrentRules(Checked checked, List<Rules.OfDesign> sets) {
         this.checked = Optional.of(checked);
-        for (RuleSet set : sets) {
+        for (Rules.OfDesign set : sets) {
             Callable<List<Finding>> finding = () -> set.check(checked);
             found.put(set, ForkJoinPool.commonPool().submit(finding));
         }
@@ -35,7 +35,7 @@ final class ConcurrentRules {
     }
 
     /** The findings of a family of rules, waited for; empty when they are not looked for. */
-    Optional<List<Finding>> of(Design design, RuleSet set) {
+    Optional<List<Finding>> of(Design design, Rules.OfDesign set) {
         return of(design).map(c -> found.get(set)).map(ForkJoinTask::join);
     }
 }

@@ -4,6 +4,7 @@ import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
+import jasperwing.model.DesignDiff;
 import jasperwing.model.Differing;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
@@ -81,7 +82,7 @@ public final class FindingsCache {
     /** As many entities as are worth a second thread when nothing is known of them yet. */
     private static final int MANY = 100;
 
-    private final Map<RuleSet, List<Finding>> ofSets = new IdentityHashMap<>();
+    private final Map<Rules.OfDesign, List<Finding>> ofSets = new IdentityHashMap<>();
     private final Repetitions repetitions = new Repetitions();
     private final NameHints hints = new NameHints();
     private List<Entity> entities = List.of();
@@ -99,7 +100,7 @@ public final class FindingsCache {
         ahead = many
                 ? new ConcurrentRules(
                         new Checked(new Facts(design), dialect, Optional.empty(), repetitions, hints),
-                        Report.OF_DESIGN.stream()
+                        Families.OF_DESIGN.stream()
                                 .filter(s -> !s.looksAtTables())
                                 .toList())
                 : ConcurrentRules.NONE;
@@ -108,10 +109,12 @@ public final class FindingsCache {
     /** Opens a design to be checked: sees what has changed since the last. */
     Checked open(Design design, Schema schema) {
         changed = EnumSet.allOf(Aspect.class);
+        types = TypeChanges.NONE;
         if (last != null) {
-            changed.removeIf(a -> a.isSame(last, design));
+            DesignDiff diff = DesignDiff.between(last, design);
+            changed.removeIf(a -> !a.isChanged(diff));
+            types = diff.types();
         }
-        types = last == null || !changed.contains(Aspect.TYPES) ? TypeChanges.NONE : TypeChanges.between(last, design);
         if (schema.dialect() != dialect) {
             changed.add(Aspect.DIALECT);
         }
@@ -124,8 +127,8 @@ public final class FindingsCache {
     }
 
     /** The findings of families of rules, in their order. */
-    void sets(Checked checked, List<RuleSet> sets, Consumer<Finding> found) {
-        List<RuleSet> anew = sets.stream()
+    void ofDesign(Checked checked, List<Rules.OfDesign> sets, Consumer<Finding> found) {
+        List<Rules.OfDesign> anew = sets.stream()
                 .filter(s -> !ofSets.containsKey(s) || s.looksAt().stream().anyMatch(changed::contains))
                 .toList();
         anew.forEach(s -> ofSets.put(s, ahead.of(checked.design(), s).orElseGet(() -> s.check(checked))));
@@ -134,7 +137,7 @@ public final class FindingsCache {
     }
 
     /** The findings of each entity under some rules, in the order of the design. */
-    void entities(Checked checked, List<EntityRules> rules, Consumer<Finding> found) {
+    void ofEach(Checked checked, List<Rules.OfEach> rules, Consumer<Finding> found) {
         List<Entity> now = checked.design().entities();
         Set<String> others = new HashSet<>();
         boolean fresh = entities.isEmpty() || changed.contains(Aspect.DIALECT);
@@ -143,7 +146,7 @@ public final class FindingsCache {
             IntStream indexes = IntStream.range(0, all.length);
             (all.length > MANY ? indexes.parallel() : indexes).forEach(i -> all[i] = anew(checked, now.get(i), rules));
         } else {
-            again(checked, EntityRules.Others.of(checked, changed, others), rules, all);
+            again(checked, OtherChanges.of(checked, changed, others), rules, all);
         }
         entities = now;
         known = all;
@@ -186,10 +189,10 @@ public final class FindingsCache {
         return types.concern(entity) || last.above().stream().anyMatch(types::concern);
     }
 
-    private static Known anew(Checked checked, Entity entity, List<EntityRules> rules) {
+    private static Known anew(Checked checked, Entity entity, List<Rules.OfEach> rules) {
         List<List<Finding>> found = new ArrayList<>(rules.size());
         List<Finding> all = new ArrayList<>(0);
-        for (EntityRules each : rules) {
+        for (Rules.OfEach each : rules) {
             int before = all.size();
             each.check().of(checked, entity, all::add);
             found.add(before == all.size() ? List.of() : List.copyOf(all.subList(before, all.size())));
@@ -198,7 +201,7 @@ public final class FindingsCache {
     }
 
     /** Completes what is known: finds what is not, and what does not hold among others that have changed. */
-    private static void again(Checked checked, EntityRules.Others changes, List<EntityRules> rules, Known[] all) {
+    private static void again(Checked checked, OtherChanges changes, List<Rules.OfEach> rules, Known[] all) {
         int[] watchful = IntStream.range(0, rules.size())
                 .filter(i -> rules.get(i).stands().isPresent())
                 .toArray();

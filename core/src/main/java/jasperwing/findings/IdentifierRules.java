@@ -35,7 +35,7 @@ final class IdentifierRules {
     }
 
     /** Whether what was found of an entity that is as it was holds: another may have got an attribute of the same name. */
-    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+    static boolean stands(Checked checked, OtherChanges others, Entity entity, List<Finding> found) {
         return !others.changed(Aspect.ENTITIES) || !checked.hints(entity).identifies();
     }
 

@@ -26,57 +26,6 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
     /** A warning and the reason why it is left as it is. */
     public record Accepted(Finding finding, AcceptedWarning said) {}
 
-    static final List<RuleSet> OF_DESIGN = List.of(
-            RuleSet.of(NameRules::check, Aspect.NAMES, Aspect.STANDING, Aspect.TYPES),
-            RuleSet.of(RepeatRules::check, Aspect.TYPES, Aspect.SHEETS),
-            RuleSet.of(AcceptedWarningRules::check, Aspect.ACCEPTED),
-            RuleSet.of(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
-            RuleSet.of(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
-            RuleSet.of(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),
-            RuleSet.ofTables(
-                    KindKeepingRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
-            RuleSet.ofTables(OneOfRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
-            RuleSet.of(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
-            RuleSet.of(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
-            RuleSet.of(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
-            RuleSet.of(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
-            RuleSet.ofTables(
-                    ReplacedDeleteRules::check, Aspect.RELATIONSHIPS, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
-            RuleSet.of(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
-            RuleSet.of(UnusedRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.AREAS),
-            RuleSet.of(MembershipRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
-            RuleSet.of(ShapeRules::untied, Aspect.ENTITIES, Aspect.RELATIONSHIPS),
-            RuleSet.of(ShapeRules::areas, Aspect.AREAS, Aspect.TYPES, Aspect.RELATIONSHIPS));
-
-    private static final List<EntityRules> OF_ENTITIES = List.of(
-            EntityRules.of(NameRules::check),
-            EntityRules.of(RepeatRules::check),
-            EntityRules.of(ReservedRules::check),
-            EntityRules.naming(UnknownRules::check),
-            EntityRules.of(KeyRules::check),
-            EntityRules.of(UndeclaredRules::check, UndeclaredRules::stands),
-            EntityRules.of(ValueRules::check),
-            EntityRules.naming(NamingRules::check),
-            EntityRules.of(KeyShapeRules::check),
-            EntityRules.of(AttributeRules::check),
-            EntityRules.of(SuspectRules::check, (checked, others, entity, found) -> !others.changed(Aspect.NAMES)),
-            EntityRules.of(
-                    StateRules::check,
-                    (checked, others, entity, found) ->
-                            found.isEmpty() || !others.changed(Aspect.ENTITIES) && !others.changed(Aspect.TYPES)),
-            EntityRules.of(IdentifierRules::check, IdentifierRules::stands),
-            EntityRules.of(StoredTwiceRules::check, StoredTwiceRules::stands),
-            EntityRules.of(IndexRules::width),
-            EntityRules.of(ReferenceRules::check),
-            EntityRules.of(JoinRules::said),
-            EntityRules.of(JoinRules::check),
-            EntityRules.of(RouteRules::check, RouteRules::stands),
-            EntityRules.of(GatheringRules::numbered),
-            EntityRules.naming(GatheringRules::prefixed),
-            EntityRules.of(ShapeRules::check));
-
     public Report {
         findings = List.copyOf(findings);
         accepted = List.copyOf(accepted);
@@ -98,8 +47,8 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
         Consumer<Finding> found =
                 f -> byRule.computeIfAbsent(f.rule(), r -> new ArrayList<>()).add(f);
         Checked checked = memory.open(design, schema);
-        memory.sets(checked, OF_DESIGN, found);
-        memory.entities(checked, OF_ENTITIES, found);
+        memory.ofDesign(checked, Families.OF_DESIGN, found);
+        memory.ofEach(checked, Families.OF_EACH, found);
         Set<String> repeated = repeated(byRule.getOrDefault(Rule.DUPLICATE_NAME, List.of()));
         List<Finding> all = new ArrayList<>();
         List<Accepted> accepted = new ArrayList<>();

@@ -62,7 +62,7 @@ final class RouteRules {
     }
 
     /** Whether what was found of an entity that is as it was holds: whether nothing it can lead to has changed. */
-    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+    static boolean stands(Checked checked, OtherChanges others, Entity entity, List<Finding> found) {
         return !others.near().contains(entity.name());
     }
 

@@ -54,7 +54,7 @@ final class StoredTwiceRules {
     }
 
     /** Whether what was found of an entity that is as it was holds: whether neither what it leads to nor what points to it has changed. */
-    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+    static boolean stands(Checked checked, OtherChanges others, Entity entity, List<Finding> found) {
         return !others.changed(Aspect.TYPES)
                 && !others.beside().contains(entity.name())
                 && (found.isEmpty() || !others.changed(Aspect.ENTITIES));

@@ -104,7 +104,7 @@ final class UndeclaredRules {
     }
 
     /** Whether what was found of an entity that is as it was holds: whether its names point nowhere, or nothing is named or keyed anew. */
-    static boolean stands(Checked checked, EntityRules.Others others, Entity entity, List<Finding> found) {
+    static boolean stands(Checked checked, OtherChanges others, Entity entity, List<Finding> found) {
         return !others.changed(Aspect.NAMES) && !others.changed(Aspect.KEYS)
                 || found.isEmpty()
                         && checked.hints(entity).references().stream().noneMatch(checked.bySnake()::containsKey);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,7 +45,7 @@ public final class Relations {
         this.all = all;
         this.byEntity = new HashMap<>();
         this.links = new HashSet<>();
-        all.forEach(r -> mentioned(r).forEach(e -> add(e, r)));
+        all.forEach(r -> r.ends().forEach(e -> add(e, r)));
         byEntity.replaceAll((entity, its) -> List.copyOf(its));
     }
 
@@ -72,19 +71,9 @@ public final class Relations {
     Relations then(List<Relationship> now) {
         Differing differing = Differing.in(all, now);
         Set<String> touched = new HashSet<>();
-        differing.of(all).forEach(r -> touched.addAll(mentioned(r)));
-        differing.of(now).forEach(r -> touched.addAll(mentioned(r)));
+        differing.of(all).forEach(r -> touched.addAll(r.ends()));
+        differing.of(now).forEach(r -> touched.addAll(r.ends()));
         return touched.size() * 2 < byEntity.size() ? new Relations(now, this, touched) : new Relations(now);
-    }
-
-    private static Set<String> mentioned(Relationship relationship) {
-        Set<String> names = new LinkedHashSet<>(8);
-        names.addAll(relationship.targets());
-        names.add(relationship.from());
-        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
-            names.add(tie.via());
-        }
-        return names;
     }
 
     private static Set<String> concerned(Relationship relationship, Set<String> touched) {
@@ -94,7 +83,7 @@ public final class Relations {
         if (!is) {
             return Set.of();
         }
-        Set<String> names = mentioned(relationship);
+        Set<String> names = relationship.ends();
         names.retainAll(touched);
         return names;
     }

@@ -1,7 +1,9 @@
 package jasperwing.model;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -57,6 +59,18 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
 
     /** Whether the entity is at either end or is the link. */
     boolean mentions(String entity);
+
+    /** The entities at its ends, and the link, each once: first those at the far end. */
+    default Set<String> ends() {
+        Set<String> ends = new LinkedHashSet<>(8);
+        ends.addAll(targets());
+        ends.add(from());
+        String link = match(BinaryRelationship::via, oneOf -> "");
+        if (!link.isEmpty()) {
+            ends.add(link);
+        }
+        return ends;
+    }
 
     /** Whether several things at the near end can share one at the far end. */
     default boolean backMany() {

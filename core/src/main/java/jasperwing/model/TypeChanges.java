@@ -1,16 +1,15 @@
 package jasperwing.model;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What two designs declare otherwise: tells which entities mean something else, though nothing is changed in themselves.
+ * What two designs declare otherwise, as part of a {@link DesignDiff}: tells which entities mean something else, though nothing is changed in
+ * themselves.
  *
  * @param types the names of enums, values and traits, those that are made of others among these included
  * @param areas the names of areas
@@ -23,35 +22,31 @@ public record TypeChanges(Set<String> types, Set<String> areas) {
         areas = Set.copyOf(areas);
     }
 
-    public static TypeChanges between(Design before, Design after) {
-        Set<String> types = new HashSet<>(changed(before.enums(), after.enums(), EnumType::name));
-        types.addAll(changed(before.groups(), after.groups(), AttributeGroup::name));
+    static TypeChanges of(
+            Design before, Design after, Changes<Area> areas, Changes<EnumType> enums, Changes<AttributeGroup> groups) {
+        if (areas.isEmpty() && enums.isEmpty() && groups.isEmpty()) {
+            return NONE;
+        }
+        Set<String> types = new HashSet<>(named(before.enums(), after.enums(), enums, EnumType::name));
+        types.addAll(named(before.groups(), after.groups(), groups, AttributeGroup::name));
         spread(
                 types,
                 Stream.concat(before.groups().stream(), after.groups().stream()).toList());
-        return new TypeChanges(types, changed(before.areas(), after.areas(), Area::name));
+        return new TypeChanges(types, named(before.areas(), after.areas(), areas, Area::name));
     }
 
-    private static <T> Set<String> changed(List<T> before, List<T> after, Function<T, String> name) {
-        Set<String> changed = new HashSet<>();
-        if (!before.equals(after)) {
-            Map<String, List<T>> old = byName(before, name);
-            Map<String, List<T>> now = byName(after, name);
-            old.forEach((n, all) -> {
-                if (!all.equals(now.get(n))) {
-                    changed.add(n);
-                }
-            });
-            now.keySet().stream().filter(n -> !old.containsKey(n)).forEach(changed::add);
+    /** What is called like one that changed; where several are called alike the order matters too. */
+    private static <T> Set<String> named(List<T> before, List<T> after, Changes<T> changes, Function<T, String> name) {
+        Set<String> changed = new HashSet<>(changes.names(name));
+        if (changes.reordered()) {
+            Stream.of(before, after).forEach(all -> changed.addAll(repeated(all, name)));
         }
         return changed;
     }
 
-    private static <T> Map<String, List<T>> byName(List<T> all, Function<T, String> name) {
-        Map<String, List<T>> byName = new HashMap<>();
-        all.forEach(t ->
-                byName.computeIfAbsent(name.apply(t), n -> new ArrayList<>(1)).add(t));
-        return byName;
+    private static <T> Set<String> repeated(List<T> all, Function<T, String> name) {
+        Set<String> seen = new HashSet<>();
+        return all.stream().map(name).filter(n -> !seen.add(n)).collect(Collectors.toSet());
     }
 
     /** Adds the groups that have attributes of such a type, and those that have attributes of these. */

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
+import jasperwing.change.LostFacts;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Family;
-import jasperwing.moves.LostFacts;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.HashSet;

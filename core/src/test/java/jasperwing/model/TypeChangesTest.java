@@ -30,7 +30,7 @@ class TypeChangesTest {
     }
 
     private static TypeChanges without(Design now) {
-        return TypeChanges.between(DESIGN, now);
+        return DesignDiff.between(DESIGN, now).types();
     }
 
     @Test
@@ -61,7 +61,8 @@ class TypeChangesTest {
 
     @Test
     void whatIsDeclaredAnewConcernsWhatNamedItBefore() {
-        TypeChanges changes = TypeChanges.between(DESIGN.withEnums(List.of()), DESIGN);
+        TypeChanges changes =
+                DesignDiff.between(DESIGN.withEnums(List.of()), DESIGN).types();
         assertThat(changes.concern(entity("Site"))).isTrue();
     }
 

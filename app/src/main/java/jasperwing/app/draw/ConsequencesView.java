@@ -1,10 +1,10 @@
 package jasperwing.app.draw;
 
 import jasperwing.app.shell.Icons;
+import jasperwing.change.Changed;
+import jasperwing.change.Consequences;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Level;
-import jasperwing.moves.Changed;
-import jasperwing.moves.Consequences;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package jasperwing.app.shell;
 
+import jasperwing.change.Changed;
 import jasperwing.model.Design;
-import jasperwing.moves.Changed;
 import jasperwing.notation.Notation;
 import java.nio.file.Path;
 import java.util.List;

@@ -9,6 +9,7 @@ import jasperwing.classes.template.Adapter;
 import jasperwing.classes.template.Data;
 import jasperwing.classes.template.Shape;
 import jasperwing.classes.template.TypeData;
+import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -82,7 +83,10 @@ public final class JakartaAdapter implements Adapter {
 
     private List<Data> rowLists() {
         Map<String, Property> lists = new LinkedHashMap<>();
-        classes.model().classes().stream()
+        classes.model().design().entities().stream()
+                .filter(e -> e.attributes().stream().anyMatch(Attribute::isListInRow))
+                .flatMap(e -> classes.model().find(e.name()).stream())
+                .distinct()
                 .flatMap(c -> c.properties().stream())
                 .filter(p -> p.attribute().list() && p.column().isPresent())
                 .forEach(p -> lists.putIfAbsent(columns.listText(p), p));

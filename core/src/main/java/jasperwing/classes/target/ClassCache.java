@@ -6,14 +6,13 @@ import jasperwing.derive.Schema;
 import jasperwing.derive.SchemaCache;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
-import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Change;
 import jasperwing.model.Design;
+import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.Family;
-import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -63,42 +62,30 @@ public final class ClassCache {
 
     /** The entities whose files may be others than before; empty when all may be. */
     private Optional<Set<String>> concerned(Design design, Schema derived) {
-        if (!isAlike(design)) {
+        DesignDiff diff = DesignDiff.between(last, design);
+        if (!isOfEntities(diff)) {
             return Optional.empty();
         }
-        Set<String> changed = new HashSet<>();
-        for (int i = 0; i < design.entities().size(); i++) {
-            Entity before = last.entities().get(i);
-            Entity now = design.entities().get(i);
-            if (before != now && !before.equals(now)) {
-                if (reachesFar(before) || reachesFar(now)) {
-                    return Optional.empty();
-                }
-                changed.add(now.name());
-            }
-            if (!derived.table(now.name()).equals(schema.table(now.name()))) {
-                changed.add(now.name());
-            }
-        }
-        changed.addAll(ofChangedRelationships(design));
+        Set<String> changed = diff.touched();
+        design.entities().stream()
+                .map(Entity::name)
+                .filter(e -> !derived.table(e).equals(schema.table(e)))
+                .forEach(changed::add);
         if (changed.stream().anyMatch(e -> Family.has(design, e) || Family.has(last, e))) {
             return Optional.empty();
         }
         return Optional.of(changed.isEmpty() ? changed : withNeighbours(design, changed));
     }
 
-    /** Whether everything is the same that any file may depend on. */
-    private boolean isAlike(Design design) {
-        return last.name().equals(design.name())
-                && last.areas().equals(design.areas())
-                && last.enums().equals(design.enums())
-                && last.groups().equals(design.groups())
-                && last.targets().equals(design.targets())
-                && names(last).equals(names(design));
-    }
-
-    private static List<String> names(Design design) {
-        return design.entities().stream().map(Entity::name).toList();
+    /** Whether everything else is the same that any file may depend on. */
+    private boolean isOfEntities(DesignDiff diff) {
+        return !diff.renamed()
+                && diff.areas().isEmpty()
+                && diff.enums().isEmpty()
+                && diff.groups().isEmpty()
+                && diff.targets().isEmpty()
+                && !diff.entities().concern(Entity::name)
+                && diff.entities().all().stream().flatMap(Change::both).noneMatch(this::reachesFar);
     }
 
     /** Whether files that are not its own depend on it: those that several classes share, or that name its package. */
@@ -107,35 +94,13 @@ public final class ClassCache {
                 .anyMatch(a -> a.isListInRow() || a.type().is(Scalar.DURATION));
     }
 
-    private Set<String> ofChangedRelationships(Design design) {
-        Set<String> concerned = new HashSet<>();
-        if (!last.relationships().equals(design.relationships())) {
-            Set<Relationship> before = new HashSet<>(last.relationships());
-            Set<Relationship> now = new HashSet<>(design.relationships());
-            Stream.concat(
-                            last.relationships().stream().filter(r -> !now.contains(r)),
-                            design.relationships().stream().filter(r -> !before.contains(r)))
-                    .forEach(r -> concerned.addAll(ends(r)));
-        }
-        return concerned;
-    }
-
-    private static List<String> ends(Relationship relationship) {
-        List<String> ends = new ArrayList<>(relationship.targets());
-        ends.add(relationship.from());
-        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
-            ends.add(tie.via());
-        }
-        return ends;
-    }
-
     /** A class speaks of those it is related to by their names; what is computed may look farther. */
     private Set<String> withNeighbours(Design design, Set<String> changed) {
         Set<String> all = new HashSet<>(changed);
         for (String entity : changed) {
             Stream.of(last, design)
                     .flatMap(d -> d.relationshipsOf(entity).stream())
-                    .forEach(r -> all.addAll(ends(r)));
+                    .forEach(r -> all.addAll(r.ends()));
         }
         design.entities().stream()
                 .filter(e -> e.attributes().stream().anyMatch(Attribute::isComputed))

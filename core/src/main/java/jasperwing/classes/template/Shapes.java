@@ -19,6 +19,7 @@ final class Shapes {
             valueTypes: every value, in order: a list of **group**
             traits: every trait, in order: a list of **group**
             durations: whether anything is a duration
+            inverses: whether any two objects know each other, so that what changes at one end changes at the other
             mapping: what the standard that the target uses says of it; missing where it uses none
             """);
 

@@ -1,13 +1,14 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.ClassModel;
-import jasperwing.classes.ModelClass;
 import jasperwing.classes.ModelGroup;
+import jasperwing.classes.Property;
 import jasperwing.classes.language.ChosenClasses;
 import jasperwing.classes.language.Language;
 import jasperwing.classes.language.Options;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
+import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -74,6 +75,7 @@ final class TemplateData {
                 Data.later(() -> groups(AttributeGroup.Kind.VALUE)),
                 Data.later(() -> groups(AttributeGroup.Kind.TRAIT)),
                 Data.later(this::usesDurations),
+                Data.later(this::hasInverses),
                 objects.adapter().ofDesign());
     }
 
@@ -133,10 +135,22 @@ final class TemplateData {
 
     private boolean usesDurations() {
         return Stream.concat(
-                        model.classes().stream().map(ModelClass::properties),
-                        model.groups().stream().map(ModelGroup::properties))
-                .flatMap(List::stream)
-                .anyMatch(p -> p.attribute().type().is(Scalar.DURATION));
+                        entities().flatMap(e -> kept(e)),
+                        model.groups().stream()
+                                .flatMap(g -> g.properties().stream().map(Property::attribute)))
+                .anyMatch(a -> a.type().is(Scalar.DURATION));
+    }
+
+    /** The attributes of an entity that are not computed. */
+    private Stream<Attribute> kept(String entity) {
+        return design.entity(entity).orElseThrow().attributes().stream().filter(a -> !a.isComputed());
+    }
+
+    private boolean hasInverses() {
+        return entities()
+                .flatMap(e -> associations.of(design.entity(e).orElseThrow()).stream())
+                .anyMatch(a -> !a.text("opposite").isEmpty()
+                        || a.text("kind").equals("each") && !a.text("back").isEmpty());
     }
 
     Data entity(String name) {

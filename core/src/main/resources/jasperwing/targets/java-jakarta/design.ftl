@@ -20,8 +20,7 @@ public class DurationMillis implements ${use("jakarta.persistence.AttributeConve
 }
 </@file>
 </#if>
-<#list design.entities as e><#list e.associations as a><#if (a.opposite!"")?has_content || a.kind == "each" && a.back?has_content><#assign in_step = true></#if></#list></#list>
-<#if in_step?? && java.changes>
+<#if design.inverses && java.changes>
 <@file path=java.path(design.package, "LoadedCheck") package=design.package name="LoadedCheck">
 <@java.head package=design.package/>
 /** Tells collections that are in memory from those that the persistence provider has not loaded yet. */

@@ -1,4 +1,4 @@
-package jasperwing.moves;
+package jasperwing.change;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.target.Target;
@@ -8,12 +8,13 @@ import jasperwing.derive.Schema;
 import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.AttributeGroup;
-import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Change;
+import jasperwing.model.Changes;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
+import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Relationship;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -23,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -55,23 +57,30 @@ public record Consequences(
 
     /** Costs what changed, and a look at all that did not. */
     public static Consequences of(Derived before, Derived after) {
-        Set<String> concerned = concerned(before.design(), after.design());
+        DesignDiff diff = DesignDiff.between(before.design(), after.design());
         return new Consequences(
                 Changed.of(
-                        "", statements(before.design(), after.design()), statements(after.design(), before.design())),
+                        "",
+                        statements(before.design(), diff, Change::before),
+                        statements(after.design(), diff, Change::after)),
                 LostFacts.of(before.design(), after.design()),
                 tables(before.schema(), after.schema()),
-                classes(before, after, concerned),
+                classes(before, after, concerned(before.design(), after.design(), diff)),
                 found(after.report(), before.report()),
                 found(before.report(), after.report()));
     }
 
-    /** The lines of what one design says and another does not. */
-    private static List<String> statements(Design design, Design other) {
+    /** One of the two sides of a difference. */
+    private interface Side {
+        <T> Optional<T> of(Change<T> change);
+    }
+
+    /** The lines of what one design says and the other does not. */
+    private static List<String> statements(Design design, DesignDiff diff, Side side) {
         Design part = Design.named("")
-                .withEnums(without(design.enums(), other.enums()))
-                .withEntities(without(design.entities(), other.entities()))
-                .withRelationships(without(design.relationships(), other.relationships()));
+                .withEnums(changed(design.enums(), diff.enums(), side))
+                .withEntities(changed(design.entities(), diff.entities(), side))
+                .withRelationships(changed(design.relationships(), diff.relationships(), side));
         return Notation.print(part.withComments(Comments.NONE))
                 .lines()
                 .skip(2)
@@ -79,15 +88,11 @@ public record Consequences(
                 .toList();
     }
 
-    private static <T> List<T> without(List<T> all, List<T> known) {
-        Set<T> same = Collections.newSetFromMap(new IdentityHashMap<>());
-        same.addAll(known);
-        List<T> others = all.stream().filter(e -> !same.contains(e)).toList();
-        if (others.isEmpty()) {
-            return others;
-        }
-        Set<T> equal = new HashSet<>(known);
-        return others.stream().filter(e -> !equal.contains(e)).toList();
+    /** In the order of the design. */
+    private static <T> List<T> changed(List<T> all, Changes<T> changes, Side side) {
+        Set<T> changed = Collections.newSetFromMap(new IdentityHashMap<>());
+        changes.all().forEach(c -> side.of(c).ifPresent(changed::add));
+        return all.stream().filter(changed::contains).toList();
     }
 
     /** The findings of one report that say what none of the other does. */
@@ -142,28 +147,12 @@ public record Consequences(
     }
 
     /** The entities and enums whose classes can differ: what changed, and what is related to it by what changed. */
-    private static Set<String> concerned(Design before, Design after) {
-        Set<String> names = new LinkedHashSet<>();
-        add(names, before, after);
-        add(names, after, before);
+    private static Set<String> concerned(Design before, Design after, DesignDiff diff) {
+        Set<String> names = diff.touched();
+        names.addAll(diff.enums().names(EnumType::name));
+        names.addAll(diff.groups().names(AttributeGroup::name));
+        names.addAll(
+                DesignDiff.between(before.whole(), after.whole()).entities().names(Entity::name));
         return names;
-    }
-
-    private static void add(Set<String> names, Design design, Design other) {
-        without(design.entities(), other.entities()).stream().map(Entity::name).forEach(names::add);
-        without(design.enums(), other.enums()).stream().map(EnumType::name).forEach(names::add);
-        without(design.groups(), other.groups()).stream()
-                .map(AttributeGroup::name)
-                .forEach(names::add);
-        without(design.whole().entities(), other.whole().entities()).stream()
-                .map(Entity::name)
-                .forEach(names::add);
-        for (Relationship relationship : without(design.relationships(), other.relationships())) {
-            names.add(relationship.from());
-            names.addAll(relationship.targets());
-            if (relationship instanceof BinaryRelationship tie) {
-                names.add(tie.via());
-            }
-        }
     }
 }

@@ -1,4 +1,4 @@
-package jasperwing.moves;
+package jasperwing.change;
 
 import com.github.difflib.DiffUtils;
 import com.github.difflib.patch.AbstractDelta;

@@ -1,15 +1,18 @@
-package jasperwing.moves;
+package jasperwing.change;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.change.Changed.Kind;
+import jasperwing.change.Changed.Line;
+import jasperwing.change.Changed.Sign;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
-import jasperwing.moves.Changed.Kind;
-import jasperwing.moves.Changed.Line;
-import jasperwing.moves.Changed.Sign;
+import jasperwing.moves.Move;
+import jasperwing.moves.SplitOff;
+import jasperwing.moves.TextToEnum;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

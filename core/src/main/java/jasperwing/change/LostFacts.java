@@ -1,4 +1,4 @@
-package jasperwing.moves;
+package jasperwing.change;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;

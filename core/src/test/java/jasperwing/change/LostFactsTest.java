@@ -1,10 +1,12 @@
-package jasperwing.moves;
+package jasperwing.change;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
+import jasperwing.moves.MergeEntities;
+import jasperwing.moves.SplitOff;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
