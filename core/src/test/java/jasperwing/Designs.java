@@ -147,7 +147,8 @@ public final class Designs {
         Arbitrary<Optional<AutoTimestamp>> stamps =
                 Arbitraries.of(AutoTimestamp.values()).optional(0.1);
         Arbitrary<Attribute> ruled = Combinators.combine(attributes, forms(), stamps)
-                .as((attribute, form, stamp) -> attribute.withForm(form).withStamp(stamp));
+                .as((attribute, form, stamp) ->
+                        attribute.withTextConstraint(form).withStamp(stamp));
         Arbitrary<Optional<ListKept>> ways = Arbitraries.of(ListKept.values()).optional();
         return Combinators.combine(ruled, ways)
                 .as((attribute, kept) -> attribute.list() ? attribute.withKept(kept) : attribute);
@@ -203,7 +204,7 @@ public final class Designs {
                                 notes)))
                 .flatMap(entity ->
                         indexings(entity.attributes()).list().ofMaxSize(2).map(entity::withIndexes))
-                .flatMap(entity -> kinships().map(entity::withKinship));
+                .flatMap(entity -> kinships().map(entity::withInheritance));
     }
 
     private static Arbitrary<Indexing> indexings(List<Attribute> attributes) {
@@ -244,7 +245,7 @@ public final class Designs {
     }
 
     public static Arbitrary<Relationship> relationships() {
-        Arbitrary<Relationship> ties = Combinators.combine(
+        Arbitrary<Relationship> binaries = Combinators.combine(
                         names(),
                         names(),
                         names(),
@@ -256,9 +257,11 @@ public final class Designs {
                     boolean plural = there.many() && back.map(Reading::many).orElse(true);
                     boolean late = notes.doc().length() % 3 == 1;
                     boolean turned = notes.doc().length() % 2 == 1;
-                    BinaryRelationship tie = new BinaryRelationship(
+                    BinaryRelationship binary = new BinaryRelationship(
                             from, to, linked && plural ? via : "", there, back, List.of(), late, turned, notes);
-                    return tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY ? withRule(tie, tie.parent()) : tie;
+                    return binary.shape() == BinaryRelationship.Shape.ONE_TO_MANY
+                            ? withRule(binary, binary.parent())
+                            : binary;
                 });
         Arbitrary<Relationship> oneOfs = Combinators.combine(
                         names(),
@@ -270,7 +273,7 @@ public final class Designs {
                 .as((from, subjects, there, back, keeping, notes) -> withRule(
                         new PolymorphicRelationship(from, subjects, there, back, keeping, List.of(), notes),
                         subjects.get(0)));
-        return Arbitraries.oneOf(ties, oneOfs);
+        return Arbitraries.oneOf(binaries, oneOfs);
     }
 
     private static Relationship withRule(Relationship relationship, String parent) {

@@ -39,7 +39,7 @@ class FormTest {
         return design.entities()
                 .get(0)
                 .attribute(attribute)
-                .map(Attribute::form)
+                .map(Attribute::textConstraint)
                 .orElseThrow();
     }
 

@@ -13,7 +13,7 @@ import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.naming.Steps;
@@ -115,11 +115,13 @@ class KindTest {
     @Test
     void aFamilyIsWalkedUpAndDown() {
         Design design = design(KindsKept.ONE_TABLE);
-        assertThat(Family.ancestors(design, "DipNet")).extracting(Entity::name).containsExactly("Net", "Gear");
-        assertThat(Family.descendants(design, "Gear"))
+        assertThat(InheritanceTree.ancestors(design, "DipNet"))
+                .extracting(Entity::name)
+                .containsExactly("Net", "Gear");
+        assertThat(InheritanceTree.descendants(design, "Gear"))
                 .extracting(Entity::name)
                 .containsExactly("Sensor", "Net", "DipNet");
-        assertThat(Family.root(design, "DipNet")).isEqualTo("Gear");
+        assertThat(InheritanceTree.root(design, "DipNet")).isEqualTo("Gear");
         assertThat(Steps.from(design, "DipNet"))
                 .extracting(s -> s.from() + "." + s.name())
                 .containsExactly("DipNet.stations", "Gear.home");
@@ -135,7 +137,7 @@ class KindTest {
                         .on(design)
                         .entity("DipNet")
                         .orElseThrow()
-                        .kinship()
+                        .inheritance()
                         .of())
                 .isEqualTo("Gear");
     }

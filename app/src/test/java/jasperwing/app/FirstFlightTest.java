@@ -38,22 +38,22 @@ class FirstFlightTest extends WindowTest {
     private void oneToMany() {
         dragTo(rightEdgeOf("Photo"), headOf("Dive"));
         until("Photo belongs to Dive", () -> relationships().size() == 1);
-        assertThat(tie(0).shape()).isEqualTo(BinaryRelationship.Shape.ONE_TO_MANY);
-        assertThat(tie(0).holder()).isEqualTo("Photo");
+        assertThat(binary(0).shape()).isEqualTo(BinaryRelationship.Shape.ONE_TO_MANY);
+        assertThat(binary(0).holder()).isEqualTo("Photo");
     }
 
     private void manyToMany() {
         dragTo(rightEdgeOf("Keyword"), headOf("Dive"));
         until("Keyword belongs to Dive", () -> relationships().size() == 2);
         clickOn("#word-COUNT");
-        until("many to many", () -> tie(1).shape() == BinaryRelationship.Shape.MANY_TO_MANY);
+        until("many to many", () -> binary(1).shape() == BinaryRelationship.Shape.MANY_TO_MANY);
     }
 
     private void oneToOne() {
         dragTo(rightEdgeOf("Remark"), headOf("Photo"));
         until("Remark belongs to Photo", () -> relationships().size() == 3);
         clickOn("#word-BACK_COUNT");
-        until("one to one", () -> tie(2).shape() == BinaryRelationship.Shape.ONE_TO_ONE);
+        until("one to one", () -> binary(2).shape() == BinaryRelationship.Shape.ONE_TO_ONE);
     }
 
     private void oneOf() {
@@ -158,7 +158,7 @@ class FirstFlightTest extends WindowTest {
         return design().relationships();
     }
 
-    private BinaryRelationship tie(int index) {
+    private BinaryRelationship binary(int index) {
         return (BinaryRelationship) relationships().get(index);
     }
 }

@@ -65,9 +65,11 @@ class KindsTest extends WindowTest {
         until("the ways are shown", () -> sees("#weigh-pane"));
         assertThat(lookup("#weigh-title").queryAs(Label.class).getText()).isEqualTo("Ways to keep the kinds of gear");
         clickOn("#use-One-table");
-        until(
-                "it is kept so",
-                () -> design().entity("Gear").orElseThrow().kinship().kept().equals(Optional.of(KindsKept.ONE_TABLE)));
+        until("it is kept so", () -> design().entity("Gear")
+                .orElseThrow()
+                .inheritance()
+                .kept()
+                .equals(Optional.of(KindsKept.ONE_TABLE)));
         assertThat(sees("#use-A-complete-table-each")).isFalse();
     }
 

@@ -6,7 +6,7 @@ import jasperwing.classes.target.Targets;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
 import jasperwing.output.OutputFolder;
-import jasperwing.output.Planned;
+import jasperwing.output.PlannedFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -85,7 +85,7 @@ final class ClassFigures {
             String entity = "Thing" + (1 + number[0]++ % 50);
             Design design = EntityEdits.changeAttribute(entity, "field3", a -> a.withOptional(!a.optional()))
                     .on(start);
-            List<Planned> plan = output.compare(memory.files(Targets.named("java-jakarta"), design), Map.of());
+            List<PlannedFile> plan = output.compare(memory.files(Targets.named("java-jakarta"), design), Map.of());
             anew[0] = plan.stream().filter(p -> p.isChanged(List.of())).count();
             memory.files(Targets.named("java-jakarta"), start);
             return plan;

@@ -45,9 +45,9 @@ final class LayeredAlone {
             nodes.put(card.entity(), node);
         }
         design.relationships()
-                .forEach(r ->
-                        r.visit(tie -> edge(nodes.get(tie.parent()), nodes.get(tie.holder())), oneOf -> oneOf.subjects()
-                                .forEach(s -> edge(nodes.get(s), nodes.get(oneOf.from())))));
+                .forEach(r -> r.visit(
+                        binary -> edge(nodes.get(binary.parent()), nodes.get(binary.holder())),
+                        oneOf -> oneOf.subjects().forEach(s -> edge(nodes.get(s), nodes.get(oneOf.from())))));
         nodes.forEach((name, node) -> design.parent(name).ifPresent(p -> edge(nodes.get(p.name()), node)));
         new RecursiveGraphLayoutEngine().layout(root, new BasicProgressMonitor());
         List<Place> places = new ArrayList<>();

@@ -48,8 +48,8 @@ final class SayFacts {
         if (entity.outside()) {
             facts.add(entity.name() + " outside");
         }
-        if (!entity.kinship().of().isEmpty()) {
-            facts.add(entity.name() + " is a kind of " + entity.kinship().of());
+        if (!entity.inheritance().of().isEmpty()) {
+            facts.add(entity.name() + " is a kind of " + entity.inheritance().of());
         }
         boolean plain = entity.key().names().equals(List.of("id"));
         if (!plain && !entity.key().isEmpty()) {
@@ -72,13 +72,13 @@ final class SayFacts {
         List<String> lines = new ArrayList<>();
         if (relationship instanceof PolymorphicRelationship oneOf) {
             lines.add(oneOf.from() + " " + count(oneOf.forward()) + " of " + String.join(" | ", oneOf.subjects()));
-        } else if (relationship instanceof BinaryRelationship tie) {
-            String back = tie.back().map(SayFacts::count).orElse("0..*");
+        } else if (relationship instanceof BinaryRelationship binary) {
+            String back = binary.back().map(SayFacts::count).orElse("0..*");
             List<String> ends = new ArrayList<>(List.of(
-                    tie.from() + " " + count(tie.forward()) + " " + tie.to(),
-                    tie.to() + " " + back + " " + tie.from()));
+                    binary.from() + " " + count(binary.forward()) + " " + binary.to(),
+                    binary.to() + " " + back + " " + binary.from()));
             ends.sort(null);
-            lines.add(String.join(", ", ends) + (tie.via().isEmpty() ? "" : " via " + tie.via()));
+            lines.add(String.join(", ", ends) + (binary.via().isEmpty() ? "" : " via " + binary.via()));
         }
         relationship.deletes().stream()
                 .filter(d -> d.rule() != DeleteRule.REFUSE)

@@ -4,10 +4,10 @@ import jasperwing.classes.target.Target;
 import jasperwing.classes.target.Targets;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
-import jasperwing.output.Merged.Choice;
+import jasperwing.output.FileState;
+import jasperwing.output.MergedFile.Choice;
 import jasperwing.output.OutputFolder;
-import jasperwing.output.Planned;
-import jasperwing.output.State;
+import jasperwing.output.PlannedFile;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.FileWatch;
 import jasperwing.storage.UnreadableDesignException;
@@ -116,12 +116,12 @@ final class ClassesCommand implements Callable<Integer> {
             spec.commandLine().getErr().flush();
         }
         OutputFolder output = new OutputFolder(folder, chosen.word());
-        List<Planned> plan = output.compare(chosen.generate(read), Target.formerNames(read));
+        List<PlannedFile> plan = output.compare(chosen.generate(read), Target.formerNames(read));
         return check ? checked(plan) : written(output, plan);
     }
 
-    private int checked(List<Planned> plan) {
-        List<Planned> behind = plan.stream()
+    private int checked(List<PlannedFile> plan) {
+        List<PlannedFile> behind = plan.stream()
                 .filter(p -> p.isChanged(List.of()) || isStuck(p, List.of()))
                 .toList();
         PrintWriter out = spec.commandLine().getOut();
@@ -135,23 +135,23 @@ final class ClassesCommand implements Callable<Integer> {
         return behind.isEmpty() ? 0 : 1;
     }
 
-    private int written(OutputFolder output, List<Planned> plan) throws IOException {
+    private int written(OutputFolder output, List<PlannedFile> plan) throws IOException {
         Map<String, List<Optional<Choice>>> choices = new HashMap<>();
         plan.forEach(p -> choices.put(p.path(), choices(p)));
         int written = output.write(plan, choices).size();
         PrintWriter out = spec.commandLine().getOut();
         long kept = plan.stream()
-                .filter(p -> p.state() == State.EDITED || p.state() == State.MERGES)
+                .filter(p -> p.state() == FileState.EDITED || p.state() == FileState.MERGES)
                 .count();
         out.println("Wrote " + written + " of " + plan.size() + " files to " + folder
                 + (kept == 0 ? "" : "; kept what was changed by hand in " + kept));
         out.flush();
         PrintWriter err = spec.commandLine().getErr();
         boolean stuck = false;
-        for (Planned each : plan) {
+        for (PlannedFile each : plan) {
             String path = folder.resolve(each.path()).toString();
             stuck |= isStuck(each, choices.get(each.path()));
-            if (isStuck(each, choices.get(each.path())) || each.state() == State.LEFT) {
+            if (isStuck(each, choices.get(each.path())) || each.state() == FileState.LEFT) {
                 err.println(path + ": left as it is, " + why(each));
             }
         }
@@ -159,18 +159,19 @@ final class ClassesCommand implements Callable<Integer> {
         return stuck ? 1 : 0;
     }
 
-    private List<Optional<Choice>> choices(Planned planned) {
+    private List<Optional<Choice>> choices(PlannedFile planned) {
         Optional<Choice> all =
                 Optional.ofNullable(side).map(s -> Choice.valueOf(s.name().toUpperCase(Locale.ROOT)));
         return Collections.nCopies(planned.conflicts().size(), all);
     }
 
-    private static boolean isStuck(Planned planned, List<Optional<Choice>> choices) {
-        return planned.state() == State.FOREIGN
-                || planned.state() == State.CONFLICT && planned.result(choices).isEmpty();
+    private static boolean isStuck(PlannedFile planned, List<Optional<Choice>> choices) {
+        return planned.state() == FileState.FOREIGN
+                || planned.state() == FileState.CONFLICT
+                        && planned.result(choices).isEmpty();
     }
 
-    private static String why(Planned planned) {
+    private static String why(PlannedFile planned) {
         return switch (planned.state()) {
             case FOREIGN -> "not ours; move it away to have it written";
             case LEFT -> "edited by hand and no longer needed; remove it when nothing in it is needed";

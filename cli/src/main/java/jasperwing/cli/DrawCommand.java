@@ -8,8 +8,8 @@ import jasperwing.diagram.Scene;
 import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.model.Sheet;
-import jasperwing.picture.Ends;
-import jasperwing.picture.Look;
+import jasperwing.picture.LineEnds;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Palette;
 import jasperwing.picture.Pictures;
 import jasperwing.picture.Typefaces;
@@ -82,7 +82,7 @@ final class DrawCommand implements Callable<Integer> {
         if (tables && !sheet.isEmpty()) {
             throw new UsageException("--sheet is of entities, and --tables draws tables. Leave one of them out.");
         }
-        Ends drawn = ends();
+        LineEnds drawn = ends();
         Design read = DesignFile.load(design);
         String sheets =
                 String.join(", ", read.sheets().stream().map(Sheet::name).toList());
@@ -90,14 +90,15 @@ final class DrawCommand implements Callable<Integer> {
             throw new UsageException(design + ": there is no sheet " + sheet + "; there is "
                     + (sheets.isEmpty() ? "only the one of all entities" : sheets));
         }
-        Look look = new Look(dark ? Palette.DARK : Palette.LIGHT, drawn, true, Look.LIGHT.columns());
+        PaintOptions look =
+                new PaintOptions(dark ? Palette.DARK : Palette.LIGHT, drawn, true, PaintOptions.LIGHT.columns());
         System.setProperty("java.awt.headless", "true");
         SafeWrite.write(file, Pictures.draw(scene(read), read.name(), format, look, scale));
         return 0;
     }
 
-    private Ends ends() throws UsageException {
-        return Arrays.stream(Ends.values())
+    private LineEnds ends() throws UsageException {
+        return Arrays.stream(LineEnds.values())
                 .filter(e -> e.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(ends.toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElseThrow(() -> new UsageException(

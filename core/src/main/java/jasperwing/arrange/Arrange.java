@@ -213,7 +213,7 @@ public final class Arrange {
     private List<Line> lines() {
         List<Line> lines = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
-            relationship.visit(tie -> lines.addAll(lines(tie)), oneOf -> oneOf.subjects()
+            relationship.visit(binary -> lines.addAll(lines(binary)), oneOf -> oneOf.subjects()
                     .forEach(s -> lines.add(new Line(s, oneOf.from()))));
         }
         for (String kind : cards.keySet()) {
@@ -222,13 +222,13 @@ public final class Arrange {
         return lines;
     }
 
-    private List<Line> lines(BinaryRelationship tie) {
-        return switch (tie.shape()) {
-            case LINKED -> cards.containsKey(tie.via())
-                    ? List.of(new Line(tie.from(), tie.via()), new Line(tie.to(), tie.via()))
-                    : List.of(new Line(tie.from(), tie.to()));
-            case MANY_TO_MANY -> List.of(new Line(tie.from(), tie.to()));
-            default -> List.of(new Line(tie.parent(), tie.holder()));
+    private List<Line> lines(BinaryRelationship binary) {
+        return switch (binary.shape()) {
+            case LINKED -> cards.containsKey(binary.via())
+                    ? List.of(new Line(binary.from(), binary.via()), new Line(binary.to(), binary.via()))
+                    : List.of(new Line(binary.from(), binary.to()));
+            case MANY_TO_MANY -> List.of(new Line(binary.from(), binary.to()));
+            default -> List.of(new Line(binary.parent(), binary.holder()));
         };
     }
 

@@ -60,7 +60,7 @@ public final class Blueprint {
         for (DerivedTable table : schema.tables()) {
             table.references().stream()
                     .filter(k -> schema.named(k.target()).isPresent())
-                    .forEach(k -> keys.add(tie(table, k)));
+                    .forEach(k -> keys.add(binary(table, k)));
         }
         design.relationships().stream()
                 .flatMap(r -> r.<Optional<Relationship>>match(t -> Optional.empty(), this::loose).stream())
@@ -109,7 +109,7 @@ public final class Blueprint {
         return table.entity().flatMap(design::entity).map(Entity::area).orElse("");
     }
 
-    private static BinaryRelationship tie(DerivedTable table, Reference key) {
+    private static BinaryRelationship binary(DerivedTable table, Reference key) {
         boolean must = key.columns().stream()
                 .allMatch(c -> table.column(c).map(Column::required).orElse(false));
         String columns = String.join(", ", key.columns());

@@ -97,7 +97,7 @@ public final class LostFacts {
         add("time set by itself", attribute.stamped().map(Enum::name).orElse(""), place);
         add("formula", attribute.formula().map(f -> attribute.name()).orElse(""), place);
         add("uniqueness", attribute.unique() ? "unique" : "", place);
-        form(attribute.form(), place);
+        form(attribute.textConstraint(), place);
     }
 
     private void form(TextConstraint form, String place) {

@@ -143,13 +143,14 @@ public final class ClassModel {
         }
         return step.relationship()
                 .match(
-                        tie -> Optional.of(names.end(tie, step.from(), end(tie, step.way()))),
+                        binary -> Optional.of(names.end(binary, step.from(), end(binary, step.way()))),
                         oneOf -> property(oneOf, step));
     }
 
     /** Whether a link entity that it goes through is not kept elsewhere. */
     private boolean hasLink(Step step) {
-        return step.relationship().match(tie -> tie.via().isEmpty() || builder.hasClass(tie.via()), oneOf -> true);
+        return step.relationship()
+                .match(binary -> binary.via().isEmpty() || builder.hasClass(binary.via()), oneOf -> true);
     }
 
     private Optional<String> property(PolymorphicRelationship oneOf, Step step) {
@@ -159,10 +160,10 @@ public final class ClassModel {
                 : Optional.of(names.end(oneOf, step.from(), forward ? MemberNames.End.FORWARD : MemberNames.End.BACK));
     }
 
-    private static MemberNames.End end(BinaryRelationship tie, Step.Way way) {
+    private static MemberNames.End end(BinaryRelationship binary, Step.Way way) {
         return switch (way) {
-            case REFERENCE -> tie.fromHolds() ? MemberNames.End.FORWARD : MemberNames.End.BACK;
-            case HOLDERS -> tie.fromHolds() ? MemberNames.End.BACK : MemberNames.End.FORWARD;
+            case REFERENCE -> binary.fromHolds() ? MemberNames.End.FORWARD : MemberNames.End.BACK;
+            case HOLDERS -> binary.fromHolds() ? MemberNames.End.BACK : MemberNames.End.FORWARD;
             case PAIRS, LINK -> MemberNames.End.FORWARD;
             case PAIRS_BACK, LINK_BACK -> MemberNames.End.BACK;
             case LINKED_FROM -> MemberNames.End.LINK_FROM;

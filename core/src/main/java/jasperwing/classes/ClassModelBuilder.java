@@ -9,7 +9,7 @@ import jasperwing.model.AttributeGroup;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
@@ -83,54 +83,54 @@ final class ClassModelBuilder {
                 properties.computed(draft.entity()),
                 all,
                 draft.of(),
-                lineage(draft.entity()));
+                hierarchy(draft.entity()));
     }
 
-    private Optional<ModelClass.Lineage> lineage(Entity entity) {
-        return Family.kept(design, entity.name())
-                .map(k -> new ModelClass.Lineage(
+    private Optional<ModelClass.Hierarchy> hierarchy(Entity entity) {
+        return InheritanceTree.kept(design, entity.name())
+                .map(k -> new ModelClass.Hierarchy(
                         design.parent(entity.name()).map(Entity::name),
                         k,
-                        entity.kinship().onlyKinds()
+                        entity.inheritance().onlyKinds()
                                 && !design.kinds(entity.name()).isEmpty()));
     }
 
     private void relationship(Relationship relationship) {
-        relationship.visit(this::tie, this::oneOf);
+        relationship.visit(this::binary, this::oneOf);
     }
 
-    private void tie(BinaryRelationship tie) {
-        switch (tie.shape()) {
-            case MANY_TO_MANY -> joined(tie);
-            case LINKED -> linked(tie);
-            default -> tied(tie);
+    private void binary(BinaryRelationship binary) {
+        switch (binary.shape()) {
+            case MANY_TO_MANY -> joined(binary);
+            case LINKED -> linked(binary);
+            default -> tied(binary);
         }
     }
 
-    private void tied(BinaryRelationship tie) {
-        Draft holder = draft(tie.holder());
+    private void tied(BinaryRelationship binary) {
+        Draft holder = draft(binary.holder());
         if (holder == null) {
             return;
         }
-        Role role = Roles.of(tie).get(0);
-        End holding = tie.fromHolds() ? End.FORWARD : End.BACK;
-        End held = tie.fromHolds() ? End.BACK : End.FORWARD;
-        String name = names.end(tie, tie.holder(), holding);
-        String backName = names.end(tie, tie.parent(), held);
-        boolean readBack = tie.held().isPresent() && hasClass(tie.parent());
+        Role role = Roles.of(binary).get(0);
+        End holding = binary.fromHolds() ? End.FORWARD : End.BACK;
+        End held = binary.fromHolds() ? End.BACK : End.FORWARD;
+        String name = names.end(binary, binary.holder(), holding);
+        String backName = names.end(binary, binary.parent(), held);
+        boolean readBack = binary.held().isPresent() && hasClass(binary.parent());
         boolean kept = reference(holder, role, name, readBack ? Optional.of(backName) : Optional.empty());
         if (readBack && kept) {
-            boolean many = tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY;
-            draft(tie.parent())
+            boolean many = binary.shape() == BinaryRelationship.Shape.ONE_TO_MANY;
+            draft(binary.parent())
                     .back()
                     .add(new Association.Inverse(
                             backName,
-                            tie.holder(),
+                            binary.holder(),
                             name,
                             many,
-                            tie.onDelete(tie.parent()),
+                            binary.onDelete(binary.parent()),
                             role.must(),
-                            sortedBy(tie.held(), tie.holder())));
+                            sortedBy(binary.held(), binary.holder())));
         }
     }
 
@@ -159,8 +159,8 @@ final class ClassModelBuilder {
         Entity entity = holder.entity();
         boolean linkKey = entity.key().isEmpty()
                 && design.parent(entity.name()).isEmpty()
-                && role.relationship() instanceof BinaryRelationship tie
-                && tie.via().equals(entity.name());
+                && role.relationship() instanceof BinaryRelationship binary
+                && binary.via().equals(entity.name());
         return linkKey || entity.key().names().contains(role.name());
     }
 
@@ -178,28 +178,28 @@ final class ClassModelBuilder {
         return all;
     }
 
-    private void joined(BinaryRelationship tie) {
-        Optional<DerivedTable> table = schema.joinTable(tie);
-        Draft owner = draft(tie.from());
-        Draft other = draft(tie.to());
+    private void joined(BinaryRelationship binary) {
+        Optional<DerivedTable> table = schema.joinTable(binary);
+        Draft owner = draft(binary.from());
+        Draft other = draft(binary.to());
         if (table.isEmpty() || owner == null || other == null) {
             return;
         }
-        String name = names.end(tie, tie.from(), End.FORWARD);
-        String back = names.end(tie, tie.to(), End.BACK);
-        Optional<String> inverse = tie.back().map(b -> back);
+        String name = names.end(binary, binary.from(), End.FORWARD);
+        String back = names.end(binary, binary.to(), End.BACK);
+        Optional<String> inverse = binary.back().map(b -> back);
         List<Reference> keys = table.get().references();
         owner.references()
                 .add(new Association.Joined(
                         name,
-                        tie.to(),
+                        binary.to(),
                         table.get(),
                         keys.get(0),
                         keys.get(1),
                         inverse,
-                        sortedBy(Optional.of(tie.forward()), tie.to())));
-        inverse.ifPresent(b ->
-                other.back().add(new Association.JoinedInverse(b, tie.from(), name, sortedBy(tie.back(), tie.from()))));
+                        sortedBy(Optional.of(binary.forward()), binary.to())));
+        inverse.ifPresent(b -> other.back()
+                .add(new Association.JoinedInverse(b, binary.from(), name, sortedBy(binary.back(), binary.from()))));
     }
 
     /** The order of a collection, if there is one its elements have. */
@@ -211,45 +211,47 @@ final class ClassModelBuilder {
                         .map(a -> new Association.SortedBy(names.attribute(elements, a), s.falling())));
     }
 
-    private void linked(BinaryRelationship tie) {
-        Draft link = draft(tie.via());
+    private void linked(BinaryRelationship binary) {
+        Draft link = draft(binary.via());
         if (link == null) {
             return;
         }
-        List<Role> roles = Roles.of(tie);
-        String fromLinks = names.end(tie, tie.from(), End.LINKS_OF_FROM);
-        String toLinks = names.end(tie, tie.to(), End.LINKS_OF_TO);
-        String fromRole = names.end(tie, tie.via(), End.LINK_FROM);
-        String toRole = names.end(tie, tie.via(), End.LINK_TO);
-        Draft from = draft(tie.from());
-        Draft to = draft(tie.to());
-        boolean backRead = tie.back().isPresent() && to != null;
+        List<Role> roles = Roles.of(binary);
+        String fromLinks = names.end(binary, binary.from(), End.LINKS_OF_FROM);
+        String toLinks = names.end(binary, binary.to(), End.LINKS_OF_TO);
+        String fromRole = names.end(binary, binary.via(), End.LINK_FROM);
+        String toRole = names.end(binary, binary.via(), End.LINK_TO);
+        Draft from = draft(binary.from());
+        Draft to = draft(binary.to());
+        boolean backRead = binary.back().isPresent() && to != null;
         boolean fromKept =
                 reference(link, roles.get(0), fromRole, from == null ? Optional.empty() : Optional.of(fromLinks));
         boolean toKept = reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
         boolean both = fromKept && toKept && from != null && to != null;
         if (from != null && fromKept) {
-            from.back().add(inverseLinks(tie, fromLinks, fromRole, tie.from()));
+            from.back().add(inverseLinks(binary, fromLinks, fromRole, binary.from()));
         }
         if (both) {
-            from.back().add(through(tie, End.FORWARD, tie.from(), tie.to(), fromLinks, toRole));
+            from.back().add(through(binary, End.FORWARD, binary.from(), binary.to(), fromLinks, toRole));
         }
         if (backRead && toKept) {
-            to.back().add(inverseLinks(tie, toLinks, toRole, tie.to()));
+            to.back().add(inverseLinks(binary, toLinks, toRole, binary.to()));
         }
         if (backRead && both) {
-            to.back().add(through(tie, End.BACK, tie.to(), tie.from(), toLinks, fromRole));
+            to.back().add(through(binary, End.BACK, binary.to(), binary.from(), toLinks, fromRole));
         }
     }
 
-    private static Association inverseLinks(BinaryRelationship tie, String name, String mappedBy, String entity) {
-        return new Association.Inverse(name, tie.via(), mappedBy, true, tie.onDelete(entity), true, Optional.empty());
+    private static Association inverseLinks(BinaryRelationship binary, String name, String mappedBy, String entity) {
+        return new Association.Inverse(
+                name, binary.via(), mappedBy, true, binary.onDelete(entity), true, Optional.empty());
     }
 
-    private Association through(BinaryRelationship tie, End end, String here, String there, String links, String role) {
-        Optional<Reading> reading = end == End.FORWARD ? Optional.of(tie.forward()) : tie.back();
+    private Association through(
+            BinaryRelationship binary, End end, String here, String there, String links, String role) {
+        Optional<Reading> reading = end == End.FORWARD ? Optional.of(binary.forward()) : binary.back();
         return new Association.ThroughLink(
-                names.end(tie, here, end), there, links, role, tie.via(), sortedBy(reading, there));
+                names.end(binary, here, end), there, links, role, binary.via(), sortedBy(reading, there));
     }
 
     private void oneOf(PolymorphicRelationship oneOf) {

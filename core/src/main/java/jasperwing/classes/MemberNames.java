@@ -78,9 +78,10 @@ final class MemberNames {
         }
 
         private void forward(Relationship relationship) {
-            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.LINKED) {
-                put(tie, tie.via(), End.LINK_FROM, Roles.linkFrom(tie));
-                put(tie, tie.via(), End.LINK_TO, Roles.linkTo(tie));
+            if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.LINKED) {
+                put(binary, binary.via(), End.LINK_FROM, Roles.linkFrom(binary));
+                put(binary, binary.via(), End.LINK_TO, Roles.linkTo(binary));
             }
             put(relationship, relationship.from(), End.FORWARD, Roles.forward(relationship));
             if (relationship instanceof PolymorphicRelationship oneOf
@@ -100,17 +101,17 @@ final class MemberNames {
                     this::backward, oneOf -> oneOf.targets().forEach(t -> put(oneOf, t, End.BACK, Roles.back(oneOf))));
         }
 
-        private void backward(BinaryRelationship tie) {
-            if (tie.shape() == BinaryRelationship.Shape.LINKED) {
-                put(tie, tie.from(), End.LINKS_OF_FROM, links(tie, Roles.linkFrom(tie)));
-                put(tie, tie.to(), End.LINKS_OF_TO, links(tie, Roles.linkTo(tie)));
+        private void backward(BinaryRelationship binary) {
+            if (binary.shape() == BinaryRelationship.Shape.LINKED) {
+                put(binary, binary.from(), End.LINKS_OF_FROM, links(binary, Roles.linkFrom(binary)));
+                put(binary, binary.to(), End.LINKS_OF_TO, links(binary, Roles.linkTo(binary)));
             }
-            boolean held = !tie.fromHolds() && tie.back().isEmpty();
-            put(tie, tie.to(), End.BACK, held ? Roles.holding(tie) : Roles.back(tie));
+            boolean held = !binary.fromHolds() && binary.back().isEmpty();
+            put(binary, binary.to(), End.BACK, held ? Roles.holding(binary) : Roles.back(binary));
         }
 
-        private static String links(BinaryRelationship tie, String role) {
-            return Plurals.plural(Words.camel(tie.via())) + (tie.isSelf() ? "As" + Words.pascal(role) : "");
+        private static String links(BinaryRelationship binary, String role) {
+            return Plurals.plural(Words.camel(binary.via())) + (binary.isSelf() ? "As" + Words.pascal(role) : "");
         }
 
         private void put(Relationship relationship, String of, End end, String wanted) {

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param computed those whose formula is sound, in the order of the attributes
  * @param associations references first, in the order of the relationships, then what leads back
  * @param subjectOf the one-of associations this class is a subject of
- * @param lineage what it is a kind of, and how its family is kept; empty for a class without a family
+ * @param hierarchy what it is a kind of, and how its family is kept; empty for a class without a family
  */
 public record ModelClass(
         Entity entity,
@@ -22,7 +22,7 @@ public record ModelClass(
         List<Computed> computed,
         List<Association> associations,
         List<SubjectOf> subjectOf,
-        Optional<Lineage> lineage) {
+        Optional<Hierarchy> hierarchy) {
     /** That this class is a possible subject of another's one-of. */
     public record SubjectOf(String holder, String association) {}
 
@@ -33,7 +33,7 @@ public record ModelClass(
      * @param kept how the family is kept
      * @param onlyKinds whether there is no object of the class that is not of one of its kinds
      */
-    public record Lineage(Optional<String> parent, KindsKept kept, boolean onlyKinds) {}
+    public record Hierarchy(Optional<String> parent, KindsKept kept, boolean onlyKinds) {}
 
     public ModelClass {
         properties = List.copyOf(properties);
@@ -44,17 +44,17 @@ public record ModelClass(
 
     /** The entity it is a kind of. */
     public Optional<String> parent() {
-        return lineage.flatMap(Lineage::parent);
+        return hierarchy.flatMap(Hierarchy::parent);
     }
 
     /** Whether it has kinds and is none itself. */
     public boolean isRoot() {
-        return lineage.isPresent() && parent().isEmpty();
+        return hierarchy.isPresent() && parent().isEmpty();
     }
 
     /** Whether there is no object of the class that is not of one of its kinds. */
     public boolean isAbstract() {
-        return lineage.map(Lineage::onlyKinds).orElse(false);
+        return hierarchy.map(Hierarchy::onlyKinds).orElse(false);
     }
 
     public List<Property> keyProperties() {

@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Type;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
@@ -81,7 +81,7 @@ final class FormulaCompletion {
 
     private static void reached(Design design, Entity entity, String typed, List<Proposal> list) {
         Entity known = design.entity(entity.name()).orElse(entity);
-        for (Entity each : Family.line(design, known)) {
+        for (Entity each : InheritanceTree.line(design, known)) {
             each.attributes().forEach(a -> add(list, a.name(), Notation.type(a), typed));
         }
         for (Step step : Steps.from(design, known.name())) {
@@ -123,7 +123,7 @@ final class FormulaCompletion {
     }
 
     private static Optional<Type.Named> type(Design design, Entity at, String name) {
-        return Family.attribute(design, at.name(), name)
+        return InheritanceTree.attribute(design, at.name(), name)
                 .or(() -> at.attribute(name))
                 .map(Attribute::type)
                 .filter(t -> t instanceof Type.Named)

@@ -2,7 +2,7 @@ package jasperwing.complete;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
@@ -19,7 +19,7 @@ final class MemberNames {
         Design whole = design.whole();
         List<Proposal> list = new ArrayList<>();
         Entity known = whole.entity(entity.name()).orElse(entity);
-        for (Entity each : Family.line(whole, known)) {
+        for (Entity each : InheritanceTree.line(whole, known)) {
             each.attributes().forEach(a -> add(list, a.name(), Notation.type(a), typed, without));
             Roles.heldBy(whole, each.name())
                     .forEach(r -> add(list, r.name(), String.join(", ", r.targets()), typed, without));

@@ -38,8 +38,8 @@ final class ColumnConditions {
             r.from().ifPresent(from -> conditions.add(column + " >= " + types.literal(type, from)));
             r.to().ifPresent(to -> conditions.add(column + " <= " + types.literal(type, to)));
         });
-        if (Literals.formFits(attribute)) {
-            conditions.addAll(form(attribute.form(), column));
+        if (Literals.textConstraintFits(attribute)) {
+            conditions.addAll(form(attribute.textConstraint(), column));
         }
         conditions.addAll(dialect.heldToType(type, column));
         return conditions;

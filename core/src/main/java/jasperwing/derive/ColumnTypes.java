@@ -128,12 +128,14 @@ final class ColumnTypes {
 
     /** Whether capitals make no difference where an attribute must be unique. */
     boolean ignoresCase(Attribute attribute) {
-        return attribute.form().ignoringCase() && Literals.formFits(attribute);
+        return attribute.textConstraint().ignoringCase() && Literals.textConstraintFits(attribute);
     }
 
     /** The language an attribute is sorted as; empty when nothing is said, or of what is no single text. */
     static String sortedAs(Attribute attribute) {
-        return Literals.formFits(attribute) ? attribute.form().sortedAs() : "";
+        return Literals.textConstraintFits(attribute)
+                ? attribute.textConstraint().sortedAs()
+                : "";
     }
 
     /** The order an attribute's texts are compared in; empty for that of all texts. */

@@ -6,7 +6,7 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -131,8 +131,8 @@ final class Derivation {
     private SchemaCache.Pointed seen(Entity entity) {
         SchemaCache.Pointed last = memory.lastSeen(entity);
         String table = names.table(entity.name());
-        boolean alone =
-                entity.kinship().of().isEmpty() && design.kinds(entity.name()).isEmpty();
+        boolean alone = entity.inheritance().of().isEmpty()
+                && design.kinds(entity.name()).isEmpty();
         if (alone
                 && last != null
                 && last.entity() == entity
@@ -165,9 +165,9 @@ final class Derivation {
             }
         }
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof BinaryRelationship tie
-                    && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
-                wanted.add(new SchemaCache.Wanted(tie, tie.from(), List.of(tie), List.of()));
+            if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+                wanted.add(new SchemaCache.Wanted(binary, binary.from(), List.of(binary), List.of()));
             }
         }
         return wanted;
@@ -175,11 +175,11 @@ final class Derivation {
 
     private SchemaCache.Wanted wanted(Entity entity) {
         String name = entity.name();
-        if (!Family.has(design, name)) {
+        if (!InheritanceTree.has(design, name)) {
             return new SchemaCache.Wanted(entity, name, design.relationshipsOf(name), List.of());
         }
-        List<Entity> family = new ArrayList<>(Family.line(design, entity));
-        family.addAll(Family.descendants(design, name));
+        List<Entity> family = new ArrayList<>(InheritanceTree.line(design, entity));
+        family.addAll(InheritanceTree.descendants(design, name));
         List<Relationship> all = family.stream()
                 .flatMap(e -> design.relationshipsOf(e.name()).stream())
                 .distinct()
@@ -188,8 +188,8 @@ final class Derivation {
     }
 
     private List<DerivedTable> tables(Object source) {
-        if (source instanceof BinaryRelationship tie) {
-            return joinTable(tie);
+        if (source instanceof BinaryRelationship binary) {
+            return joinTable(binary);
         }
         Entity entity = (Entity) source;
         List<DerivedTable> derived = new ArrayList<>();
@@ -203,8 +203,8 @@ final class Derivation {
 
     private void recall(Object source, List<DerivedTable> known) {
         add(source, known);
-        if (source instanceof BinaryRelationship tie) {
-            known.forEach(t -> stale |= !names.joinTable(tie).equals(t.name()));
+        if (source instanceof BinaryRelationship binary) {
+            known.forEach(t -> stale |= !names.joinTable(binary).equals(t.name()));
         } else {
             int own = PhysicalNames.isAmongOthers(design, (Entity) source) ? 0 : 1;
             if (known.size() > own) {
@@ -265,20 +265,22 @@ final class Derivation {
     }
 
     /** Empty when an end has no key. */
-    private List<DerivedTable> joinTable(BinaryRelationship tie) {
-        if (keys.of(tie.from()).isEmpty() || keys.of(tie.to()).isEmpty()) {
+    private List<DerivedTable> joinTable(BinaryRelationship binary) {
+        if (keys.of(binary.from()).isEmpty() || keys.of(binary.to()).isEmpty()) {
             return List.of();
         }
-        TableDraft draft = new TableDraft(names.joinTable(tie), names, types);
-        List<String> first = draft.reference(keys.columns(Roles.linkFrom(tie), tie.from(), ""), true);
-        List<String> second = draft.reference(keys.columns(Roles.linkTo(tie), tie.to(), ""), true);
-        boolean late = tie.checkedAtEnd();
-        draft.foreignKey(first, target(tie.from()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkFrom(tie));
-        draft.foreignKey(second, target(tie.to()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkTo(tie));
+        TableDraft draft = new TableDraft(names.joinTable(binary), names, types);
+        List<String> first = draft.reference(keys.columns(Roles.linkFrom(binary), binary.from(), ""), true);
+        List<String> second = draft.reference(keys.columns(Roles.linkTo(binary), binary.to(), ""), true);
+        boolean late = binary.checkedAtEnd();
+        draft.foreignKey(
+                first, target(binary.from()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkFrom(binary));
+        draft.foreignKey(
+                second, target(binary.to()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkTo(binary));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
-        return List.of(
-                draft.table(new DerivedTable.Source.OfJoin(tie), tie.notes().doc()));
+        return List.of(draft.table(
+                new DerivedTable.Source.OfJoin(binary), binary.notes().doc()));
     }
 
     private TableDraft.Target target(String entity) {

@@ -66,7 +66,7 @@ public record DerivedTable(
         }
 
         /** The pairs of a plain many-to-many. */
-        record OfJoin(BinaryRelationship tie) implements Source {
+        record OfJoin(BinaryRelationship binary) implements Source {
             @Override
             public <R> R match(
                     Function<OfEntity, R> entity,
@@ -202,7 +202,7 @@ public record DerivedTable(
     public Optional<String> entity() {
         return source.match(
                 of -> Optional.of(of.entity()),
-                join -> Optional.of(join.tie().from()),
+                join -> Optional.of(join.binary().from()),
                 list -> Optional.of(list.entity()),
                 ofEnum -> Optional.empty());
     }

@@ -5,7 +5,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.model.PolymorphicMapping;
@@ -67,7 +67,8 @@ public enum Enforcement {
         if (design.entity(target).map(Entity::outside).orElse(false)) {
             return OUTSIDE;
         }
-        boolean scattered = !design.kinds(target).isEmpty() && Family.isKept(design, target, KindsKept.COMPLETE_TABLES);
+        boolean scattered =
+                !design.kinds(target).isEmpty() && InheritanceTree.isKept(design, target, KindsKept.COMPLETE_TABLES);
         return scattered ? SEVERAL_TABLES : FOREIGN_KEY;
     }
 
@@ -94,7 +95,7 @@ public enum Enforcement {
 
     /** Whether a foreign key to an entity also accepts rows that are not of it: it is a subtype in one table with others. */
     public static boolean takesOtherKinds(Design design, String target) {
-        return Family.isKept(design, target, KindsKept.ONE_TABLE)
+        return InheritanceTree.isKept(design, target, KindsKept.ONE_TABLE)
                 && design.parent(target).isPresent();
     }
 

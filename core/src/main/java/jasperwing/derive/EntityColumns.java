@@ -7,8 +7,8 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
 import jasperwing.model.Indexing;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.PolymorphicMapping;
@@ -324,7 +324,7 @@ final class EntityColumns {
 
     /** Left out where a member of what it is a kind of lies in another table. */
     private void unique(Members members) {
-        boolean apart = Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)
+        boolean apart = InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)
                 && members.names().stream().anyMatch(this::isInherited);
         if (!apart) {
             draft.unique(columns(members.names()));
@@ -334,7 +334,7 @@ final class EntityColumns {
     /** Left out where its condition is wrong or looks beyond the row. */
     private void index(Indexing index) {
         Optional<Formula> where = index.where().map(w -> Formula.condition(design, entity.name(), w));
-        boolean apart = Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)
+        boolean apart = InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)
                 && index.named().stream().anyMatch(this::isInherited);
         boolean sound = where.filter(f -> !isInColumns(f)).isEmpty();
         if (sound && !apart && among.isEmpty()) {
@@ -350,7 +350,7 @@ final class EntityColumns {
     }
 
     private boolean isInherited(String member) {
-        return Family.ancestors(design, entity.name()).stream()
+        return InheritanceTree.ancestors(design, entity.name()).stream()
                 .anyMatch(a -> a.attribute(member).isPresent()
                         || keys.rolesOf(a.name()).stream()
                                 .anyMatch(r -> r.name().equals(member)));

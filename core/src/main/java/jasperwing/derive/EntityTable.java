@@ -2,7 +2,7 @@ package jasperwing.derive;
 
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
@@ -25,7 +25,7 @@ final class EntityTable {
     EntityTable(EntityColumns.Making making, Entity entity) {
         this.making = making;
         this.entity = entity;
-        this.kept = Family.kept(making.design(), entity.name());
+        this.kept = InheritanceTree.kept(making.design(), entity.name());
         this.draft = new TableDraft(making.names().table(entity.name()), making.names(), making.types());
     }
 
@@ -66,7 +66,7 @@ final class EntityTable {
     /** The entity whose members come first: in a complete table the farthest it is a kind of. */
     private Entity first() {
         return is(KindsKept.COMPLETE_TABLES)
-                ? Family.line(making.design(), entity).get(0)
+                ? InheritanceTree.line(making.design(), entity).get(0)
                 : entity;
     }
 
@@ -88,7 +88,7 @@ final class EntityTable {
 
     /** Of the root of a family, a column for the kind; not where every kind has all in a table of its own. */
     private Optional<DerivedTable.Kinds> kinds() {
-        List<Entity> kinds = Family.descendants(making.design(), entity.name());
+        List<Entity> kinds = InheritanceTree.descendants(making.design(), entity.name());
         if (kinds.isEmpty() || parent().isPresent() || is(KindsKept.COMPLETE_TABLES)) {
             return Optional.empty();
         }
@@ -117,13 +117,15 @@ final class EntityTable {
     }
 
     private List<String> names(Entity one) {
-        return Family.withRows(making.design(), one).stream().map(Entity::name).toList();
+        return InheritanceTree.withRows(making.design(), one).stream()
+                .map(Entity::name)
+                .toList();
     }
 
     /** The other entities whose members lie in the table: of one table the kinds, of a complete one what it is a kind of. */
     private List<EntityColumns> further(Optional<DerivedTable.Kinds> kinds) {
         if (is(KindsKept.COMPLETE_TABLES)) {
-            return Family.line(making.design(), entity).stream()
+            return InheritanceTree.line(making.design(), entity).stream()
                     .skip(1)
                     .map(this::part)
                     .toList();
@@ -131,7 +133,7 @@ final class EntityTable {
         if (!is(KindsKept.ONE_TABLE)) {
             return List.of();
         }
-        return Family.descendants(making.design(), entity.name()).stream()
+        return InheritanceTree.descendants(making.design(), entity.name()).stream()
                 .map(k -> new EntityColumns(
                         making,
                         draft,
@@ -144,7 +146,7 @@ final class EntityTable {
     /** A kind and what it is a kind of, the nearest first; the entity whose table it is stands last, without a name. */
     private List<String> owners(Entity kind) {
         List<String> owners = new ArrayList<>(List.of(kind.name()));
-        Family.ancestors(making.design(), kind.name()).forEach(a -> owners.add(a.name()));
+        InheritanceTree.ancestors(making.design(), kind.name()).forEach(a -> owners.add(a.name()));
         owners.set(owners.size() - 1, "");
         return owners;
     }

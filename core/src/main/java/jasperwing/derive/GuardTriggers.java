@@ -4,7 +4,7 @@ import jasperwing.dialect.Dialect;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.physical.Trigger;
 import jasperwing.physical.Trigger.Event;
@@ -74,7 +74,7 @@ public final class GuardTriggers {
         Design whole = design.whole();
         GuardTriggers triggers = new GuardTriggers(whole, schema);
         triggers.kinds(root);
-        Family.descendants(whole, root.name()).forEach(triggers::kinds);
+        InheritanceTree.descendants(whole, root.name()).forEach(triggers::kinds);
         return triggers.out.triggers();
     }
 
@@ -206,10 +206,10 @@ public final class GuardTriggers {
 
     private void kinds(Entity entity) {
         boolean isKind = design.parent(entity.name()).isPresent();
-        if (isKind && Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
+        if (isKind && InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
             tableOfKind(entity);
         } else if (!design.kinds(entity.name()).isEmpty()
-                && Family.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES)) {
+                && InheritanceTree.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES)) {
             completeTables(entity);
         }
     }
@@ -217,20 +217,21 @@ public final class GuardTriggers {
     /** A row in the table of a kind is of that kind, and stays of it. */
     private void tableOfKind(Entity kind) {
         DerivedTable own = schema.table(kind.name()).orElse(null);
-        DerivedTable root = schema.table(Family.root(design, kind.name())).orElse(null);
+        DerivedTable root =
+                schema.table(InheritanceTree.root(design, kind.name())).orElse(null);
         boolean keyedAlike = own != null
                 && root != null
                 && !own.keyColumns().isEmpty()
                 && own.keyColumns().size() == root.keyColumns().size();
-        if (!keyedAlike || root.kinds().isEmpty()) {
-            return;
+        List<String> names = InheritanceTree.withRows(design, kind).stream()
+                .map(Entity::name)
+                .toList();
+        if (keyedAlike && root.kinds().isPresent() && !names.isEmpty()) {
+            tableOfKind(own, root, root.kinds().get(), names);
         }
-        DerivedTable.Kinds kinds = root.kinds().get();
-        List<String> names =
-                Family.withRows(design, kind).stream().map(Entity::name).toList();
-        if (names.isEmpty()) {
-            return;
-        }
+    }
+
+    private void tableOfKind(DerivedTable own, DerivedTable root, DerivedTable.Kinds kinds, List<String> names) {
         String of = quote(kinds.column()) + " in (" + list(names) + ")";
         out.refuse(
                 "check_kind_of_" + own.name(),

@@ -2,7 +2,7 @@ package jasperwing.derive;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.naming.Identifiers;
 import jasperwing.physical.Column;
@@ -25,9 +25,9 @@ final class KindShapes {
 
     /** Whether all rows of an entity are in the complete tables of its kinds, so that it has none. */
     static boolean isOnlyShape(Design design, Entity entity) {
-        return entity.kinship().onlyKinds()
+        return entity.inheritance().onlyKinds()
                 && !design.kinds(entity.name()).isEmpty()
-                && Family.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES);
+                && InheritanceTree.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES);
     }
 
     /** The parts of kinds in the tables that keep several. */
@@ -40,7 +40,7 @@ final class KindShapes {
             }
         }
         List<DerivedTable> parts = new ArrayList<>();
-        byEntity.forEach((root, table) -> Family.descendants(design, root).stream()
+        byEntity.forEach((root, table) -> InheritanceTree.descendants(design, root).stream()
                 .filter(k -> PhysicalNames.isAmongOthers(design, k))
                 .forEach(k -> parts.add(part(table, k))));
         return parts;
@@ -48,9 +48,10 @@ final class KindShapes {
 
     private DerivedTable part(DerivedTable table, Entity kind) {
         Set<String> owners = new HashSet<>(Set.of(kind.name()));
-        Family.ancestors(design, kind.name()).forEach(a -> owners.add(a.name()));
-        List<String> rows =
-                Family.withRows(design, kind).stream().map(Entity::name).toList();
+        InheritanceTree.ancestors(design, kind.name()).forEach(a -> owners.add(a.name()));
+        List<String> rows = InheritanceTree.withRows(design, kind).stream()
+                .map(Entity::name)
+                .toList();
         return table.of(
                 new DerivedTable.Source.OfEntity(kind.name()),
                 owners,
@@ -62,8 +63,8 @@ final class KindShapes {
     List<KindsView> views(Schema schema) {
         return design.entities().stream()
                 .filter(e -> !design.kinds(e.name()).isEmpty()
-                        && Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES)
-                        && !Family.withRows(design, e).isEmpty()
+                        && InheritanceTree.isKept(design, e.name(), KindsKept.COMPLETE_TABLES)
+                        && !InheritanceTree.withRows(design, e).isEmpty()
                         && design.entity(e.name()).orElseThrow() == e)
                 .map(e -> view(schema, e))
                 .toList();
@@ -74,7 +75,7 @@ final class KindShapes {
         List<String> columns = shape.columns().stream().map(Column::name).toList();
         Identifiers columnNames = names.columns();
         columns.forEach(columnNames::take);
-        List<KindsView.OfKind> tables = Family.withRows(design, entity).stream()
+        List<KindsView.OfKind> tables = InheritanceTree.withRows(design, entity).stream()
                 .map(k -> new KindsView.OfKind(k.name(), names.table(k.name())))
                 .toList();
         return new KindsView(names.allKinds(entity), entity.name(), columnNames.take("kind"), columns, tables);

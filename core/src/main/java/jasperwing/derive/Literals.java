@@ -93,8 +93,8 @@ public final class Literals {
     }
 
     /** Whether an attribute can be held to what is said of its form: a single text can. */
-    public static boolean formFits(Attribute attribute) {
-        return !attribute.form().isEmpty()
+    public static boolean textConstraintFits(Attribute attribute) {
+        return !attribute.textConstraint().isEmpty()
                 && !attribute.list()
                 && attribute.type().isText();
     }

@@ -72,9 +72,9 @@ public record LooseReference(
             return ofKindAndId(design, schema, oneOf);
         }
         Stream<DerivedTable> holders = relationship.match(
-                tie -> Stream.concat(
-                        schema.joinTable(tie).stream(),
-                        Roles.of(tie).stream().map(Role::holder).distinct().flatMap(h -> tables(design, schema, h))),
+                binary -> Stream.concat(
+                        schema.joinTable(binary).stream(),
+                        Roles.of(binary).stream().map(Role::holder).distinct().flatMap(h -> tables(design, schema, h))),
                 oneOf -> tables(design, schema, oneOf.from()));
         return holders.flatMap(t -> ofKeys(design, schema, t, k -> isOf(k, t, relationship)).stream())
                 .toList();
@@ -83,7 +83,7 @@ public record LooseReference(
     private static boolean isOf(Reference key, DerivedTable table, Relationship relationship) {
         return key.role().map(r -> r.relationship().equals(relationship)).orElse(false)
                 || table.source() instanceof DerivedTable.Source.OfJoin join
-                        && join.tie().equals(relationship);
+                        && join.binary().equals(relationship);
     }
 
     /** The tables as they are, not what they keep of one kind. */

@@ -5,7 +5,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
@@ -40,7 +40,8 @@ public final class PhysicalNames {
 
     /** Whether it is a kind whose rows lie in the table of what it is a kind of. */
     static boolean isAmongOthers(Design design, Entity entity) {
-        return design.parent(entity.name()).isPresent() && Family.isKept(design, entity.name(), KindsKept.ONE_TABLE);
+        return design.parent(entity.name()).isPresent()
+                && InheritanceTree.isKept(design, entity.name(), KindsKept.ONE_TABLE);
     }
 
     /** Whether a name of a constraint or index had to be numbered. */
@@ -79,15 +80,15 @@ public final class PhysicalNames {
         return first.ofEnums().get(name);
     }
 
-    String joinTable(BinaryRelationship tie) {
-        String one = Words.snake(Plurals.singular(tie.from()));
-        return tables.take(orElse(one, "entity") + "_" + orElse(manyOf(tie), "others"));
+    String joinTable(BinaryRelationship binary) {
+        String one = Words.snake(Plurals.singular(binary.from()));
+        return tables.take(orElse(one, "entity") + "_" + orElse(manyOf(binary), "others"));
     }
 
     /** The role where it is a plural, as in {@code authors}; else the role and what it leads to, as in {@code cited_items}. */
-    private static String manyOf(BinaryRelationship tie) {
-        String role = Words.snake(Roles.forward(tie));
-        String one = Words.snake(Plurals.singular(tie.to()));
+    private static String manyOf(BinaryRelationship binary) {
+        String role = Words.snake(Roles.forward(binary));
+        String one = Words.snake(Plurals.singular(binary.to()));
         if (role.isEmpty()
                 || Plurals.plural(role).equals(role)
                 || Plurals.singular(role).equals(one)) {
@@ -119,7 +120,7 @@ public final class PhysicalNames {
 
     /** The view of all rows of an entity whose kinds are kept in complete tables. */
     String allKinds(Entity entity) {
-        return entity.kinship().onlyKinds() ? table(entity.name()) : tables.take(table(entity.name()) + "_all");
+        return entity.inheritance().onlyKinds() ? table(entity.name()) : tables.take(table(entity.name()) + "_all");
     }
 
     Identifiers columns() {

@@ -93,7 +93,7 @@ public final class Provenance {
         return table.source()
                 .match(
                         e -> SqlOrigin.of(e.entity(), ""),
-                        j -> new SqlOrigin("", "", Optional.of(j.tie())),
+                        j -> new SqlOrigin("", "", Optional.of(j.binary())),
                         l -> SqlOrigin.of(l.entity(), l.attribute()),
                         e -> SqlOrigin.of(e.type().name(), ""));
     }

@@ -172,8 +172,8 @@ public final class RoleJoins {
                 + (alike ? key : "cast(" + key + " as " + dialect.textCast() + ")"));
     }
 
-    private List<Joined> pairs(Aliased here, Aliased there, BinaryRelationship tie, boolean forward) {
-        return schema.joinTable(tie)
+    private List<Joined> pairs(Aliased here, Aliased there, BinaryRelationship binary, boolean forward) {
+        return schema.joinTable(binary)
                 .map(t -> between(
                         here,
                         there,
@@ -183,9 +183,9 @@ public final class RoleJoins {
                 .orElse(List.of());
     }
 
-    private List<Joined> link(Aliased here, Aliased there, BinaryRelationship tie, boolean forward) {
-        List<Role> roles = Roles.of(tie);
-        return schema.table(tie.via())
+    private List<Joined> link(Aliased here, Aliased there, BinaryRelationship binary, boolean forward) {
+        List<Role> roles = Roles.of(binary);
+        return schema.table(binary.via())
                 .filter(t -> roles.stream().allMatch(r -> t.referencesOf(r).size() == 1))
                 .map(t -> between(
                         here,

@@ -4,7 +4,7 @@ import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.Design;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Scalar;
 
@@ -21,7 +21,7 @@ final class RowFormulas {
 
     /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */
     static boolean isOfRow(Design design, Dialect dialect, String entity, Formula formula) {
-        boolean split = Family.isKept(design, entity, KindsKept.TABLE_EACH);
+        boolean split = InheritanceTree.isKept(design, entity, KindsKept.TABLE_EACH);
         boolean counted = !dialect.computesFromCounted()
                 && formula.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m));
         return formula.isLocal()

@@ -3,7 +3,7 @@ package jasperwing.derive;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.physical.Catalog;
 import jasperwing.physical.Column;
 import jasperwing.physical.View;
@@ -26,7 +26,7 @@ public final class Schema {
     private final List<ComputedView> views;
     private final List<KindsView> kindsViews;
     private final Map<String, DerivedTable> byEntity;
-    private final Map<BinaryRelationship, DerivedTable> byTie = new HashMap<>();
+    private final Map<BinaryRelationship, DerivedTable> byBinary = new HashMap<>();
     private final Map<List<String>, DerivedTable> byList = new HashMap<>();
     private volatile Map<String, DerivedTable> byName;
 
@@ -64,7 +64,7 @@ public final class Schema {
         if (table.source() instanceof DerivedTable.Source.OfEntity of) {
             byEntity.putIfAbsent(of.entity(), table);
         } else if (table.source() instanceof DerivedTable.Source.OfJoin of) {
-            byTie.putIfAbsent(of.tie(), table);
+            byBinary.putIfAbsent(of.binary(), table);
         } else if (table.source() instanceof DerivedTable.Source.OfList of) {
             byList.putIfAbsent(List.of(of.entity(), of.attribute()), table);
         }
@@ -134,7 +134,7 @@ public final class Schema {
     public List<DerivedTable> tablesOf(Design design, String entity) {
         return Enforcement.of(design, entity) == Enforcement.SEVERAL_TABLES
                 ? design.entity(entity).stream()
-                        .flatMap(e -> Family.withRows(design, e).stream())
+                        .flatMap(e -> InheritanceTree.withRows(design, e).stream())
                         .flatMap(e -> table(e.name()).stream())
                         .toList()
                 : table(entity).stream().toList();
@@ -149,8 +149,8 @@ public final class Schema {
                 .orElse(t));
     }
 
-    public Optional<DerivedTable> joinTable(BinaryRelationship tie) {
-        return Optional.ofNullable(byTie.get(tie));
+    public Optional<DerivedTable> joinTable(BinaryRelationship binary) {
+        return Optional.ofNullable(byBinary.get(binary));
     }
 
     public Optional<DerivedTable> listTable(String entity, String attribute) {

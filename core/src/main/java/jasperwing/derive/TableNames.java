@@ -6,7 +6,7 @@ import jasperwing.model.Differing;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
@@ -34,7 +34,7 @@ final class TableNames {
             }
         }
         for (Entity entity : entities) {
-            ofEntities.computeIfAbsent(entity.name(), e -> ofEntities.get(Family.root(design, e)));
+            ofEntities.computeIfAbsent(entity.name(), e -> ofEntities.get(InheritanceTree.root(design, e)));
         }
         types.forEach(this::name);
     }
@@ -65,7 +65,7 @@ final class TableNames {
         return one == other
                 || one.name().equals(other.name())
                         && one.notes().physical().equals(other.notes().physical())
-                        && one.kinship().equals(other.kinship());
+                        && one.inheritance().equals(other.inheritance());
     }
 
     /** What is taken by them, to take further names from. */

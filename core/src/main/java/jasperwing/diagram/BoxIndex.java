@@ -12,15 +12,15 @@ final class BoxIndex {
     private static final int CELLS = 6;
 
     private final List<Box> boxes = new ArrayList<>();
-    private final Cells cells;
+    private final GridIndex cells;
     private final List<Box> wide = new ArrayList<>();
 
     BoxIndex() {
-        cells = new Cells(0);
+        cells = new GridIndex(0);
     }
 
     BoxIndex(List<Box> all) {
-        cells = new Cells(CELLS * all.size());
+        cells = new GridIndex(CELLS * all.size());
         all.forEach(this::add);
     }
 

@@ -38,7 +38,7 @@ final class Cards {
     }
 
     private String badge(Entity entity) {
-        if (entity.kinship().onlyKinds()) {
+        if (entity.inheritance().onlyKinds()) {
             return "only kinds";
         }
         return entity.outside() ? "outside" : design.isLink(entity.name()) ? "link" : "";

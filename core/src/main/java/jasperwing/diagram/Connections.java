@@ -19,14 +19,14 @@ final class Connections {
     static List<Connection> of(Design design, Map<String, Card> cards) {
         List<Connection> all = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof BinaryRelationship tie) {
-                Card from = cards.get(tie.from());
-                Card to = cards.get(tie.to());
-                Card link = cards.get(tie.via());
-                if (tie.shape() == BinaryRelationship.Shape.LINKED && link != null) {
-                    halves(all, design, tie, from, to, link);
+            if (relationship instanceof BinaryRelationship binary) {
+                Card from = cards.get(binary.from());
+                Card to = cards.get(binary.to());
+                Card link = cards.get(binary.via());
+                if (binary.shape() == BinaryRelationship.Shape.LINKED && link != null) {
+                    halves(all, design, binary, from, to, link);
                 } else if (from != null && to != null) {
-                    all.add(whole(design, tie, from, to));
+                    all.add(whole(design, binary, from, to));
                 }
             }
         }
@@ -39,42 +39,42 @@ final class Connections {
         return all;
     }
 
-    private static Connection whole(Design design, BinaryRelationship tie, Card from, Card to) {
-        boolean backMust = tie.back().map(Reading::must).orElse(false);
+    private static Connection whole(Design design, BinaryRelationship binary, Card from, Card to) {
+        boolean backMust = binary.back().map(Reading::must).orElse(false);
         return new Connection(
-                Optional.of(tie),
+                Optional.of(binary),
                 from,
                 to,
                 backMust,
-                tie.backMany(),
-                tie.forward().must(),
-                tie.forward().many(),
-                tie.fromHolds(),
-                identifies(design, tie),
-                label(tie));
+                binary.backMany(),
+                binary.forward().must(),
+                binary.forward().many(),
+                binary.fromHolds(),
+                identifies(design, binary),
+                label(binary));
     }
 
     private static void halves(
-            List<Connection> all, Design design, BinaryRelationship tie, Card from, Card to, Card link) {
-        boolean identifies = identifies(design, tie);
+            List<Connection> all, Design design, BinaryRelationship binary, Card from, Card to, Card link) {
+        boolean identifies = identifies(design, binary);
         if (from != null) {
-            boolean must = tie.forward().must();
-            all.add(new Connection(Optional.of(tie), from, link, true, false, must, true, false, identifies, ""));
+            boolean must = binary.forward().must();
+            all.add(new Connection(Optional.of(binary), from, link, true, false, must, true, false, identifies, ""));
         }
         if (to != null) {
-            boolean must = tie.back().map(Reading::must).orElse(false);
-            all.add(new Connection(Optional.of(tie), link, to, must, true, true, false, true, identifies, ""));
+            boolean must = binary.back().map(Reading::must).orElse(false);
+            all.add(new Connection(Optional.of(binary), link, to, must, true, true, false, true, identifies, ""));
         }
     }
 
     /** Whether the key of what holds the reference contains it. Most keys are made of attributes alone, which is seen at once. */
-    private static boolean identifies(Design design, BinaryRelationship tie) {
-        Entity holder =
-                design.entity(tie.via().isEmpty() ? tie.holder() : tie.via()).orElse(null);
-        if (holder == null || tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
+    private static boolean identifies(Design design, BinaryRelationship binary) {
+        Entity holder = design.entity(binary.via().isEmpty() ? binary.holder() : binary.via())
+                .orElse(null);
+        if (holder == null || binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
             return false;
         }
-        return Roles.of(tie).stream().anyMatch(role -> holder.key().names().contains(role.name()))
+        return Roles.of(binary).stream().anyMatch(role -> holder.key().names().contains(role.name()))
                 || holder.key().isEmpty() && design.isLink(holder.name());
     }
 
@@ -88,9 +88,9 @@ final class Connections {
     }
 
     /** The name of the collection, if there is one; else of what the first entity points to. */
-    private static String label(BinaryRelationship tie) {
+    private static String label(BinaryRelationship binary) {
         boolean backCollection =
-                !tie.forward().many() && tie.back().map(Reading::many).orElse(false);
-        return backCollection && !tie.isSelf() ? Roles.back(tie) : Roles.forward(tie);
+                !binary.forward().many() && binary.back().map(Reading::many).orElse(false);
+        return backCollection && !binary.isSelf() ? Roles.back(binary) : Roles.forward(binary);
     }
 }

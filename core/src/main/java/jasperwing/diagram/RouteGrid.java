@@ -22,8 +22,8 @@ final class RouteGrid {
     private final double[] downwards;
 
     RouteGrid(Point start, Point goal, Obstacles ground, Box area, Router.Effort effort) {
-        xs = Lanes.across(start, goal, ground, area, effort);
-        ys = Lanes.down(start, goal, ground, area, effort);
+        xs = RouteLanes.across(start, goal, ground, area, effort);
+        ys = RouteLanes.down(start, goal, ground, area, effort);
         rightwards = new double[xs.length * ys.length];
         downwards = new double[xs.length * ys.length];
         lengths();

@@ -15,7 +15,7 @@ public final class Scene {
     private final List<KindLine> kinds;
     private final List<Fan> fans;
     private final List<Region> regions;
-    private volatile Extents extents;
+    private volatile BoxArray extents;
 
     public Scene(List<Card> cards, List<Line> lines, List<KindLine> kinds, List<Fan> fans, List<Region> regions) {
         this.cards = List.copyOf(cards);
@@ -52,9 +52,9 @@ public final class Scene {
 
     /** The lines of which something may lie in a part of the sheet, in order. */
     public List<Line> linesIn(Box part) {
-        Extents known = extents;
+        BoxArray known = extents;
         if (known == null) {
-            known = new Extents(lines.stream().map(Line::bounds).toList());
+            known = new BoxArray(lines.stream().map(Line::bounds).toList());
             extents = known;
         }
         return known.overlapping(part).mapToObj(lines::get).toList();

@@ -18,7 +18,7 @@ import java.util.Optional;
 public final class Find {
     private final Design design;
     private final List<String> words;
-    private final List<Found> found = new ArrayList<>();
+    private final List<FoundPlace> found = new ArrayList<>();
 
     private Find(Design design, String text) {
         this.design = design;
@@ -26,11 +26,11 @@ public final class Find {
     }
 
     /** Where the words occur: entities by name first, then attributes, relationships, types and notes. Nothing for a blank text. */
-    public static List<Found> in(Design design, String text) {
+    public static List<FoundPlace> in(Design design, String text) {
         return text.isBlank() ? List.of() : new Find(design, text).run();
     }
 
-    private List<Found> run() {
+    private List<FoundPlace> run() {
         for (Entity entity : design.entities()) {
             entity(entity);
             entity.attributes().forEach(a -> attribute(entity, a));
@@ -38,7 +38,7 @@ public final class Find {
         for (Relationship relationship : design.relationships()) {
             relationship(relationship);
         }
-        found.sort(Comparator.comparingInt(Found::rank));
+        found.sort(Comparator.comparingInt(FoundPlace::rank));
         return List.copyOf(found);
     }
 
@@ -88,7 +88,7 @@ public final class Find {
     }
 
     private void add(String entity, String attribute, Optional<Relationship> relationship, String text, int rank) {
-        found.add(new Found(entity, attribute, relationship, text, rank));
+        found.add(new FoundPlace(entity, attribute, relationship, text, rank));
     }
 
     private static String notes(Notes notes) {

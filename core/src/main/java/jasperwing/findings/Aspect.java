@@ -14,7 +14,7 @@ enum Aspect {
     /** What the entities are keyed by, as far as that does not follow from relationships. */
     KEYS(diff -> diff.entities().concern(e -> List.of(e.key(), keys(e)))),
     /** Which entities live in another system, and which are kinds of which. */
-    STANDING(diff -> diff.entities().concern(e -> List.of(e.name(), e.outside(), e.kinship()))),
+    STANDING(diff -> diff.entities().concern(e -> List.of(e.name(), e.outside(), e.inheritance()))),
     /** Which entity is in which area. */
     AREAS(diff -> diff.entities().concern(e -> List.of(e.name(), e.area()))),
     /** All of the entities. */

@@ -65,7 +65,7 @@ final class AttributeRules {
                 indexed(entity, attribute, dialect, found);
             }
             UncheckedRules.check(entity, attribute, dialect, found);
-            String language = attribute.form().sortedAs();
+            String language = attribute.textConstraint().sortedAs();
             if (!language.isEmpty() && dialect.collation(language).isEmpty()) {
                 found.accept(sortedOtherwise(entity, attribute, dialect));
             }
@@ -90,15 +90,15 @@ final class AttributeRules {
                 Rule.SORTED_OTHERWISE,
                 Subject.of(entity.name(), attribute.name()),
                 dialect.title() + " knows no order of "
-                        + Words.language(attribute.form().sortedAs()) + " to sort " + entity.name() + "'s "
+                        + Words.language(attribute.textConstraint().sortedAs()) + " to sort " + entity.name() + "'s "
                         + attribute.name() + " in.",
                 dialect.title() + " sorts by character code, so the order will look wrong to "
-                        + Words.language(attribute.form().sortedAs()) + " readers.",
+                        + Words.language(attribute.textConstraint().sortedAs()) + " readers.",
                 List.of(change(
                         entity,
                         attribute,
                         "Use the database's own order",
-                        a -> a.withForm(a.form().withSortedAs("")))));
+                        a -> a.withTextConstraint(a.textConstraint().withSortedAs("")))));
     }
 
     static boolean isMoney(Attribute attribute) {

@@ -160,7 +160,7 @@ final class CascadeRules {
             found.accept(new Finding(
                     Rule.FAR_CASCADE,
                     Subject.of(first.relationship(), Roles.forward(first.relationship())),
-                    "Deleting " + Articles.with(top) + " deletes " + Nouns.all(gone) + " with it.",
+                    "Deleting " + Articles.with(top) + " deletes " + EntityNouns.all(gone) + " with it.",
                     "Someone who deletes one may not expect so many rows to go.",
                     from.get(top).stream().map(this::refuse).toList()));
         }

@@ -16,7 +16,7 @@ import java.util.Optional;
  *
  * @param tables the schema; empty for rules that look at no table
  */
-record Checked(Facts facts, Dialect dialect, Optional<Schema> tables, Repetitions repetitions, NameHints hints) {
+record Checked(DesignFacts facts, Dialect dialect, Optional<Schema> tables, Repetitions repetitions, NameHints hints) {
     Design design() {
         return facts.design();
     }

@@ -35,12 +35,12 @@ final class CircleRules {
     }
 
     private static void requiredCycles(Checked checked, List<Role> roles, Consumer<Finding> found) {
-        List<Need> needs = OnCircles.of(needs(checked, roles));
+        List<RowDependency> needs = OnCircles.of(needs(checked, roles));
         if (needs.isEmpty()) {
             return;
         }
         Graph<String, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
-        for (Need need : needs) {
+        for (RowDependency need : needs) {
             graph.addVertex(need.from());
             graph.addVertex(need.to());
             graph.addEdge(need.from(), need.to());
@@ -51,7 +51,7 @@ final class CircleRules {
                         .filter(c -> c.size() > 1)
                         .forEach(c -> c.forEach(e -> circles.put(e, c)));
         Map<Set<String>, List<Role>> inside = new IdentityHashMap<>();
-        for (Need need : needs) {
+        for (RowDependency need : needs) {
             Set<String> circle = circles.get(need.from());
             if (need.role().isPresent() && circle != null && circle == circles.get(need.to())) {
                 inside.computeIfAbsent(circle, c -> new ArrayList<>())
@@ -60,20 +60,22 @@ final class CircleRules {
         }
         inside.entrySet().stream()
                 .map(e -> requiredCycle(
-                        checked, Nouns.all(e.getKey().stream().sorted().toList()), e.getValue()))
+                        checked, EntityNouns.all(e.getKey().stream().sorted().toList()), e.getValue()))
                 .sorted(Comparator.comparing(Finding::message))
                 .forEach(found);
     }
 
-    private static List<Need> needs(Checked checked, List<Role> musts) {
-        List<Need> needs = new ArrayList<>(musts.size());
+    private static List<RowDependency> needs(Checked checked, List<Role> musts) {
+        List<RowDependency> needs = new ArrayList<>(musts.size());
         for (Role role : musts) {
             if (role.targets().size() == 1 && !role.target().equals(role.holder())) {
-                needs.add(Need.of(role));
+                needs.add(RowDependency.of(role));
             }
         }
         for (Entity entity : checked.design().entities()) {
-            checked.design().parent(entity.name()).ifPresent(p -> needs.add(Need.ofKind(entity.name(), p.name())));
+            checked.design()
+                    .parent(entity.name())
+                    .ifPresent(p -> needs.add(RowDependency.ofKind(entity.name(), p.name())));
         }
         return needs;
     }

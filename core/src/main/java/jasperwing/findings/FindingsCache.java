@@ -7,7 +7,7 @@ import jasperwing.model.Design;
 import jasperwing.model.DesignDiff;
 import jasperwing.model.Differing;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Relationship;
 import jasperwing.model.TypeChanges;
 import java.util.ArrayList;
@@ -53,7 +53,9 @@ public final class FindingsCache {
         }
 
         private static List<Entity> above(Checked checked, Entity entity) {
-            return entity.kinship().of().isEmpty() ? List.of() : Family.ancestors(checked.design(), entity.name());
+            return entity.inheritance().of().isEmpty()
+                    ? List.of()
+                    : InheritanceTree.ancestors(checked.design(), entity.name());
         }
 
         private static boolean isAncestor(Checked checked, Entity entity) {
@@ -89,7 +91,7 @@ public final class FindingsCache {
     private Known[] known = {};
     private TypeChanges types = TypeChanges.NONE;
     private Design last;
-    private Facts facts;
+    private DesignFacts facts;
     private ConcurrentRules ahead = ConcurrentRules.NONE;
     private Dialect dialect;
     private Set<Aspect> changed = EnumSet.allOf(Aspect.class);
@@ -99,8 +101,8 @@ public final class FindingsCache {
         boolean many = last == null && design.entities().size() > MANY;
         ahead = many
                 ? new ConcurrentRules(
-                        new Checked(new Facts(design), dialect, Optional.empty(), repetitions, hints),
-                        Families.OF_DESIGN.stream()
+                        new Checked(new DesignFacts(design), dialect, Optional.empty(), repetitions, hints),
+                        RuleFamilies.OF_DESIGN.stream()
                                 .filter(s -> !s.looksAtTables())
                                 .toList())
                 : ConcurrentRules.NONE;
@@ -122,7 +124,7 @@ public final class FindingsCache {
         dialect = schema.dialect();
         facts = ahead.of(design)
                 .map(Checked::facts)
-                .orElse(changed.contains(Aspect.NAMES) ? new Facts(design) : new Facts(design, facts));
+                .orElse(changed.contains(Aspect.NAMES) ? new DesignFacts(design) : new DesignFacts(design, facts));
         return new Checked(facts, dialect, Optional.of(schema), repetitions, hints);
     }
 

@@ -2,7 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
@@ -63,12 +63,12 @@ final class FirstRowRules {
     }
 
     private static boolean hasOnlyKinds(Design design, String entity) {
-        return design.entity(entity).filter(e -> e.kinship().onlyKinds()).isPresent();
+        return design.entity(entity).filter(e -> e.inheritance().onlyKinds()).isPresent();
     }
 
     private static List<String> choices(Design design, String target) {
         List<String> kinds = hasOnlyKinds(design, target)
-                ? Family.withRows(design, design.entity(target).orElseThrow()).stream()
+                ? InheritanceTree.withRows(design, design.entity(target).orElseThrow()).stream()
                         .map(Entity::name)
                         .toList()
                 : List.of();
@@ -105,6 +105,6 @@ final class FirstRowRules {
 
     /** Whether its rows lie in the tables of its kinds, so that no key can point to them. */
     private static boolean isScattered(Design design, String entity) {
-        return !design.kinds(entity).isEmpty() && Family.isKept(design, entity, KindsKept.COMPLETE_TABLES);
+        return !design.kinds(entity).isEmpty() && InheritanceTree.isKept(design, entity, KindsKept.COMPLETE_TABLES);
     }
 }

@@ -2,7 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Role;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -43,16 +43,16 @@ final class FirstRows {
 
     private void owe(Role role) {
         open.merge(role.holder(), 1, Integer::sum);
-        Family.descendants(design, role.holder()).forEach(k -> open.merge(k.name(), 1, Integer::sum));
+        InheritanceTree.descendants(design, role.holder()).forEach(k -> open.merge(k.name(), 1, Integer::sum));
         role.targets()
                 .forEach(t -> waiting.computeIfAbsent(t, e -> new ArrayList<>()).add(role));
     }
 
     /** A row of it is one of all it is a kind of too. */
     private void store(Entity entity) {
-        if (!entity.kinship().onlyKinds()) {
+        if (!entity.inheritance().onlyKinds()) {
             next.add(entity.name());
-            Family.ancestors(design, entity.name()).forEach(a -> next.add(a.name()));
+            InheritanceTree.ancestors(design, entity.name()).forEach(a -> next.add(a.name()));
         }
     }
 
@@ -70,7 +70,7 @@ final class FirstRows {
 
     private void settle(Role role) {
         settle(role.holder());
-        Family.descendants(design, role.holder()).forEach(k -> settle(k.name()));
+        InheritanceTree.descendants(design, role.holder()).forEach(k -> settle(k.name()));
     }
 
     private void settle(String entity) {

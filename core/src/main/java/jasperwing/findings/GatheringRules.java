@@ -120,7 +120,7 @@ final class GatheringRules {
         return new Finding(
                 Rule.NUMBERED_REPEATS,
                 Subject.of(entity.name(), names.get(0)),
-                entity.name() + " has " + Nouns.all(names) + ": one thing under numbers.",
+                entity.name() + " has " + EntityNouns.all(names) + ": one thing under numbers.",
                 "There is no room for one more, and a query must search every column.",
                 fixes);
     }
@@ -135,7 +135,7 @@ final class GatheringRules {
         Attribute first = all.get(0);
         return all.stream()
                 .allMatch(a -> a.range().equals(first.range())
-                        && a.form().equals(first.form())
+                        && a.textConstraint().equals(first.textConstraint())
                         && (a.notes().label().isEmpty()
                                 || a.notes().label().equals(first.notes().label()))
                         && a.notes().physical().isEmpty()
@@ -193,7 +193,7 @@ final class GatheringRules {
     }
 
     private static Finding prefixed(Design design, Entity entity, String prefix, List<Attribute> all) {
-        String names = Nouns.all(all.stream().map(Attribute::name).toList());
+        String names = EntityNouns.all(all.stream().map(Attribute::name).toList());
         String value = freeGroup(design, Words.pascal(prefix));
         boolean free = entity.attribute(prefix).isEmpty();
         return new Finding(
@@ -273,7 +273,7 @@ final class GatheringRules {
         return new Finding(
                 Rule.REPEATED_GROUP,
                 Subject.of(entities.get(0), names.get(0)),
-                Nouns.all(entities) + " all have " + Nouns.all(names) + ".",
+                EntityNouns.all(entities) + " all have " + EntityNouns.all(names) + ".",
                 "Copies diverge over time; declare them once in a trait.",
                 alike.size() < 2 ? List.of() : List.of(trait(design, entities, names, alike)));
     }
@@ -303,7 +303,7 @@ final class GatheringRules {
                     .withTraits(
                             Stream.concat(e.traits().stream(), Stream.of(trait)).toList())));
         }
-        String which = names.equals(all) ? "them" : Nouns.all(names);
+        String which = names.equals(all) ? "them" : EntityNouns.all(names);
         return new Fix("Make " + which + " a trait " + trait, edit);
     }
 }

@@ -36,45 +36,45 @@ final class JoinRules {
             if (said) {
                 atLeastOne(relationship, found);
             }
-            if (relationship instanceof BinaryRelationship tie) {
+            if (relationship instanceof BinaryRelationship binary) {
                 if (said) {
-                    again(tie, before, found);
-                    alone(tie, found);
+                    again(binary, before, found);
+                    alone(binary, found);
                 }
-                before.add(tie);
+                before.add(binary);
             }
         }
     }
 
-    private static void again(BinaryRelationship tie, List<BinaryRelationship> before, Consumer<Finding> found) {
+    private static void again(BinaryRelationship binary, List<BinaryRelationship> before, Consumer<Finding> found) {
         for (BinaryRelationship other : before) {
-            if (saysTheSame(tie, other)) {
-                found.accept(twice(tie));
+            if (saysTheSame(binary, other)) {
+                found.accept(twice(binary));
                 return;
             }
         }
         for (BinaryRelationship other : before) {
-            if (joinsTheSame(tie, other)) {
-                found.accept(twoJoins(tie, other));
+            if (joinsTheSame(binary, other)) {
+                found.accept(twoJoins(binary, other));
                 return;
             }
         }
     }
 
-    private static boolean saysTheSame(BinaryRelationship tie, BinaryRelationship other) {
-        return tie.from().equals(other.from())
-                && tie.to().equals(other.to())
-                && tie.via().equals(other.via())
-                && tie.shape() == other.shape()
-                && verbs(tie).equals(verbs(other))
-                && !areToldApart(tie, other);
+    private static boolean saysTheSame(BinaryRelationship binary, BinaryRelationship other) {
+        return binary.from().equals(other.from())
+                && binary.to().equals(other.to())
+                && binary.via().equals(other.via())
+                && binary.shape() == other.shape()
+                && verbs(binary).equals(verbs(other))
+                && !areToldApart(binary, other);
     }
 
     /** Whether each was given a role of its own: as the first and the second of a pair, or as buyer and seller. */
-    private static boolean areToldApart(BinaryRelationship tie, BinaryRelationship other) {
-        return isOtherRole(tie.forward().role(), other.forward().role())
+    private static boolean areToldApart(BinaryRelationship binary, BinaryRelationship other) {
+        return isOtherRole(binary.forward().role(), other.forward().role())
                 || isOtherRole(
-                        tie.back().map(Reading::role).orElse(""),
+                        binary.back().map(Reading::role).orElse(""),
                         other.back().map(Reading::role).orElse(""));
     }
 
@@ -82,84 +82,85 @@ final class JoinRules {
         return !one.isEmpty() && !other.isEmpty() && !one.equals(other);
     }
 
-    private static boolean joinsTheSame(BinaryRelationship tie, BinaryRelationship other) {
-        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+    private static boolean joinsTheSame(BinaryRelationship binary, BinaryRelationship other) {
+        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 && other.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && !tie.isSelf()
-                && (tie.from().equals(other.from()) && tie.to().equals(other.to())
-                        || tie.from().equals(other.to()) && tie.to().equals(other.from()));
+                && !binary.isSelf()
+                && (binary.from().equals(other.from()) && binary.to().equals(other.to())
+                        || binary.from().equals(other.to()) && binary.to().equals(other.from()));
     }
 
-    private static List<String> verbs(BinaryRelationship tie) {
-        return List.of(tie.forward().verb(), tie.back().map(Reading::verb).orElse(""));
+    private static List<String> verbs(BinaryRelationship binary) {
+        return List.of(binary.forward().verb(), binary.back().map(Reading::verb).orElse(""));
     }
 
-    private static void alone(BinaryRelationship tie, Consumer<Finding> found) {
-        boolean both = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
-                && tie.forward().must()
-                && tie.back().map(Reading::must).orElse(false);
+    private static void alone(BinaryRelationship binary, Consumer<Finding> found) {
+        boolean both = binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                && binary.forward().must()
+                && binary.back().map(Reading::must).orElse(false);
         if (both) {
-            found.accept(requiredBothSides(tie));
+            found.accept(requiredBothSides(binary));
         }
-        if (tie.isSelf()
-                && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && Roles.linkFrom(tie).equals(Roles.linkTo(tie))) {
-            found.accept(alike(tie));
+        if (binary.isSelf()
+                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                && Roles.linkFrom(binary).equals(Roles.linkTo(binary))) {
+            found.accept(alike(binary));
         }
     }
 
     /** One that has something of its own to say is not taken away. */
-    private static Finding twice(BinaryRelationship tie) {
-        boolean bare = tie.notes().doc().isBlank()
-                && tie.notes().label().isBlank()
-                && tie.deletes().isEmpty()
-                && tie.forward().sorting().isEmpty()
-                && tie.back().flatMap(Reading::sorting).isEmpty()
-                && !tie.checkedAtEnd();
+    private static Finding twice(BinaryRelationship binary) {
+        boolean bare = binary.notes().doc().isBlank()
+                && binary.notes().label().isBlank()
+                && binary.deletes().isEmpty()
+                && binary.forward().sorting().isEmpty()
+                && binary.back().flatMap(Reading::sorting).isEmpty()
+                && !binary.checkedAtEnd();
         return new Finding(
                 Rule.RELATIONSHIP_TWICE,
-                Subject.of(tie, Roles.forward(tie)),
-                "That " + tie.from() + " and " + tie.to() + " are related this way is said twice.",
+                Subject.of(binary, Roles.forward(binary)),
+                "That " + binary.from() + " and " + binary.to() + " are related this way is said twice.",
                 "Both get foreign keys, and nothing keeps the two in agreement.",
-                bare ? List.of(new Fix("Remove the second one", RelationshipEdits.remove(tie))) : List.of());
+                bare ? List.of(new Fix("Remove the second one", RelationshipEdits.remove(binary))) : List.of());
     }
 
-    private static Finding twoJoins(BinaryRelationship tie, BinaryRelationship other) {
+    private static Finding twoJoins(BinaryRelationship binary, BinaryRelationship other) {
         return new Finding(
                 Rule.TWO_JOINS,
-                Subject.of(tie, Roles.forward(tie)),
-                tie.from() + " and " + tie.to() + " are joined by two tables, as " + Roles.forward(other) + " and as "
-                        + Roles.forward(tie) + ".",
+                Subject.of(binary, Roles.forward(binary)),
+                binary.from() + " and " + binary.to() + " are joined by two tables, as " + Roles.forward(other)
+                        + " and as " + Roles.forward(binary) + ".",
                 "A pair can stand in one and be missed in the other; a link that tells how they are tied may be meant.",
                 List.of());
     }
 
-    private static Finding requiredBothSides(BinaryRelationship tie) {
-        String other = tie.parent();
+    private static Finding requiredBothSides(BinaryRelationship binary) {
+        String other = binary.parent();
         return new Finding(
                 Rule.REQUIRED_BOTH_SIDES,
-                Subject.of(tie, Roles.forward(tie)),
-                "Every " + tie.holder() + " must have one " + other + ", and every " + other + " one " + tie.holder()
-                        + ".",
+                Subject.of(binary, Roles.forward(binary)),
+                "Every " + binary.holder() + " must have one " + other + ", and every " + other + " one "
+                        + binary.holder() + ".",
                 "The key stands on one side: the database will not notice " + Articles.with(other) + " without its "
-                        + tie.holder() + ".",
+                        + binary.holder() + ".",
                 List.of(new Fix(
                         "Let " + other + " be without one",
-                        RelationshipEdits.replace(tie, tie.withBack(tie.back().map(b -> b.withMust(false)))))));
+                        RelationshipEdits.replace(
+                                binary, binary.withBack(binary.back().map(b -> b.withMust(false)))))));
     }
 
-    private static Finding alike(BinaryRelationship tie) {
-        String name = "other" + Words.pascal(Plurals.plural(tie.from()));
+    private static Finding alike(BinaryRelationship binary) {
+        String name = "other" + Words.pascal(Plurals.plural(binary.from()));
         return new Finding(
                 Rule.SELF_JOIN_ALIKE,
-                Subject.of(tie, Roles.forward(tie)),
-                "Both ends of the many-to-many of " + tie.from() + " with itself are called " + Roles.linkFrom(tie)
-                        + ".",
+                Subject.of(binary, Roles.forward(binary)),
+                "Both ends of the many-to-many of " + binary.from() + " with itself are called "
+                        + Roles.linkFrom(binary) + ".",
                 "The join table would tell its two columns apart by a number.",
                 List.of(new Fix(
                         "Call the far end " + name,
                         RelationshipEdits.replace(
-                                tie, tie.withForward(tie.forward().withRole(name))))));
+                                binary, binary.withForward(binary.forward().withRole(name))))));
     }
 
     /** That there is at least one of many is held by no foreign key. */
@@ -195,7 +196,7 @@ final class JoinRules {
     /** Entities that are nothing but the pairs of two others. */
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         Design design = checked.design();
-        boolean more = !entity.traits().isEmpty() || !entity.kinship().of().isEmpty();
+        boolean more = !entity.traits().isEmpty() || !entity.inheritance().of().isEmpty();
         if (entity.outside() || more || !isOnlyKeyed(entity)) {
             return;
         }
@@ -210,7 +211,7 @@ final class JoinRules {
             return;
         }
         if (design.isLink(entity.name())) {
-            held.get(0).relationship().visit(tie -> found.accept(bareLink(entity, tie)), oneOf -> {});
+            held.get(0).relationship().visit(binary -> found.accept(bareLink(entity, binary)), oneOf -> {});
         } else if (!held.get(0).relationship().equals(held.get(1).relationship())) {
             found.accept(onlyJoin(entity, held.get(0), held.get(1)));
         }
@@ -231,10 +232,10 @@ final class JoinRules {
         return role.must() && !role.unique() && role.relationship() instanceof BinaryRelationship;
     }
 
-    private static Finding bareLink(Entity entity, BinaryRelationship tie) {
-        boolean alike = Stream.of(tie.from(), tie.to()).allMatch(e -> tie.deletes().stream()
+    private static Finding bareLink(Entity entity, BinaryRelationship binary) {
+        boolean alike = Stream.of(binary.from(), binary.to()).allMatch(e -> binary.deletes().stream()
                 .anyMatch(d -> d.entity().equals(e) && d.rule() == DeleteRule.DELETE_TOO));
-        BinaryRelationship plain = tie.withVia("").withDeletes(List.of());
+        BinaryRelationship plain = binary.withVia("").withDeletes(List.of());
         return new Finding(
                 Rule.BARE_LINK,
                 Subject.of(entity.name()),
@@ -242,11 +243,11 @@ final class JoinRules {
                 "It adds a class and keys where a plain many-to-many would do.",
                 List.of(new Fix(
                         "Make it a plain many-to-many" + (alike ? "" : ", deleted with either end"),
-                        RelationshipEdits.replace(tie, plain).then(EntityEdits.remove(entity.name())))));
+                        RelationshipEdits.replace(binary, plain).then(EntityEdits.remove(entity.name())))));
     }
 
     private static Finding onlyJoin(Entity entity, Role one, Role other) {
-        BinaryRelationship tie = new BinaryRelationship(
+        BinaryRelationship binary = new BinaryRelationship(
                 one.target(),
                 other.target(),
                 "",
@@ -257,7 +258,7 @@ final class JoinRules {
         Edit plain = RelationshipEdits.remove(one.relationship())
                 .then(RelationshipEdits.remove(other.relationship()))
                 .then(EntityEdits.remove(entity.name()))
-                .then(RelationshipEdits.add(tie));
+                .then(RelationshipEdits.add(binary));
         Set<String> pair = Set.copyOf(List.of(one.name(), other.name()));
         boolean unique =
                 entity.uniques().stream().anyMatch(u -> Set.copyOf(u.names()).equals(pair))

@@ -7,7 +7,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.PolymorphicMapping;
@@ -34,7 +34,7 @@ final class KindKeepingRules {
         design.entities().stream()
                 .filter(e -> !design.kinds(e.name()).isEmpty()
                         && design.parent(e.name()).isEmpty()
-                        && Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
+                        && InheritanceTree.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
                 .forEach(e -> countedKey(e, found));
         if (design.entities().stream().anyMatch(e -> design.parent(e.name()).isPresent())) {
             design.relationships().forEach(r -> pointed(checked, r, found));
@@ -68,22 +68,22 @@ final class KindKeepingRules {
     /** A row can be of two kinds unless one table has all of them. */
     private static void rows(Checked checked, Entity root, Consumer<Finding> found) {
         Design design = checked.design();
-        boolean complete = Family.isKept(design, root.name(), KindsKept.COMPLETE_TABLES);
+        boolean complete = InheritanceTree.isKept(design, root.name(), KindsKept.COMPLETE_TABLES);
         List<DerivedTable> tables = complete
                 ? checked.schema().tablesOf(design, root.name())
-                : Family.descendants(design, root.name()).stream()
+                : InheritanceTree.descendants(design, root.name()).stream()
                         .flatMap(k -> checked.schema().table(k.name()).stream())
                         .toList();
         boolean counted = root.attributes().stream()
                 .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
         boolean apart = complete ? tables.size() > 1 && !counted : !tables.isEmpty();
         if (!apart
-                || Family.isKept(design, root.name(), KindsKept.ONE_TABLE)
+                || InheritanceTree.isKept(design, root.name(), KindsKept.ONE_TABLE)
                 || root.key().isEmpty()) {
             return;
         }
-        String names =
-                Nouns.all(tables.stream().map(DerivedTable::name).distinct().toList());
+        String names = EntityNouns.all(
+                tables.stream().map(DerivedTable::name).distinct().toList());
         found.accept(new Finding(
                 Rule.KIND_ROWS_NOT_ENFORCED,
                 Subject.of(root.name()),
@@ -127,14 +127,14 @@ final class KindKeepingRules {
     private static String message(Design design, Relationship relationship, String entity) {
         String from =
                 relationship.from().equals(entity) ? relationship.targets().get(0) : relationship.from();
-        return Family.isKept(design, entity, KindsKept.COMPLETE_TABLES)
+        return InheritanceTree.isKept(design, entity, KindsKept.COMPLETE_TABLES)
                 ? from + " points to " + entity + ", whose rows lie in the tables of its kinds: no foreign key can."
                 : from + " points to " + entity
                         + ", which lies in one table with other kinds: its foreign key takes any.";
     }
 
     static Fix keepIn(Design design, String entity, KindsKept way) {
-        String root = Family.root(design, entity);
+        String root = InheritanceTree.root(design, entity);
         return new Fix("Keep the kinds of " + root + " in " + way.words(), KindEdits.keep(root, way));
     }
 }

@@ -5,7 +5,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.RelationshipEdits;
@@ -36,7 +36,7 @@ final class KindMemberRules {
     /** The owners of the attributes and roles a kind has from what it is a kind of, by their names after folding case. */
     private static Map<String, String> inherited(Checked checked, Design design, Entity kind) {
         Map<String, String> members = new LinkedHashMap<>();
-        for (Entity ancestor : Family.ancestors(design, kind.name())) {
+        for (Entity ancestor : InheritanceTree.ancestors(design, kind.name())) {
             ancestor.attributes().forEach(a -> members.put(NameRules.fold(a.name()), ancestor.name()));
             checked.heldBy(ancestor.name()).forEach(r -> members.put(NameRules.fold(r.name()), ancestor.name()));
         }
@@ -96,7 +96,7 @@ final class KindMemberRules {
 
     /** Where each kind has a table of its own, no constraint can look into another. */
     private static void apart(Design design, Entity kind, Map<String, String> inherited, Consumer<Finding> found) {
-        if (!Family.isKept(design, kind.name(), KindsKept.TABLE_EACH)) {
+        if (!InheritanceTree.isKept(design, kind.name(), KindsKept.TABLE_EACH)) {
             return;
         }
         for (Members unique : kind.uniques()) {

@@ -4,8 +4,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
 import jasperwing.model.Inheritance;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import java.util.ArrayList;
@@ -22,28 +22,29 @@ final class KindRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
-        if (design.entities().stream().allMatch(e -> e.kinship().equals(Inheritance.NONE))) {
+        if (design.entities().stream().allMatch(e -> e.inheritance().equals(Inheritance.NONE))) {
             return;
         }
         for (Entity entity : design.entities()) {
-            if (entity.kinship().equals(Inheritance.NONE)) {
+            if (entity.inheritance().equals(Inheritance.NONE)) {
                 continue;
             }
-            Optional<Entity> parent = design.entity(entity.kinship().of());
-            if (!entity.kinship().of().isEmpty() && design.parent(entity.name()).isEmpty()) {
+            Optional<Entity> parent = design.entity(entity.inheritance().of());
+            if (!entity.inheritance().of().isEmpty()
+                    && design.parent(entity.name()).isEmpty()) {
                 found.accept(cannotBe(entity, parent));
             }
             boolean isKind = design.parent(entity.name()).isPresent();
             if (isKind && !entity.key().isEmpty()) {
                 found.accept(ownKey(entity));
             }
-            if (entity.kinship().onlyKinds() && design.kinds(entity.name()).isEmpty()) {
+            if (entity.inheritance().onlyKinds() && design.kinds(entity.name()).isEmpty()) {
                 found.accept(noKinds(entity));
             }
-            if (isKind && Family.ancestors(design, entity.name()).size() == DEEPEST + 1) {
+            if (isKind && InheritanceTree.ancestors(design, entity.name()).size() == DEEPEST + 1) {
                 tooDeep(design, entity).ifPresent(found);
             }
-            if (entity.kinship().kept().isPresent()
+            if (entity.inheritance().kept().isPresent()
                     && (isKind || design.kinds(entity.name()).isEmpty())) {
                 found.accept(keptInVain(design, entity, isKind));
             }
@@ -53,7 +54,7 @@ final class KindRules {
 
     /** Databases join a few dozen tables at most. */
     private static Optional<Finding> tooDeep(Design design, Entity entity) {
-        if (!Family.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
+        if (!InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)) {
             return Optional.empty();
         }
         return Optional.of(new Finding(
@@ -66,7 +67,7 @@ final class KindRules {
     }
 
     private static Finding cannotBe(Entity entity, Optional<Entity> parent) {
-        String of = entity.kinship().of();
+        String of = entity.inheritance().of();
         Fix without = new Fix("Let " + entity.name() + " be no kind", KindEdits.noKind(entity.name()));
         if (parent.isEmpty()) {
             return new Finding(
@@ -98,7 +99,7 @@ final class KindRules {
                 Rule.KIND_WITH_KEY,
                 Subject.of(entity.name()),
                 entity.name() + " has a key of its own, and is a kind of "
-                        + entity.kinship().of() + ".",
+                        + entity.inheritance().of() + ".",
                 "A kind is identified by the key of its parent; its own key would be left out.",
                 List.of(new Fix("Remove its own key", KindEdits.withoutKey(entity.name()))));
     }
@@ -113,15 +114,17 @@ final class KindRules {
     }
 
     private static Finding keptInVain(Design design, Entity entity, boolean isKind) {
-        String kept = entity.kinship().kept().orElseThrow().words();
+        String kept = entity.inheritance().kept().orElseThrow().words();
         List<Fix> fixes = new ArrayList<>(List.of(new Fix(
                 "Remove this line",
-                EntityEdits.change(entity.name(), e -> e.withKinship(e.kinship().withKept(Optional.empty()))))));
+                EntityEdits.change(
+                        entity.name(), e -> e.withInheritance(e.inheritance().withKept(Optional.empty()))))));
         if (isKind) {
             Edit moved = fixes.get(0)
                     .edit()
-                    .then(KindEdits.keep(entity.name(), entity.kinship().kept().orElseThrow()));
-            fixes.add(new Fix("Say it of " + Family.root(design, entity.name()), moved));
+                    .then(KindEdits.keep(
+                            entity.name(), entity.inheritance().kept().orElseThrow()));
+            fixes.add(new Fix("Say it of " + InheritanceTree.root(design, entity.name()), moved));
         }
         return new Finding(
                 Rule.KINDS_KEPT_IN_VAIN,

@@ -172,7 +172,7 @@ final class MembershipRules {
     }
 
     private static Fix fix(Entity entity, String link, List<Role> instead) {
-        BinaryRelationship tie = new BinaryRelationship(
+        BinaryRelationship binary = new BinaryRelationship(
                 link,
                 entity.name(),
                 "",
@@ -180,7 +180,7 @@ final class MembershipRules {
                 Optional.of(new Reading(true, "belong to", false, "")),
                 List.of(),
                 Notes.NONE);
-        Edit edit = RelationshipEdits.add(tie);
+        Edit edit = RelationshipEdits.add(binary);
         for (Role role : instead) {
             edit = edit.then(RelationshipEdits.remove(role.relationship()));
         }

@@ -11,13 +11,13 @@ import java.util.Map;
  * Linear, after Kahn, at both ends. What is left lies on circles, or between two.
  */
 final class OnCircles {
-    private final List<Need> needs;
+    private final List<RowDependency> needs;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final int[] from;
     private final int[] to;
     private final boolean[] gone;
 
-    private OnCircles(List<Need> needs) {
+    private OnCircles(List<RowDependency> needs) {
         this.needs = needs;
         this.from = needs.stream().mapToInt(n -> number(n.from())).toArray();
         this.to = needs.stream().mapToInt(n -> number(n.to())).toArray();
@@ -25,7 +25,7 @@ final class OnCircles {
     }
 
     /** Those that may lie on a circle, in order. */
-    static List<Need> of(List<Need> needs) {
+    static List<RowDependency> of(List<RowDependency> needs) {
         OnCircles circles = new OnCircles(needs);
         circles.prune(circles.from, circles.to);
         circles.prune(circles.to, circles.from);
@@ -71,8 +71,8 @@ final class OnCircles {
         }
     }
 
-    private List<Need> left() {
-        List<Need> left = new ArrayList<>();
+    private List<RowDependency> left() {
+        List<RowDependency> left = new ArrayList<>();
         for (int i = 0; i < gone.length; i++) {
             if (!gone[i]) {
                 left.add(needs.get(i));

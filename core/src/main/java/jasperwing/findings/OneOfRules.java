@@ -24,8 +24,8 @@ final class OneOfRules {
 
     static void check(Checked checked, Consumer<Finding> found) {
         for (Relationship relationship : checked.design().relationships()) {
-            if (relationship instanceof BinaryRelationship tie) {
-                halfFilled(checked, tie, found);
+            if (relationship instanceof BinaryRelationship binary) {
+                halfFilled(checked, binary, found);
             }
             if (relationship instanceof PolymorphicRelationship oneOf) {
                 always(checked, oneOf, found);
@@ -47,21 +47,21 @@ final class OneOfRules {
     }
 
     /** An optional reference of several columns that a delete sets to null, where no check may look at its columns. */
-    private static void halfFilled(Checked checked, BinaryRelationship tie, Consumer<Finding> found) {
+    private static void halfFilled(Checked checked, BinaryRelationship binary, Consumer<Finding> found) {
         boolean emptied = !checked.dialect().checksEmptied()
-                && tie.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
+                && binary.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
         if (!emptied) {
             return;
         }
-        for (Role role : Roles.of(tie)) {
+        for (Role role : Roles.of(binary)) {
             int columns = checked.schema()
                     .table(role.holder())
                     .map(t -> t.columnsOf(role.name()).size())
                     .orElse(0);
-            if (columns > 1 && tie.onDelete(role.target()) == DeleteRule.EMPTY) {
+            if (columns > 1 && binary.onDelete(role.target()) == DeleteRule.EMPTY) {
                 found.accept(new Finding(
                         Rule.HALF_REFERENCE,
-                        Subject.of(tie, role.name()),
+                        Subject.of(binary, role.name()),
                         role.holder() + "'s " + role.name() + " has " + columns
                                 + " columns, and " + checked.dialect().title()
                                 + " takes no check on columns that a delete sets to null.",
@@ -69,7 +69,7 @@ final class OneOfRules {
                         List.of(new Fix(
                                 "Refuse to delete " + role.target() + " while something refers to it",
                                 RelationshipEdits.replace(
-                                        tie, RelationshipEdits.withRule(tie, role.target(), DeleteRule.REFUSE)))),
+                                        binary, RelationshipEdits.withRule(binary, role.target(), DeleteRule.REFUSE)))),
                         GuardSql.ofChecks(checked, role.holder())));
             }
         }
@@ -89,7 +89,7 @@ final class OneOfRules {
 
     private static Finding single(PolymorphicRelationship oneOf) {
         String subject = oneOf.subjects().get(0);
-        BinaryRelationship tie = new BinaryRelationship(
+        BinaryRelationship binary = new BinaryRelationship(
                 oneOf.from(),
                 subject,
                 "",
@@ -103,7 +103,7 @@ final class OneOfRules {
                 Subject.of(oneOf, Roles.forward(oneOf)),
                 oneOf.from() + "'s " + Roles.forward(oneOf) + " can be one kind of thing only, " + subject + ".",
                 "A plain relationship is simpler.",
-                List.of(new Fix("Let it point to " + subject, RelationshipEdits.replace(oneOf, tie))));
+                List.of(new Fix("Let it point to " + subject, RelationshipEdits.replace(oneOf, binary))));
     }
 
     /** Rows say the kind by its name. */

@@ -28,10 +28,10 @@ final class ReferenceRules {
     }
 
     private static void said(Checked checked, Relationship relationship, Consumer<Finding> found) {
-        if (relationship instanceof BinaryRelationship tie
-                && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && !tie.deletes().isEmpty()) {
-            found.accept(ruleOnJoin(tie));
+        if (relationship instanceof BinaryRelationship binary
+                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                && !binary.deletes().isEmpty()) {
+            found.accept(ruleOnJoin(binary));
         }
         if (relationship.checkedAtEnd() && !checked.dialect().defersKeys()) {
             found.accept(checkedAtOnce(checked, relationship));
@@ -100,21 +100,21 @@ final class ReferenceRules {
                 canLoosen(role) ? List.of(new Fix("Make the reference optional", loosen(role))) : List.of());
     }
 
-    private static Finding ruleOnJoin(BinaryRelationship tie) {
+    private static Finding ruleOnJoin(BinaryRelationship binary) {
         return new Finding(
                 Rule.RULE_ON_JOIN,
-                Subject.of(tie, ""),
-                "A rule for deleting stands on the many-to-many of " + tie.from() + " and " + tie.to() + ".",
+                Subject.of(binary, ""),
+                "A rule for deleting stands on the many-to-many of " + binary.from() + " and " + binary.to() + ".",
                 "It has no effect: deleting a row removes its pairs, never the rows at the other end.",
                 List.of(new Fix(
-                        "Remove the rule", RelationshipEdits.replace(tie, RelationshipEdits.withoutRules(tie)))));
+                        "Remove the rule", RelationshipEdits.replace(binary, RelationshipEdits.withoutRules(binary)))));
     }
 
     /** The references of a link entity are always filled. */
     static boolean canLoosen(Role role) {
         return role.relationship() instanceof PolymorphicRelationship
-                || role.relationship() instanceof BinaryRelationship tie
-                        && tie.via().isEmpty();
+                || role.relationship() instanceof BinaryRelationship binary
+                        && binary.via().isEmpty();
     }
 
     static Edit loosen(Role role) {
@@ -125,7 +125,7 @@ final class ReferenceRules {
     static Edit must(Role role, boolean must) {
         Relationship relationship = role.relationship();
         boolean forward = relationship instanceof PolymorphicRelationship
-                || relationship instanceof BinaryRelationship tie && tie.fromHolds();
+                || relationship instanceof BinaryRelationship binary && binary.fromHolds();
         Relationship changed = forward
                 ? relationship.withForward(relationship.forward().withMust(must))
                 : relationship.withBack(relationship.back().map(b -> b.withMust(must)));

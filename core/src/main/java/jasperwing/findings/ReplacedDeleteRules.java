@@ -48,13 +48,13 @@ final class ReplacedDeleteRules {
         return ofRole.orElseGet(() -> table.source()
                 .match(
                         e -> Subject.of(e.entity()),
-                        j -> join(j.tie()),
+                        j -> join(j.binary()),
                         l -> Subject.of(l.entity(), l.attribute()),
                         e -> Subject.of(e.type().name())));
     }
 
-    private static Subject join(BinaryRelationship tie) {
-        return Subject.of(tie, Roles.forward(tie));
+    private static Subject join(BinaryRelationship binary) {
+        return Subject.of(binary, Roles.forward(binary));
     }
 
     private static Fix refuse(Role role, Reference reference) {

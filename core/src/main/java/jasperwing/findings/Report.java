@@ -47,8 +47,8 @@ public record Report(List<Finding> findings, List<Accepted> accepted) {
         Consumer<Finding> found =
                 f -> byRule.computeIfAbsent(f.rule(), r -> new ArrayList<>()).add(f);
         Checked checked = memory.open(design, schema);
-        memory.ofDesign(checked, Families.OF_DESIGN, found);
-        memory.ofEach(checked, Families.OF_EACH, found);
+        memory.ofDesign(checked, RuleFamilies.OF_DESIGN, found);
+        memory.ofEach(checked, RuleFamilies.OF_EACH, found);
         Set<String> repeated = repeated(byRule.getOrDefault(Rule.DUPLICATE_NAME, List.of()));
         List<Finding> all = new ArrayList<>();
         List<Accepted> accepted = new ArrayList<>();

@@ -119,9 +119,9 @@ final class RouteRules {
 
     /** A one-of may lead elsewhere, and a link is there to lead to two things. */
     private static boolean isFollowed(Role role) {
-        return role.relationship() instanceof BinaryRelationship tie
-                && tie.via().isEmpty()
-                && !tie.isSelf();
+        return role.relationship() instanceof BinaryRelationship binary
+                && binary.via().isEmpty()
+                && !binary.isSelf();
     }
 
     /** Goes on by a reference to where the way's first one has not led yet. */
@@ -174,7 +174,7 @@ final class RouteRules {
     /** The action that the verb of a reference names, such as {@code be taught by}; empty for verbs such as {@code belong to}. */
     private static String action(Role role) {
         String verb = role.relationship()
-                .match(tie -> tie.holding().map(Reading::verb).orElse(""), oneOf -> oneOf.forward()
+                .match(binary -> binary.holding().map(Reading::verb).orElse(""), oneOf -> oneOf.forward()
                         .verb());
         return verb.startsWith("be ") && verb.endsWith(" by") ? verb : "";
     }

@@ -9,7 +9,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
 /**
- * Rules of one family: what they find, and how long that stands while a design is edited. Every family is a line in {@link Families}:
+ * Rules of one family: what they find, and how long that stands while a design is edited. Every family is a line in {@link RuleFamilies}:
  *
  * <pre>{@code
  * Rules.ofDesign(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS)

@@ -4,7 +4,7 @@ import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
@@ -33,14 +33,14 @@ final class ShapeRules {
             return;
         }
         for (Entity entity : design.entities()) {
-            if (design.relationshipsOf(entity.name()).isEmpty() && !Family.has(design, entity.name())) {
+            if (design.relationshipsOf(entity.name()).isEmpty() && !InheritanceTree.has(design, entity.name())) {
                 found.accept(untied(entity));
             }
         }
     }
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
-        if (!Family.has(checked.design(), entity.name()) && !entity.outside() && isBare(checked, entity)) {
+        if (!InheritanceTree.has(checked.design(), entity.name()) && !entity.outside() && isBare(checked, entity)) {
             found.accept(bare(entity));
         }
     }
@@ -88,9 +88,9 @@ final class ShapeRules {
 
     /** Areas that point to each other in a circle. */
     static void areas(Checked checked, Consumer<Finding> found) {
-        Map<String, Map<String, Role>> ties = ties(checked);
+        Map<String, Map<String, Role>> binaries = binaries(checked);
         Graph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
-        ties.forEach((from, tos) -> {
+        binaries.forEach((from, tos) -> {
             graph.addVertex(from);
             tos.keySet().forEach(graph::addVertex);
             tos.keySet().forEach(to -> graph.addEdge(from, to));
@@ -104,23 +104,23 @@ final class ShapeRules {
         }
         circles.stream()
                 .sorted((a, b) -> Integer.compare(order.indexOf(a.get(0)), order.indexOf(b.get(0))))
-                .forEach(c -> found.accept(tangled(c, ties)));
+                .forEach(c -> found.accept(tangled(c, binaries)));
     }
 
     /** One reference for each pair of areas with one between them, in the order of the entities. */
-    private static Map<String, Map<String, Role>> ties(Checked checked) {
-        Map<String, Map<String, Role>> ties = new TreeMap<>();
+    private static Map<String, Map<String, Role>> binaries(Checked checked) {
+        Map<String, Map<String, Role>> binaries = new TreeMap<>();
         Map<String, String> areas = areasOf(checked.design());
         for (Role role : checked.roles()) {
             String from = areas.getOrDefault(role.holder(), "");
             for (String target : role.targets()) {
                 String to = areas.getOrDefault(target, "");
                 if (!from.isEmpty() && !to.isEmpty() && !from.equals(to)) {
-                    ties.computeIfAbsent(from, f -> new LinkedHashMap<>()).putIfAbsent(to, role);
+                    binaries.computeIfAbsent(from, f -> new LinkedHashMap<>()).putIfAbsent(to, role);
                 }
             }
         }
-        return ties;
+        return binaries;
     }
 
     /** The area of each entity that is in one there is. */
@@ -134,10 +134,10 @@ final class ShapeRules {
         return areas;
     }
 
-    private static Finding tangled(List<String> areas, Map<String, Map<String, Role>> ties) {
+    private static Finding tangled(List<String> areas, Map<String, Map<String, Role>> binaries) {
         Set<String> examples = new LinkedHashSet<>();
         for (String from : areas) {
-            ties.getOrDefault(from, Map.of()).forEach((to, role) -> {
+            binaries.getOrDefault(from, Map.of()).forEach((to, role) -> {
                 if (areas.contains(to)) {
                     examples.add(role.holder() + "'s " + role.name());
                 }
@@ -146,7 +146,7 @@ final class ShapeRules {
         return new Finding(
                 Rule.TANGLED_AREAS,
                 Subject.of(areas.get(0)),
-                "The areas " + Nouns.all(areas) + " point to each other in a circle, by "
+                "The areas " + EntityNouns.all(areas) + " point to each other in a circle, by "
                         + examples.stream().limit(4).collect(Collectors.joining(", ")) + ".",
                 "None of them can be built or released without the others.",
                 List.of());

@@ -56,7 +56,7 @@ final class StateRules {
         return new Finding(
                 Rule.BOOLEANS_AS_STATE,
                 Subject.of(entity.name(), names.get(0)),
-                entity.name() + "'s " + Nouns.all(names) + " look like one state.",
+                entity.name() + "'s " + EntityNouns.all(names) + " look like one state.",
                 states.size() + " booleans allow " + (1L << Math.min(states.size(), 30))
                         + " combinations, and only a few of them mean something.",
                 isFree(design, entity, states) ? List.of(asEnum(design, entity, roles, states)) : List.of());

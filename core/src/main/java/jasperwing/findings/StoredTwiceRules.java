@@ -124,28 +124,28 @@ final class StoredTwiceRules {
         if (!counts && !sums) {
             return Optional.empty();
         }
-        List<BinaryRelationship> ties = ties();
-        return ties.stream()
+        List<BinaryRelationship> binaries = binaries();
+        return binaries.stream()
                 .filter(t -> isCount(snake, Words.snake(Roles.held(t))))
                 .findFirst()
                 .map(t -> count(attribute, t))
-                .or(() -> ties.size() == 1 ? sum(attribute, snake, ties.get(0)) : Optional.empty());
+                .or(() -> binaries.size() == 1 ? sum(attribute, snake, binaries.get(0)) : Optional.empty());
     }
 
     /** The one-to-many relationships whose many point here. */
-    private List<BinaryRelationship> ties() {
-        List<BinaryRelationship> ties = new ArrayList<>();
+    private List<BinaryRelationship> binaries() {
+        List<BinaryRelationship> binaries = new ArrayList<>();
         for (Role role : Roles.pointingTo(checked.design(), entity.name())) {
             role.relationship()
                     .visit(
-                            tie -> {
-                                if (tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY) {
-                                    ties.add(tie);
+                            binary -> {
+                                if (binary.shape() == BinaryRelationship.Shape.ONE_TO_MANY) {
+                                    binaries.add(binary);
                                 }
                             },
                             oneOf -> {});
         }
-        return ties;
+        return binaries;
     }
 
     private static boolean isCount(String snake, String role) {
@@ -160,15 +160,15 @@ final class StoredTwiceRules {
                 .contains(snake);
     }
 
-    private Finding count(Attribute attribute, BinaryRelationship tie) {
-        String role = Roles.held(tie);
+    private Finding count(Attribute attribute, BinaryRelationship binary) {
+        String role = Roles.held(binary);
         Expression formula = Expression.Call.of("count", Expression.Name.of(role));
         return stored(attribute, "the number of its " + role, attribute.type(), formula, "count(" + role + ")");
     }
 
-    private Optional<Finding> sum(Attribute attribute, String snake, BinaryRelationship tie) {
-        Optional<Entity> many = checked.design().entity(tie.holder());
-        String role = Roles.held(tie);
+    private Optional<Finding> sum(Attribute attribute, String snake, BinaryRelationship binary) {
+        Optional<Entity> many = checked.design().entity(binary.holder());
+        String role = Roles.held(binary);
         return many.flatMap(m -> summed(snake, m)).map(s -> {
             Expression formula = Expression.Call.of("sum", Expression.Name.of(role, s.name()));
             String path = role + "." + s.name();

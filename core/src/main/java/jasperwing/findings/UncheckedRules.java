@@ -15,7 +15,7 @@ final class UncheckedRules {
     private UncheckedRules() {}
 
     static void check(Entity entity, Attribute attribute, Dialect dialect, Consumer<Finding> found) {
-        String pattern = attribute.form().matching();
+        String pattern = attribute.textConstraint().matching();
         if (!pattern.isEmpty() && dialect.pattern(pattern).isEmpty()) {
             found.accept(pattern(entity, attribute, dialect));
         }
@@ -41,7 +41,8 @@ final class UncheckedRules {
                                 EntityEdits.changeAttribute(
                                         entity.name(),
                                         attribute.name(),
-                                        a -> a.withForm(a.form().withMatching(""))))));
+                                        a -> a.withTextConstraint(
+                                                a.textConstraint().withMatching(""))))));
     }
 
     private static Finding list(Entity entity, Attribute attribute, Dialect dialect) {

@@ -53,7 +53,7 @@ final class UndeclaredRules {
     /** Whether its key follows from nothing but its own attributes, so that what is found stands as long as these do. */
     private static boolean isKeyedByItself(Design design, String entity) {
         return design.entity(entity)
-                .filter(e -> e.kinship().of().isEmpty())
+                .filter(e -> e.inheritance().of().isEmpty())
                 .filter(e ->
                         e.key().names().stream().allMatch(k -> e.attribute(k).isPresent()))
                 .isPresent();
@@ -124,11 +124,11 @@ final class UndeclaredRules {
         Reading forward = new Reading(!attribute.optional(), "belong to", false, Words.camel(target));
         Reading back = new Reading(false, "have", !attribute.unique(), "");
         Notes notes = Notes.of(attribute.notes().comments());
-        BinaryRelationship tie =
+        BinaryRelationship binary =
                 new BinaryRelationship(entity.name(), target, "", forward, Optional.of(back), List.of(), notes);
         return new Fix(
                 "Make it a relationship to " + target,
-                EntityEdits.removeAttribute(entity.name(), attribute.name()).then(RelationshipEdits.add(tie)));
+                EntityEdits.removeAttribute(entity.name(), attribute.name()).then(RelationshipEdits.add(binary)));
     }
 
     /** Whether a relationship can say all that is said of an attribute. */

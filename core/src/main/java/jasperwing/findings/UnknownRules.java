@@ -10,7 +10,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
@@ -142,15 +142,16 @@ final class UnknownRules {
                 return false;
             }
         }
-        boolean link =
-                relationship instanceof BinaryRelationship tie && !tie.via().isEmpty();
+        boolean link = relationship instanceof BinaryRelationship binary
+                && !binary.via().isEmpty();
         return !link && design.entity(relationship.from()).isPresent();
     }
 
     private static Stream<String> ends(Relationship relationship) {
         Stream<String> ends = Stream.concat(Stream.of(relationship.from()), relationship.targets().stream());
-        return relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()
-                ? Stream.concat(ends, Stream.of(tie.via()))
+        return relationship instanceof BinaryRelationship binary
+                        && !binary.via().isEmpty()
+                ? Stream.concat(ends, Stream.of(binary.via()))
                 : ends;
     }
 
@@ -235,7 +236,7 @@ final class UnknownRules {
         if (attributes) {
             return;
         }
-        Set<String> known = Family.line(checked.design().whole(), entity).stream()
+        Set<String> known = InheritanceTree.line(checked.design().whole(), entity).stream()
                 .flatMap(e -> Stream.concat(
                         e.attributes().stream().map(Attribute::name),
                         checked.heldBy(e.name()).stream().map(Role::name)))

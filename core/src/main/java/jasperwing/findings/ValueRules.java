@@ -42,7 +42,7 @@ final class ValueRules {
             if (attribute.isListInRow() && !ValueColumns.canBeInRow(checked.design(), attribute.type())) {
                 found.accept(notInRow(entity, attribute));
             }
-            if (!attribute.form().isEmpty() && !Literals.formFits(attribute)) {
+            if (!attribute.textConstraint().isEmpty() && !Literals.textConstraintFits(attribute)) {
                 found.accept(formNotOfType(entity, attribute));
             }
         }
@@ -69,7 +69,7 @@ final class ValueRules {
                 List.of(new Fix(
                         "Remove the text rules",
                         EntityEdits.changeAttribute(
-                                entity.name(), attribute.name(), a -> a.withForm(TextConstraint.NONE)))));
+                                entity.name(), attribute.name(), a -> a.withTextConstraint(TextConstraint.NONE)))));
     }
 
     private static Finding stampNotOfType(Entity entity, Attribute attribute, String what, String why) {

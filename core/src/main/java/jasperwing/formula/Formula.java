@@ -36,7 +36,7 @@ public record Formula(Term term, List<Mistake> mistakes) {
      * @param entity whose attribute it is
      */
     public static Formula of(Design design, String entity, Attribute attribute) {
-        return new Resolution(design.whole()).of(entity, attribute);
+        return new FormulaResolver(design.whole()).of(entity, attribute);
     }
 
     /** Resolves and types a condition over the rows of an entity. */

@@ -6,8 +6,8 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression.Name;
-import jasperwing.model.Family;
 import jasperwing.model.Indexing;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
@@ -74,7 +74,7 @@ public final class Renaming {
             if (each.equals(oldName) && isOf(design, at, entity)) {
                 return with(name, i, newName);
             }
-            if (Family.attribute(design, at, each).isPresent()) {
+            if (InheritanceTree.attribute(design, at, each).isPresent()) {
                 return name;
             }
             Optional<Step> step = Steps.from(design, at).stream()
@@ -91,7 +91,7 @@ public final class Renaming {
     /** Whether an entity is the other, or a kind of it. */
     private static boolean isOf(Design design, String kind, String entity) {
         return kind.equals(entity)
-                || Family.ancestors(design, kind).stream()
+                || InheritanceTree.ancestors(design, kind).stream()
                         .anyMatch(a -> a.name().equals(entity));
     }
 

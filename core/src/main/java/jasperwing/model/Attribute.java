@@ -18,7 +18,7 @@ public record Attribute(
         boolean unique,
         Optional<Literal> defaultValue,
         Optional<Range> range,
-        TextConstraint form,
+        TextConstraint textConstraint,
         Optional<AutoTimestamp> stamp,
         Optional<Expression> formula,
         Notes notes) {
@@ -26,7 +26,7 @@ public record Attribute(
         Names.require(name);
         Objects.requireNonNull(type);
         Objects.requireNonNull(kept);
-        Objects.requireNonNull(form);
+        Objects.requireNonNull(textConstraint);
         Objects.requireNonNull(stamp);
         Objects.requireNonNull(formula);
         Objects.requireNonNull(notes);
@@ -51,46 +51,124 @@ public record Attribute(
 
     public Attribute withName(String newName) {
         return new Attribute(
-                newName, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+                newName,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     public Attribute withType(Type newType) {
         return new Attribute(
-                name, newType, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+                name,
+                newType,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     public Attribute withList(boolean nowList) {
         return new Attribute(
-                name, type, nowList, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+                name,
+                type,
+                nowList,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     public Attribute withOptional(boolean nowOptional) {
         return new Attribute(
-                name, type, list, kept, nowOptional, unique, defaultValue, range, form, stamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                nowOptional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     public Attribute withUnique(boolean nowUnique) {
         return new Attribute(
-                name, type, list, kept, optional, nowUnique, defaultValue, range, form, stamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                nowUnique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
-        return new Attribute(name, type, list, kept, optional, unique, newDefault, range, form, stamp, formula, notes);
+        return new Attribute(
+                name, type, list, kept, optional, unique, newDefault, range, textConstraint, stamp, formula, notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
         return new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, newRange, form, stamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                newRange,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
-    public Attribute withForm(TextConstraint newForm) {
+    public Attribute withTextConstraint(TextConstraint newForm) {
         return new Attribute(
                 name, type, list, kept, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
     }
 
     public Attribute withStamp(Optional<AutoTimestamp> newStamp) {
         return new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, range, form, newStamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                newStamp,
+                formula,
+                notes);
     }
 
     /** When it is set by itself, if it can be. */
@@ -100,12 +178,34 @@ public record Attribute(
 
     public Attribute withNotes(Notes newNotes) {
         return new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, newNotes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                newNotes);
     }
 
     public Attribute withFormula(Optional<Expression> newFormula) {
         return new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, newFormula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                newFormula,
+                notes);
     }
 
     public boolean isComputed() {
@@ -114,7 +214,18 @@ public record Attribute(
 
     public Attribute withKept(Optional<ListKept> newKept) {
         return new Attribute(
-                name, type, list, newKept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+                name,
+                type,
+                list,
+                newKept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                formula,
+                notes);
     }
 
     /** Whether it is a list whose elements lie in the row. */

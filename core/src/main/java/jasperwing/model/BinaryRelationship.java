@@ -115,8 +115,8 @@ public record BinaryRelationship(
     }
 
     @Override
-    public <R> R match(Function<BinaryRelationship, R> tie, Function<PolymorphicRelationship, R> oneOf) {
-        return tie.apply(this);
+    public <R> R match(Function<BinaryRelationship, R> binary, Function<PolymorphicRelationship, R> oneOf) {
+        return binary.apply(this);
     }
 
     @Override

@@ -25,7 +25,7 @@ public final class Design {
     private final List<CodeTarget> targets;
     private final List<Place> places;
     private final Comments comments;
-    private final Lineage lineage;
+    private final DerivationCache lineage;
     private volatile Lookup lookup;
     private volatile Map<String, Map<String, Place>> placed;
     private volatile Relations relations;
@@ -54,7 +54,7 @@ public final class Design {
         this.targets = List.copyOf(targets);
         this.places = places.stream().sorted().toList();
         this.comments = Objects.requireNonNull(comments);
-        this.lineage = new Lineage();
+        this.lineage = new DerivationCache();
     }
 
     /** What an edit makes of a design; what was looked up for parts that are left as they were is taken over. */
@@ -226,7 +226,7 @@ public final class Design {
         return relations().isLink(entityName);
     }
 
-    /** What an entity is a kind of; empty when it is none, and where that cannot be, as {@link Family} says. */
+    /** What an entity is a kind of; empty when it is none, and where that cannot be, as {@link InheritanceTree} says. */
     public Optional<Entity> parent(String entityName) {
         return lookup().parent(entityName);
     }

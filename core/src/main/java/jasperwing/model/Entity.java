@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param indexes what rows are found by besides
  * @param shown the members a row is shown by; empty when none was said
  * @param traits the names of the traits it has, in the order said
- * @param kinship what it is a kind of, and what its kinds are like
+ * @param inheritance what it is a kind of, and what its kinds are like
  */
 public record Entity(
         String name,
@@ -27,7 +27,7 @@ public record Entity(
         List<Indexing> indexes,
         Members shown,
         List<String> traits,
-        Inheritance kinship,
+        Inheritance inheritance,
         Notes notes) {
     public Entity {
         Names.require(name);
@@ -36,7 +36,7 @@ public record Entity(
         uniques = List.copyOf(uniques);
         indexes = List.copyOf(indexes);
         traits = List.copyOf(traits);
-        Objects.requireNonNull(kinship);
+        Objects.requireNonNull(inheritance);
     }
 
     /** An entity of the given name with nothing in it. */
@@ -75,46 +75,46 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
+        return new Entity(newName, area, outside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
+        return new Entity(name, newArea, outside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, indexes, shown, traits, kinship, notes);
+        return new Entity(name, area, nowOutside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, indexes, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, newAttributes, key, uniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, indexes, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, newKey, uniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, indexes, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, newUniques, indexes, shown, traits, inheritance, notes);
     }
 
     public Entity withIndexes(List<Indexing> newIndexes) {
-        return new Entity(name, area, outside, attributes, key, uniques, newIndexes, shown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, newIndexes, shown, traits, inheritance, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, newShown, traits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, newShown, traits, inheritance, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, kinship, newNotes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, inheritance, newNotes);
     }
 
     public Entity withTraits(List<String> newTraits) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, newTraits, kinship, notes);
+        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, newTraits, inheritance, notes);
     }
 
-    public Entity withKinship(Inheritance newKinship) {
+    public Entity withInheritance(Inheritance newKinship) {
         return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, newKinship, notes);
     }
 }

@@ -33,11 +33,11 @@ public final class EntityEdits {
     /** The kinds of one entity are kinds of another then, or of none when its name is empty. */
     private static Edit kindsOf(String oldName, String newName) {
         return design ->
-                design.entities().stream().noneMatch(e -> e.kinship().of().equals(oldName))
+                design.entities().stream().noneMatch(e -> e.inheritance().of().equals(oldName))
                         ? design
                         : design.withEntities(design.entities().stream()
-                                .map(e -> e.kinship().of().equals(oldName)
-                                        ? e.withKinship(e.kinship().withOf(newName))
+                                .map(e -> e.inheritance().of().equals(oldName)
+                                        ? e.withInheritance(e.inheritance().withOf(newName))
                                         : e)
                                 .toList());
     }
@@ -66,7 +66,7 @@ public final class EntityEdits {
      */
     public static Edit remove(String name) {
         return design -> {
-            String above = design.entity(name).map(e -> e.kinship().of()).orElse("");
+            String above = design.entity(name).map(e -> e.inheritance().of()).orElse("");
             return removed(
                     AcceptedWarningEdits.entityRemoved(kindsOf(name, above).on(design), name), name);
         };
@@ -93,7 +93,7 @@ public final class EntityEdits {
     }
 
     private static Optional<Relationship> without(Relationship relationship, String name) {
-        return relationship.match(tie -> without(tie, name), oneOf -> without(oneOf, name));
+        return relationship.match(binary -> without(binary, name), oneOf -> without(oneOf, name));
     }
 
     private static Optional<Relationship> without(PolymorphicRelationship oneOf, String name) {
@@ -104,11 +104,11 @@ public final class EntityEdits {
                 : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
     }
 
-    private static Optional<Relationship> without(BinaryRelationship tie, String name) {
-        if (tie.from().equals(name) || tie.to().equals(name)) {
+    private static Optional<Relationship> without(BinaryRelationship binary, String name) {
+        if (binary.from().equals(name) || binary.to().equals(name)) {
             return Optional.empty();
         }
-        return Optional.of(tie.via().equals(name) ? tie.withVia("") : tie);
+        return Optional.of(binary.via().equals(name) ? binary.withVia("") : binary);
     }
 
     private static List<OnDelete> rulesWithout(Relationship relationship, String name) {

@@ -11,7 +11,9 @@ public final class KindEdits {
     /** Makes an entity a kind of another: it is known by that one's key then, and what was kept for its own goes. */
     public static Edit become(String kind, String of) {
         return EntityEdits.change(
-                        kind, e -> e.withKinship(new Inheritance(of, e.kinship().onlyKinds(), Optional.empty())))
+                        kind,
+                        e -> e.withInheritance(
+                                new Inheritance(of, e.inheritance().onlyKinds(), Optional.empty())))
                 .then(withoutKey(kind));
     }
 
@@ -21,11 +23,11 @@ public final class KindEdits {
             List<Attribute> made = design.entity(entity)
                     .filter(e -> e.key().names().size() == 1)
                     .map(e -> e.attributes().stream()
-                            .filter(a -> e.isKey(a) && Keyless.isGenerated(a))
+                            .filter(a -> e.isKey(a) && SharedKeys.isGenerated(a))
                             .toList())
                     .orElse(List.of());
             return made.isEmpty()
-                    ? EntityEdits.change(entity, Keyless::of).on(design)
+                    ? EntityEdits.change(entity, SharedKeys::of).on(design)
                     : EntityEdits.removeAttribute(entity, made.get(0).name()).on(design);
         };
     }
@@ -33,7 +35,7 @@ public final class KindEdits {
     /** An entity is no kind of any other any more; it gets a key that is counted up where it has none. */
     public static Edit noKind(String entity) {
         return EntityEdits.change(entity, e -> {
-            Entity alone = e.withKinship(e.kinship().withOf(""));
+            Entity alone = e.withInheritance(e.inheritance().withOf(""));
             return alone.key().isEmpty() ? keyed(alone) : alone;
         });
     }
@@ -51,13 +53,13 @@ public final class KindEdits {
     /** The kinds of an entity are kept in another way. */
     public static Edit keep(String entity, KindsKept way) {
         return design -> EntityEdits.change(
-                        Family.root(design, entity),
-                        e -> e.withKinship(e.kinship().withKept(Optional.of(way))))
+                        InheritanceTree.root(design, entity),
+                        e -> e.withInheritance(e.inheritance().withKept(Optional.of(way))))
                 .on(design);
     }
 
     /** Says whether every row of an entity is of one of its kinds. */
     public static Edit onlyKinds(String entity, boolean only) {
-        return EntityEdits.change(entity, e -> e.withKinship(e.kinship().withOnlyKinds(only)));
+        return EntityEdits.change(entity, e -> e.withInheritance(e.inheritance().withOnlyKinds(only)));
     }
 }

@@ -28,7 +28,7 @@ final class Lookup {
         }
         for (Entity entity : design.entities()) {
             if (canBeKind(entity) && entities.get(entity.name()) == entity) {
-                Entity parent = entities.get(entity.kinship().of());
+                Entity parent = entities.get(entity.inheritance().of());
                 parents.put(entity.name(), parent);
                 kinds.computeIfAbsent(parent.name(), p -> new ArrayList<>()).add(entity);
             }
@@ -38,21 +38,21 @@ final class Lookup {
 
     /** Whether it is said to be a kind of another that is kept here, and not of itself in the end. */
     private boolean canBeKind(Entity entity) {
-        if (entity.kinship().of().isEmpty() || entity.outside()) {
+        if (entity.inheritance().of().isEmpty() || entity.outside()) {
             return false;
         }
-        Entity parent = entities.get(entity.kinship().of());
+        Entity parent = entities.get(entity.inheritance().of());
         return parent != null && !parent.outside() && !isInCircle(entity);
     }
 
     private boolean isInCircle(Entity entity) {
         Set<String> seen = new HashSet<>();
-        Entity at = entities.get(entity.kinship().of());
+        Entity at = entities.get(entity.inheritance().of());
         while (at != null && seen.add(at.name())) {
             if (at.name().equals(entity.name())) {
                 return true;
             }
-            at = entities.get(at.kinship().of());
+            at = entities.get(at.inheritance().of());
         }
         return false;
     }

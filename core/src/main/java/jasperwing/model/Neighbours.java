@@ -36,8 +36,8 @@ public final class Neighbours {
     public static Set<String> of(Relationship relationship) {
         Set<String> ends = new LinkedHashSet<>(relationship.targets());
         ends.add(relationship.from());
-        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
-            ends.add(tie.via());
+        if (relationship instanceof BinaryRelationship binary && !binary.via().isEmpty()) {
+            ends.add(binary.via());
         }
         return ends;
     }

@@ -50,7 +50,7 @@ public record PolymorphicRelationship(
     }
 
     @Override
-    public <R> R match(Function<BinaryRelationship, R> tie, Function<PolymorphicRelationship, R> oneOf) {
+    public <R> R match(Function<BinaryRelationship, R> binary, Function<PolymorphicRelationship, R> oneOf) {
         return oneOf.apply(this);
     }
 

@@ -79,7 +79,7 @@ public final class Relations {
     private static Set<String> concerned(Relationship relationship, Set<String> touched) {
         boolean is = touched.contains(relationship.from())
                 || !Collections.disjoint(relationship.targets(), touched)
-                || relationship instanceof BinaryRelationship tie && touched.contains(tie.via());
+                || relationship instanceof BinaryRelationship binary && touched.contains(binary.via());
         if (!is) {
             return Set.of();
         }
@@ -90,7 +90,7 @@ public final class Relations {
 
     private void add(String entity, Relationship relationship) {
         byEntity.computeIfAbsent(entity, e -> new ArrayList<>(4)).add(relationship);
-        if (relationship instanceof BinaryRelationship tie && tie.via().equals(entity)) {
+        if (relationship instanceof BinaryRelationship binary && binary.via().equals(entity)) {
             links.add(entity);
         }
     }

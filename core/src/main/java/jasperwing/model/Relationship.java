@@ -11,11 +11,11 @@ import java.util.function.UnaryOperator;
 /** A relationship, stated from one entity and optionally read back from the other end. */
 public sealed interface Relationship permits BinaryRelationship, PolymorphicRelationship {
     /** Applies the function for its kind; every kind must have one. */
-    <R> R match(Function<BinaryRelationship, R> tie, Function<PolymorphicRelationship, R> oneOf);
+    <R> R match(Function<BinaryRelationship, R> binary, Function<PolymorphicRelationship, R> oneOf);
 
     /** Calls the action for its kind; every kind must have one. */
-    default void visit(Consumer<BinaryRelationship> tie, Consumer<PolymorphicRelationship> oneOf) {
-        Runnable action = match(t -> () -> tie.accept(t), o -> () -> oneOf.accept(o));
+    default void visit(Consumer<BinaryRelationship> binary, Consumer<PolymorphicRelationship> oneOf) {
+        Runnable action = match(t -> () -> binary.accept(t), o -> () -> oneOf.accept(o));
         action.run();
     }
 

@@ -31,8 +31,8 @@ public final class RelationshipEdits {
      */
     public static Edit restate(Relationship old, Relationship now) {
         return design -> {
-            String before = old instanceof BinaryRelationship tie ? tie.via() : "";
-            String after = now instanceof BinaryRelationship tie ? tie.via() : "";
+            String before = old instanceof BinaryRelationship binary ? binary.via() : "";
+            String after = now instanceof BinaryRelationship binary ? binary.via() : "";
             if (before.equals(after)) {
                 return replace(old, now).on(design);
             }
@@ -42,7 +42,7 @@ public final class RelationshipEdits {
                 String name = free(design, after);
                 String area = design.entity(old.from()).map(Entity::area).orElse("");
                 edit = EntityEdits.add(Entity.of(name).withArea(area));
-                wanted = now.match(tie -> tie.withVia(name), oneOf -> oneOf);
+                wanted = now.match(binary -> binary.withVia(name), oneOf -> oneOf);
             }
             edit = edit.then(replace(old, wanted));
             if (!before.isEmpty() && isBareLink(design, before)) {
@@ -63,8 +63,8 @@ public final class RelationshipEdits {
     /** Whether an entity is the link of one relationship and has nothing of its own: no attributes but a generated key, no other ties. */
     public static boolean isBareLink(Design design, String entity) {
         boolean bare = design.entity(entity)
-                .filter(e -> e.traits().isEmpty() && e.kinship().of().isEmpty())
-                .map(e -> e.attributes().stream().allMatch(a -> e.isKey(a) && Keyless.isGenerated(a)))
+                .filter(e -> e.traits().isEmpty() && e.inheritance().of().isEmpty())
+                .map(e -> e.attributes().stream().allMatch(a -> e.isKey(a) && SharedKeys.isGenerated(a)))
                 .orElse(false);
         return bare && design.isLink(entity) && design.relationshipsOf(entity).size() == 1;
     }
@@ -112,13 +112,13 @@ public final class RelationshipEdits {
 
     /** The relationship with another name for what its holder points to; empty when no single entity holds it. */
     public static Optional<Relationship> withHolderRole(Relationship relationship, String role) {
-        if (relationship instanceof BinaryRelationship tie
-                && (tie.shape() == BinaryRelationship.Shape.LINKED
-                        || tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY)) {
+        if (relationship instanceof BinaryRelationship binary
+                && (binary.shape() == BinaryRelationship.Shape.LINKED
+                        || binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY)) {
             return Optional.empty();
         }
         boolean forward = relationship instanceof PolymorphicRelationship
-                || relationship instanceof BinaryRelationship tie && tie.fromHolds();
+                || relationship instanceof BinaryRelationship binary && binary.fromHolds();
         return Optional.of(
                 forward
                         ? relationship.withForward(relationship.forward().withRole(role))

@@ -37,7 +37,7 @@ final class ResolvedEntities {
 
     /** Whether a kind has a key of its own besides that of what it is a kind of. */
     private static boolean hasKeyBesides(Design design, Entity entity) {
-        return !entity.kinship().of().isEmpty()
+        return !entity.inheritance().of().isEmpty()
                 && !entity.key().isEmpty()
                 && design.parent(entity.name()).isPresent();
     }
@@ -51,7 +51,7 @@ final class ResolvedEntities {
     /** A trait's attribute that the entity or an earlier trait has already is not taken again, nor a trait of what it is a kind of. */
     private static Entity whole(Design design, Entity entity) {
         List<Attribute> all = new ArrayList<>(entity.attributes());
-        List<String> inherited = Family.ancestors(design, entity.name()).stream()
+        List<String> inherited = InheritanceTree.ancestors(design, entity.name()).stream()
                 .flatMap(a -> a.traits().stream())
                 .toList();
         for (String trait : entity.traits()) {

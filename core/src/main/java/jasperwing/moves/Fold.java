@@ -6,10 +6,10 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.SharedKeys;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,27 +20,27 @@ import java.util.Optional;
  *
  * @param at where its attributes stand among those of the other; beyond them when at their end
  */
-public record Fold(BinaryRelationship tie, int at) implements Move {
+public record Fold(BinaryRelationship binary, int at) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.when(
-                        !design.relationships().contains(tie)
-                                || tie.shape() != BinaryRelationship.Shape.ONE_TO_ONE
-                                || tie.isSelf(),
+                        !design.relationships().contains(binary)
+                                || binary.shape() != BinaryRelationship.Shape.ONE_TO_ONE
+                                || binary.isSelf(),
                         "Only a one-to-one between two entities can be folded."),
-                () -> Preconditions.entity(design, tie.parent()),
-                () -> Preconditions.entity(design, tie.holder()),
-                () -> Preconditions.family(design, tie.holder()),
+                () -> Preconditions.entity(design, binary.parent()),
+                () -> Preconditions.entity(design, binary.holder()),
+                () -> Preconditions.family(design, binary.holder()),
                 () -> pointing(design),
-                () -> new Absorbing(tie.parent(), tie.holder()).hindrance(design, Optional.of(tie)),
+                () -> new EntityMerger(binary.parent(), binary.holder()).hindrance(design, Optional.of(binary)),
                 () -> clash(design));
     }
 
     /** The reference that goes must not be what something is unique by or shown as. */
     private Optional<String> pointing(Design design) {
-        Entity gone = design.entity(tie.holder()).orElseThrow();
-        List<String> roles = Preconditions.roles(tie, tie.holder());
+        Entity gone = design.entity(binary.holder()).orElseThrow();
+        List<String> roles = Preconditions.roles(binary, binary.holder());
         boolean shared =
                 gone.key().names().size() == 1 && roles.containsAll(gone.key().names());
         List<Members> naming = new ArrayList<>(gone.uniques());
@@ -52,13 +52,13 @@ public record Fold(BinaryRelationship tie, int at) implements Move {
                 .flatMap(m -> m.names().stream())
                 .filter(roles::contains)
                 .findFirst()
-                .map(r -> tie.holder() + " is told apart or shown by its " + r + ", which goes; change that first.");
+                .map(r -> binary.holder() + " is told apart or shown by its " + r + ", which goes; change that first.");
     }
 
     private Optional<String> clash(Design design) {
-        List<String> names = Preconditions.membersOfFamily(design, tie.parent());
-        names.removeAll(Preconditions.roles(tie, tie.parent()));
-        return Keyless.of(design.entity(tie.holder()).orElseThrow()).attributes().stream()
+        List<String> names = Preconditions.membersOfTree(design, binary.parent());
+        names.removeAll(Preconditions.roles(binary, binary.parent()));
+        return SharedKeys.of(design.entity(binary.holder()).orElseThrow()).attributes().stream()
                 .map(Attribute::name)
                 .filter(names::contains)
                 .findFirst()
@@ -67,17 +67,17 @@ public record Fold(BinaryRelationship tie, int at) implements Move {
 
     @Override
     public Design made(Design design) {
-        Entity gone = Keyless.of(design.entity(tie.holder()).orElseThrow());
-        boolean must = tie.held().map(Reading::must).orElse(false);
+        Entity gone = SharedKeys.of(design.entity(binary.holder()).orElseThrow());
+        boolean must = binary.held().map(Reading::must).orElse(false);
         List<Attribute> coming = gone.attributes().stream()
                 .map(a -> must || a.list() ? a : a.withOptional(true))
                 .toList();
         List<Relationship> relationships = new ArrayList<>(design.relationships());
-        relationships.remove(tie);
-        Design folded =
-                Making.change(design.withRelationships(relationships), tie.parent(), e -> taking(e, gone, coming));
-        return new Absorbing(tie.parent(), tie.holder())
-                .done(folded, tie.notes().comments());
+        relationships.remove(binary);
+        Design folded = MoveSteps.change(
+                design.withRelationships(relationships), binary.parent(), e -> taking(e, gone, coming));
+        return new EntityMerger(binary.parent(), binary.holder())
+                .done(folded, binary.notes().comments());
     }
 
     private Entity taking(Entity entity, Entity gone, List<Attribute> coming) {
@@ -87,7 +87,7 @@ public record Fold(BinaryRelationship tie, int at) implements Move {
         uniques.addAll(gone.uniques());
         return entity.withAttributes(attributes)
                 .withUniques(uniques)
-                .withIndexes(Making.both(entity.indexes(), gone.indexes()))
+                .withIndexes(MoveSteps.both(entity.indexes(), gone.indexes()))
                 .withShown(entity.shown().isEmpty() ? gone.shown() : entity.shown());
     }
 }

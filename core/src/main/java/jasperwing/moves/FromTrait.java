@@ -29,7 +29,7 @@ public record FromTrait(String entity, String trait) implements Move {
     @Override
     public Design made(Design design) {
         List<Attribute> given = design.trait(trait).orElseThrow().attributes();
-        Design made = Making.change(design, entity, e -> taken(e, given));
+        Design made = MoveSteps.change(design, entity, e -> taken(e, given));
         boolean used = made.entities().stream().anyMatch(e -> e.traits().contains(trait));
         return used ? made : GroupEdits.remove(AttributeGroup.Kind.TRAIT, trait).on(made);
     }

@@ -55,7 +55,7 @@ public record FromValue(String entity, String attribute) implements Move {
                 all.add(each);
             }
         }
-        Design apart = Making.change(design, entity, e -> e.withAttributes(all));
+        Design apart = MoveSteps.change(design, entity, e -> e.withAttributes(all));
         return isUsed(apart, value.name())
                 ? apart
                 : GroupEdits.remove(AttributeGroup.Kind.VALUE, value.name()).on(apart);

@@ -6,9 +6,9 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Inheritance;
-import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import jasperwing.model.Scalar;
+import jasperwing.model.SharedKeys;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
@@ -43,13 +43,13 @@ public record Generalise(List<String> entities, List<String> attributes, String 
                         design,
                         entity,
                         design.entity(entity).orElseThrow().key().names()),
-                () -> new Alike(entities, attributes).hindrance(design, entity),
+                () -> new AlikeAttributes(entities, attributes).hindrance(design, entity),
                 () -> freeBelow(design, entity));
     }
 
     /** What they share must not bear the name of a member of their kinds, nor of a role. */
     private Optional<String> freeBelow(Design design, String entity) {
-        Design without = Making.change(design, entity, e -> e.withAttributes(Making.without(e, attributes)));
+        Design without = MoveSteps.change(design, entity, e -> e.withAttributes(MoveSteps.without(e, attributes)));
         return attributes.stream()
                 .flatMap(a -> Preconditions.freeMember(without, entity, a).stream())
                 .findFirst();
@@ -68,23 +68,23 @@ public record Generalise(List<String> entities, List<String> attributes, String 
     }
 
     private Entity kept(Entity entity) {
-        Entity keyless = Keyless.of(entity);
-        return keyless.withAttributes(Making.without(keyless, attributes));
+        Entity keyless = SharedKeys.of(entity);
+        return keyless.withAttributes(MoveSteps.without(keyless, attributes));
     }
 
     @Override
     public Design made(Design design) {
         String key = key(design);
         List<Attribute> all = new ArrayList<>(List.of(Attribute.of(key, Type.of(Scalar.SERIAL))));
-        all.addAll(new Alike(entities, attributes).of(design));
+        all.addAll(new AlikeAttributes(entities, attributes).of(design));
         Entity parent = Entity.of(name)
                 .withAttributes(all)
                 .withKey(Members.of(key))
-                .withKinship(Inheritance.NONE.withOnlyKinds(true));
-        Design made = Making.addBeside(design, entities.get(0), parent);
+                .withInheritance(Inheritance.NONE.withOnlyKinds(true));
+        Design made = MoveSteps.addBeside(design, entities.get(0), parent);
         for (String entity : entities) {
-            made = Making.change(made, entity, e -> kept(e).withKinship(
-                            new Inheritance(name, e.kinship().onlyKinds(), Optional.empty())));
+            made = MoveSteps.change(made, entity, e -> kept(e).withInheritance(
+                            new Inheritance(name, e.inheritance().onlyKinds(), Optional.empty())));
         }
         return made;
     }

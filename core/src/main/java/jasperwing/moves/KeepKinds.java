@@ -4,7 +4,7 @@ import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Scalar;
@@ -16,14 +16,15 @@ public record KeepKinds(String entity, KindsKept way) implements Move {
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.entity(design, entity),
-                () -> Preconditions.when(!Family.has(design, entity), entity + " is no kind and has none."),
+                () -> Preconditions.when(!InheritanceTree.has(design, entity), entity + " is no kind and has none."),
                 () -> Preconditions.when(
-                        Family.isKept(design, entity, way), "Its kinds are kept in " + way.words() + " already."),
+                        InheritanceTree.isKept(design, entity, way),
+                        "Its kinds are kept in " + way.words() + " already."),
                 () -> counted(design));
     }
 
     private Optional<String> counted(Design design) {
-        Entity root = design.entity(Family.root(design, entity)).orElseThrow();
+        Entity root = design.entity(InheritanceTree.root(design, entity)).orElseThrow();
         boolean counted = root.attributes().stream()
                 .anyMatch(a -> root.isKey(a) && a.type().is(Scalar.SERIAL));
         return Preconditions.when(

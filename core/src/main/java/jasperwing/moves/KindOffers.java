@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Roles;
 import java.util.List;
 
@@ -47,7 +47,7 @@ final class KindOffers {
 
     private static void ofParent(OfferList offers, Entity entity, List<String> free) {
         String name = entity.name();
-        boolean only = entity.kinship().onlyKinds();
+        boolean only = entity.inheritance().onlyKinds();
         if (!free.isEmpty()) {
             offers.add(
                     "Move attributes down to the kinds",
@@ -65,7 +65,7 @@ final class KindOffers {
     }
 
     private static void become(OfferList offers, Entity entity) {
-        List<String> below = Family.descendants(offers.design(), entity.name()).stream()
+        List<String> below = InheritanceTree.descendants(offers.design(), entity.name()).stream()
                 .map(Entity::name)
                 .toList();
         List<String> others = offers.design().entities().stream()
@@ -83,7 +83,7 @@ final class KindOffers {
                     "",
                     (chosen, said) -> chosen.size() == 1
                             ? new MakeKind(entity.name(), chosen.get(0))
-                            : new Unanswered("Choose one entity."));
+                            : new UnansweredMove("Choose one entity."));
         }
     }
 
@@ -102,16 +102,16 @@ final class KindOffers {
         }
     }
 
-    static void ofOneToOne(OfferList offers, BinaryRelationship tie) {
+    static void ofOneToOne(OfferList offers, BinaryRelationship binary) {
         boolean shared = offers.design()
-                .entity(tie.holder())
-                .map(e -> e.key().names().equals(List.of(Roles.holding(tie))))
+                .entity(binary.holder())
+                .map(e -> e.key().names().equals(List.of(Roles.holding(binary))))
                 .orElse(false);
         if (shared) {
             offers.add(
-                    "Make " + tie.holder() + " a kind of " + tie.parent(),
+                    "Make " + binary.holder() + " a kind of " + binary.parent(),
                     "They share their key already; the relationship goes, and it has all that one has.",
-                    (chosen, said) -> new OneToOneToKind(tie));
+                    (chosen, said) -> new OneToOneToKind(binary));
         }
     }
 }

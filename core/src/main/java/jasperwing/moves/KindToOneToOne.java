@@ -7,8 +7,8 @@ import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
 import jasperwing.model.Inheritance;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
@@ -57,12 +57,12 @@ public record KindToOneToOne(String kind) implements Move {
         String of = parent(design);
         Optional<KindsKept> kept = design.kinds(kind).isEmpty()
                 ? Optional.empty()
-                : Family.kept(design, kind).filter(k -> k != KindsKept.TABLE_EACH);
+                : InheritanceTree.kept(design, kind).filter(k -> k != KindsKept.TABLE_EACH);
         String role = Words.camel(of);
-        Design alone = Making.change(
-                design, kind, e -> e.withKinship(new Inheritance("", e.kinship().onlyKinds(), kept))
-                        .withKey(Members.of(role)));
-        BinaryRelationship tie = new BinaryRelationship(
+        Design alone = MoveSteps.change(design, kind, e -> e.withInheritance(
+                        new Inheritance("", e.inheritance().onlyKinds(), kept))
+                .withKey(Members.of(role)));
+        BinaryRelationship binary = new BinaryRelationship(
                 kind,
                 of,
                 "",
@@ -71,6 +71,6 @@ public record KindToOneToOne(String kind) implements Move {
                 List.of(new OnDelete(of, DeleteRule.DELETE_TOO)),
                 Notes.of(Comments.NONE));
         boolean last = design.kinds(of).size() == 1;
-        return Making.relate(last ? KindEdits.onlyKinds(of, false).on(alone) : alone, tie);
+        return MoveSteps.relate(last ? KindEdits.onlyKinds(of, false).on(alone) : alone, binary);
     }
 }

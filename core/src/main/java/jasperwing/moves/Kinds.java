@@ -5,7 +5,7 @@ import static jasperwing.moves.Preconditions.first;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
 import java.util.ArrayDeque;
@@ -27,7 +27,7 @@ final class Kinds {
                 () -> Preconditions.when(kind.equals(of), "Nothing is a kind of itself."),
                 () -> design.parent(kind).map(p -> kind + " is a kind of " + p.name() + " already."),
                 () -> Preconditions.when(
-                        Family.ancestors(design, of).stream()
+                        InheritanceTree.ancestors(design, of).stream()
                                 .anyMatch(a -> a.name().equals(kind)),
                         of + " is a kind of " + kind + "."));
     }
@@ -67,17 +67,18 @@ final class Kinds {
 
     /** Whether an entity, or what it is a kind of, has an attribute as it is. */
     static boolean has(Design design, String entity, Attribute attribute) {
-        return Family.attribute(design, entity, attribute.name()).equals(Optional.of(attribute));
+        return InheritanceTree.attribute(design, entity, attribute.name()).equals(Optional.of(attribute));
     }
 
     /** What a kind and its kinds have, but some members, must not bear a name of what it becomes a kind of. */
     static Optional<String> clash(Design design, String kind, String of, Collection<String> but) {
         List<String> above = Stream.concat(
-                        Stream.of(of), Family.ancestors(design, of).stream().map(Entity::name))
+                        Stream.of(of),
+                        InheritanceTree.ancestors(design, of).stream().map(Entity::name))
                 .toList();
         List<String> below = Stream.concat(
                         Stream.of(kind),
-                        Family.descendants(design, kind).stream().map(Entity::name))
+                        InheritanceTree.descendants(design, kind).stream().map(Entity::name))
                 .toList();
         Set<String> inherited = members(design, above);
         Set<String> own = members(design, below);

@@ -54,25 +54,25 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 shared,
                 Optional.empty(),
                 before.range(),
-                before.form(),
+                before.textConstraint(),
                 Optional.empty(),
                 Optional.empty(),
                 Notes.NONE.withDoc(before.notes().doc()));
-        Entity added = Making.keyed(name, List.of(element)).withShown(Members.of(said));
-        Design without = Making.change(
-                Making.addBeside(design, entity, added),
+        Entity added = MoveSteps.keyed(name, List.of(element)).withShown(Members.of(said));
+        Design without = MoveSteps.change(
+                MoveSteps.addBeside(design, entity, added),
                 entity,
-                e -> e.withAttributes(Making.without(e, List.of(attribute))));
+                e -> e.withAttributes(MoveSteps.without(e, List.of(attribute))));
         Reading having = new Reading(false, "have", true, attribute);
-        return Making.relate(
+        return MoveSteps.relate(
                 without,
                 shared
                         ? sharing(having, before)
-                        : Making.part(name, entity, having, before.notes().comments()));
+                        : MoveSteps.part(name, entity, having, before.notes().comments()));
     }
 
     private BinaryRelationship sharing(Reading having, Attribute before) {
-        Reading back = new Reading(false, "be of", true, Making.backRole(entity, true));
+        Reading back = new Reading(false, "be of", true, MoveSteps.backRole(entity, true));
         Notes notes = Notes.of(before.notes().comments());
         return new BinaryRelationship(entity, name, "", having, Optional.of(back), List.of(), notes);
     }

@@ -6,7 +6,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Inheritance;
-import jasperwing.model.Keyless;
+import jasperwing.model.SharedKeys;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,7 +37,7 @@ public record MakeKind(String kind, String of) implements Move {
     }
 
     private Entity kept(Design design, Entity entity) {
-        Entity keyless = Keyless.of(entity);
+        Entity keyless = SharedKeys.of(entity);
         List<Attribute> own = keyless.attributes().stream()
                 .filter(a -> !Kinds.has(design, of, a))
                 .toList();
@@ -46,7 +46,7 @@ public record MakeKind(String kind, String of) implements Move {
 
     @Override
     public Design made(Design design) {
-        return Making.change(design, kind, e -> kept(design, e)
-                .withKinship(new Inheritance(of, e.kinship().onlyKinds(), Optional.empty())));
+        return MoveSteps.change(design, kind, e -> kept(design, e)
+                .withInheritance(new Inheritance(of, e.inheritance().onlyKinds(), Optional.empty())));
     }
 }

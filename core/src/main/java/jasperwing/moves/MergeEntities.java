@@ -6,9 +6,9 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keyless;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
+import jasperwing.model.SharedKeys;
 import jasperwing.model.TextConstraint;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,14 +26,15 @@ public record MergeEntities(String stays, String gone) implements Move {
                 () -> Preconditions.entity(design, stays),
                 () -> Preconditions.entity(design, gone),
                 () -> Preconditions.family(design, gone),
-                () -> new Absorbing(stays, gone).hindrance(design, Optional.empty()),
+                () -> new EntityMerger(stays, gone).hindrance(design, Optional.empty()),
                 () -> clash(design));
     }
 
     private Optional<String> clash(Design design) {
         Entity one = design.entity(stays).orElseThrow();
-        List<String> roles = Preconditions.membersOfFamily(design, stays);
-        for (Attribute attribute : Keyless.of(design.entity(gone).orElseThrow()).attributes()) {
+        List<String> roles = Preconditions.membersOfTree(design, stays);
+        for (Attribute attribute :
+                SharedKeys.of(design.entity(gone).orElseThrow()).attributes()) {
             Optional<Attribute> other = one.attribute(attribute.name());
             boolean differs = other.isPresent()
                     && !(other.get().type().equals(attribute.type())
@@ -54,9 +55,9 @@ public record MergeEntities(String stays, String gone) implements Move {
 
     @Override
     public Design made(Design design) {
-        Entity coming = Keyless.of(design.entity(gone).orElseThrow());
-        Design merged = Making.change(design, stays, e -> taking(e, coming));
-        return new Absorbing(stays, gone).done(merged, Comments.NONE);
+        Entity coming = SharedKeys.of(design.entity(gone).orElseThrow());
+        Design merged = MoveSteps.change(design, stays, e -> taking(e, coming));
+        return new EntityMerger(stays, gone).done(merged, Comments.NONE);
     }
 
     private static Entity taking(Entity entity, Entity coming) {
@@ -73,7 +74,7 @@ public record MergeEntities(String stays, String gone) implements Move {
         return entity.withNotes(both(entity.notes(), coming.notes()))
                 .withAttributes(attributes)
                 .withUniques(uniques)
-                .withIndexes(Making.both(entity.indexes(), coming.indexes()));
+                .withIndexes(MoveSteps.both(entity.indexes(), coming.indexes()));
     }
 
     /** As the rows of both have it: what only one says of its values cannot be asked of those of the other. */
@@ -87,7 +88,10 @@ public record MergeEntities(String stays, String gone) implements Move {
         return attribute
                 .withOptional(optional)
                 .withRange(attribute.range().equals(coming.range()) ? attribute.range() : Optional.empty())
-                .withForm(attribute.form().equals(coming.form()) ? attribute.form() : TextConstraint.NONE)
+                .withTextConstraint(
+                        attribute.textConstraint().equals(coming.textConstraint())
+                                ? attribute.textConstraint()
+                                : TextConstraint.NONE)
                 .withDefault(attribute.defaultValue().or(coming::defaultValue))
                 .withNotes(both(attribute.notes(), coming.notes()));
     }

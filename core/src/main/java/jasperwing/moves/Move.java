@@ -15,7 +15,9 @@ public interface Move extends Edit {
     /** Why it cannot be made on this design, in one sentence; empty when it can. Nothing that is computed is lost by a move. */
     default Optional<String> hindrance(Design design) {
         Optional<String> obstacle = obstacle(design);
-        return obstacle.isPresent() || !Computing.isIn(design) ? obstacle : Computing.broken(design, made(design));
+        return obstacle.isPresent() || !FormulaComparison.isIn(design)
+                ? obstacle
+                : FormulaComparison.broken(design, made(design));
     }
 
     @Override

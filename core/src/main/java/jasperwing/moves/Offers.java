@@ -58,8 +58,9 @@ public final class Offers {
             texts(entity);
         }
         for (Relationship relationship : design.relationshipsOf(entity.name())) {
-            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE) {
-                RelationshipOffers.of(offers, tie);
+            if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE) {
+                RelationshipOffers.of(offers, binary);
             }
         }
         renames(entity);
@@ -87,7 +88,7 @@ public final class Offers {
                     attributes.get(0),
                     (chosen, said) -> chosen.size() == 1
                             ? new Rename(entity.name(), chosen.get(0), said)
-                            : new Unanswered("Choose one attribute."));
+                            : new UnansweredMove("Choose one attribute."));
         }
     }
 
@@ -192,7 +193,7 @@ public final class Offers {
     }
 
     private void repeats(Entity entity) {
-        for (Repeats repeats : Repeats.of(entity)) {
+        for (NumberedAttributes repeats : NumberedAttributes.of(entity)) {
             offers.add(
                     "Gather " + String.join(", ", repeats.names()),
                     "One attribute of an entity of its own, as many rows as are needed.",

@@ -14,40 +14,41 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Makes what shares its key with another in a one-to-one a kind of it; the relationship goes. */
-public record OneToOneToKind(BinaryRelationship tie) implements Move {
+public record OneToOneToKind(BinaryRelationship binary) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
-        String kind = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE ? tie.holder() : "";
+        String kind = binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE ? binary.holder() : "";
         return first(
                 () -> Preconditions.when(
-                        !design.relationships().contains(tie) || kind.isEmpty(),
+                        !design.relationships().contains(binary) || kind.isEmpty(),
                         "Only one of a one-to-one can be a kind of the other."),
                 () -> Preconditions.entity(design, kind),
-                () -> Preconditions.entity(design, tie.parent()),
-                () -> Kinds.canBecome(design, kind, tie.parent()),
+                () -> Preconditions.entity(design, binary.parent()),
+                () -> Kinds.canBecome(design, kind, binary.parent()),
                 () -> Preconditions.when(
-                        !entity(design).key().names().equals(List.of(Roles.holding(tie))),
+                        !entity(design).key().names().equals(List.of(Roles.holding(binary))),
                         kind + " has a key of its own; let them share theirs first."),
                 () -> named(entity(design)),
-                () -> Kinds.clash(design, kind, tie.parent(), Preconditions.roles(tie, kind)));
+                () -> Kinds.clash(design, kind, binary.parent(), Preconditions.roles(binary, kind)));
     }
 
     private Entity entity(Design design) {
-        return design.entity(tie.holder()).orElseThrow();
+        return design.entity(binary.holder()).orElseThrow();
     }
 
     private Optional<String> named(Entity entity) {
         return Stream.concat(entity.uniques().stream(), Stream.of(entity.shown()))
                 .flatMap(m -> m.names().stream())
-                .filter(Roles.holding(tie)::equals)
+                .filter(Roles.holding(binary)::equals)
                 .findFirst()
                 .map(r -> entity.name() + " is unique by or shown as its " + r + ", which goes; change that first.");
     }
 
     @Override
     public Design made(Design design) {
-        Design kind = Making.change(design, tie.holder(), e -> e.withKey(Members.NONE)
-                .withKinship(new Inheritance(tie.parent(), e.kinship().onlyKinds(), Optional.empty())));
-        return RelationshipEdits.remove(tie).on(kind);
+        Design kind = MoveSteps.change(design, binary.holder(), e -> e.withKey(Members.NONE)
+                .withInheritance(
+                        new Inheritance(binary.parent(), e.inheritance().onlyKinds(), Optional.empty())));
+        return RelationshipEdits.remove(binary).on(kind);
     }
 }

@@ -14,7 +14,7 @@ public record OnlyKinds(String entity, boolean only) implements Move {
                 () -> Preconditions.entity(design, entity),
                 () -> Kinds.hasKinds(design, entity),
                 () -> Preconditions.when(
-                        design.entity(entity).orElseThrow().kinship().onlyKinds() == only,
+                        design.entity(entity).orElseThrow().inheritance().onlyKinds() == only,
                         only ? "It is only its kinds already." : "It can have rows of its own already."));
     }
 

@@ -35,7 +35,7 @@ public record OwnKey(String entity) implements Move {
 
     @Override
     public Design made(Design design) {
-        return Making.change(design, entity, OwnKey::keyed);
+        return MoveSteps.change(design, entity, OwnKey::keyed);
     }
 
     private static Entity keyed(Entity entity) {

@@ -3,7 +3,7 @@ package jasperwing.moves;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -88,8 +88,8 @@ final class Preconditions {
     static Optional<String> freeMember(Design design, String entity, String name) {
         return Stream.of(
                         Stream.of(entity),
-                        Family.ancestors(design, entity).stream().map(Entity::name),
-                        Family.descendants(design, entity).stream().map(Entity::name))
+                        InheritanceTree.ancestors(design, entity).stream().map(Entity::name),
+                        InheritanceTree.descendants(design, entity).stream().map(Entity::name))
                 .flatMap(s -> s)
                 .filter(e -> members(design, e).contains(name))
                 .findFirst()
@@ -97,10 +97,10 @@ final class Preconditions {
     }
 
     /** The names of all members of an entity, of what it is a kind of and of what is a kind of it. */
-    static List<String> membersOfFamily(Design design, String entity) {
+    static List<String> membersOfTree(Design design, String entity) {
         List<String> names = members(design, entity);
-        Family.ancestors(design, entity).forEach(a -> names.addAll(members(design, a.name())));
-        Family.descendants(design, entity).forEach(d -> names.addAll(members(design, d.name())));
+        InheritanceTree.ancestors(design, entity).forEach(a -> names.addAll(members(design, a.name())));
+        InheritanceTree.descendants(design, entity).forEach(d -> names.addAll(members(design, d.name())));
         return names;
     }
 

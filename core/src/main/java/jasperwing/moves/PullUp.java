@@ -59,7 +59,7 @@ public record PullUp(String kind, List<String> attributes) implements Move {
     private Design removed(Design design) {
         Design without = design;
         for (Entity each : from(design)) {
-            without = Making.change(without, each.name(), e -> e.withAttributes(Making.without(e, attributes)));
+            without = MoveSteps.change(without, each.name(), e -> e.withAttributes(MoveSteps.without(e, attributes)));
         }
         return without;
     }
@@ -67,13 +67,13 @@ public record PullUp(String kind, List<String> attributes) implements Move {
     @Override
     public Design made(Design design) {
         Entity parent = parent(design);
-        boolean all = parent.kinship().onlyKinds()
+        boolean all = parent.inheritance().onlyKinds()
                 && from(design).size() == design.kinds(parent.name()).size();
-        Design made = Making.change(removed(design), parent.name(), e -> {
+        Design made = MoveSteps.change(removed(design), parent.name(), e -> {
             List<Attribute> longer = new ArrayList<>(e.attributes());
             moved(design).forEach(a -> longer.add(all ? a : a.withOptional(a.optional() || !a.list())));
             return e.withAttributes(longer);
         });
-        return Making.acceptedMoved(made, kind, attributes, parent.name());
+        return MoveSteps.acceptedMoved(made, kind, attributes, parent.name());
     }
 }

@@ -5,7 +5,7 @@ import static jasperwing.moves.Preconditions.first;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +24,7 @@ public record PushDown(String entity, List<String> attributes) implements Move {
                 () -> Preconditions.when(attributes.isEmpty(), "Choose what moves."),
                 () -> Preconditions.attributes(design, entity, attributes),
                 () -> Preconditions.when(
-                        !design.entity(entity).orElseThrow().kinship().onlyKinds(),
+                        !design.entity(entity).orElseThrow().inheritance().onlyKinds(),
                         entity + " has rows of its own, which would lose them; say that it is only its kinds first."),
                 () -> Preconditions.inKey(design, entity, attributes),
                 () -> Preconditions.namedAlone(design, entity, attributes),
@@ -33,7 +33,7 @@ public record PushDown(String entity, List<String> attributes) implements Move {
 
     /** What a kind names of these is its own then, but what its kinds name may be another's. */
     private Optional<String> namedByKinds(Design design) {
-        return Family.descendants(design, entity).stream()
+        return InheritanceTree.descendants(design, entity).stream()
                 .flatMap(k -> Preconditions.namedAlone(design, k.name(), attributes).stream())
                 .findFirst();
     }
@@ -43,9 +43,9 @@ public record PushDown(String entity, List<String> attributes) implements Move {
         List<Attribute> moved = design.entity(entity).orElseThrow().attributes().stream()
                 .filter(a -> attributes.contains(a.name()))
                 .toList();
-        Design made = Making.change(design, entity, e -> e.withAttributes(Making.without(e, attributes)));
+        Design made = MoveSteps.change(design, entity, e -> e.withAttributes(MoveSteps.without(e, attributes)));
         for (Entity kind : design.kinds(entity)) {
-            made = Making.change(made, kind.name(), e -> {
+            made = MoveSteps.change(made, kind.name(), e -> {
                 List<Attribute> longer = new ArrayList<>(e.attributes());
                 longer.addAll(moved);
                 return e.withAttributes(longer);

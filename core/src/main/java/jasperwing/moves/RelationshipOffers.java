@@ -12,7 +12,7 @@ final class RelationshipOffers {
     private RelationshipOffers() {}
 
     static void of(OfferList offers, Relationship relationship) {
-        relationship.visit(tie -> tie(offers, tie), oneOf -> oneOf(offers, oneOf));
+        relationship.visit(binary -> binary(offers, binary), oneOf -> oneOf(offers, oneOf));
         rename(offers, relationship, true, Roles.forward(relationship));
         if (relationship.back().isPresent()) {
             rename(offers, relationship, false, Roles.back(relationship));
@@ -45,51 +45,51 @@ final class RelationshipOffers {
                 (chosen, said) -> new SharedParent(oneOf, said));
     }
 
-    private static void tie(OfferList offers, BinaryRelationship tie) {
-        switch (tie.shape()) {
+    private static void binary(OfferList offers, BinaryRelationship binary) {
+        switch (binary.shape()) {
             case ONE_TO_ONE -> {
-                oneToOne(offers, tie);
-                KindOffers.ofOneToOne(offers, tie);
+                oneToOne(offers, binary);
+                KindOffers.ofOneToOne(offers, binary);
             }
             case MANY_TO_MANY -> offers.add(
                     "Give the pairs an entity",
-                    "So that a pair of " + tie.from() + " and " + tie.to() + " can say something of its own.",
+                    "So that a pair of " + binary.from() + " and " + binary.to() + " can say something of its own.",
                     List.of(),
                     List.of(),
                     "Its name",
-                    offers.free(tie.from() + tie.to()),
-                    (chosen, said) -> new Relink(tie, said));
+                    offers.free(binary.from() + binary.to()),
+                    (chosen, said) -> new Relink(binary, said));
             case LINKED -> {
                 offers.add(
                         "Make it plain",
-                        tie.via() + " goes; the pairs are kept in a join table.",
-                        (chosen, said) -> new Relink(tie, ""));
+                        binary.via() + " goes; the pairs are kept in a join table.",
+                        (chosen, said) -> new Relink(binary, ""));
                 offers.add(
-                        "Give " + tie.via() + " a key of its own",
+                        "Give " + binary.via() + " a key of its own",
                         "Counted up; the pair stays unique.",
-                        (chosen, said) -> new OwnKey(tie.via()));
+                        (chosen, said) -> new OwnKey(binary.via()));
             }
             default -> {}
         }
     }
 
-    private static void oneToOne(OfferList offers, BinaryRelationship tie) {
+    private static void oneToOne(OfferList offers, BinaryRelationship binary) {
         offers.add(
-                "Fold " + tie.holder() + " into " + tie.parent(),
-                "One table instead of two; the attributes of " + tie.holder() + " become those of " + tie.parent()
+                "Fold " + binary.holder() + " into " + binary.parent(),
+                "One table instead of two; the attributes of " + binary.holder() + " become those of " + binary.parent()
                         + ".",
-                (chosen, said) -> new Fold(tie, -1));
+                (chosen, said) -> new Fold(binary, -1));
         offers.add(
-                "Let " + tie.parent() + " hold the key",
-                "Now " + tie.holder() + " points to " + tie.parent()
+                "Let " + binary.parent() + " hold the key",
+                "Now " + binary.holder() + " points to " + binary.parent()
                         + "; then it is the other way round. What is said stays"
-                        + (tie.deletes().isEmpty()
+                        + (binary.deletes().isEmpty()
                                 ? "."
-                                : ", but the rule on deleting " + tie.parent() + " goes: no key can hold it then."),
-                (chosen, said) -> new Reverse(tie));
+                                : ", but the rule on deleting " + binary.parent() + " goes: no key can hold it then."),
+                (chosen, said) -> new SwapKeyHolder(binary));
         offers.add(
                 "Share one key",
-                tie.holder() + " is identified by its " + tie.parent() + ".",
-                (chosen, said) -> new ShareKey(tie));
+                binary.holder() + " is identified by its " + binary.parent() + ".",
+                (chosen, said) -> new ShareKey(binary));
     }
 }

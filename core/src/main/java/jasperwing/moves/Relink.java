@@ -17,47 +17,47 @@ import java.util.stream.Stream;
  *
  * @param link the name of the new entity; empty to make the relationship plain
  */
-public record Relink(BinaryRelationship tie, String link) implements Move {
+public record Relink(BinaryRelationship binary, String link) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
                 () -> Preconditions.when(
-                        !design.relationships().contains(tie)
-                                || tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
-                                || tie.shape() == BinaryRelationship.Shape.ONE_TO_MANY,
+                        !design.relationships().contains(binary)
+                                || binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                                || binary.shape() == BinaryRelationship.Shape.ONE_TO_MANY,
                         "Only a many-to-many has pairs."),
                 () -> link.isEmpty() ? plain(design) : linked(design));
     }
 
     private Optional<String> plain(Design design) {
         return Preconditions.when(
-                tie.via().isEmpty() || !RelationshipEdits.isBareLink(design, tie.via()),
-                tie.via() + " has attributes or relationships of its own, which would be lost.");
+                binary.via().isEmpty() || !RelationshipEdits.isBareLink(design, binary.via()),
+                binary.via() + " has attributes or relationships of its own, which would be lost.");
     }
 
     private Optional<String> linked(Design design) {
         return first(
-                () -> Preconditions.when(!tie.via().isEmpty(), tie.via() + " links them already."),
+                () -> Preconditions.when(!binary.via().isEmpty(), binary.via() + " links them already."),
                 () -> Preconditions.freeName(design, link));
     }
 
     @Override
     public Design made(Design design) {
-        return RelationshipEdits.restate(tie, tie.withVia(link).withDeletes(deletes()))
+        return RelationshipEdits.restate(binary, binary.withVia(link).withDeletes(deletes()))
                 .on(design);
     }
 
     /** Pairs alone are deleted with either end; a link only where that is stated. */
     private List<OnDelete> deletes() {
         if (link.isEmpty()) {
-            return tie.deletes().stream()
+            return binary.deletes().stream()
                     .filter(d -> d.rule() != DeleteRule.DELETE_TOO)
                     .toList();
         }
-        List<OnDelete> deletes = new ArrayList<>(tie.deletes());
-        Stream.of(tie.from(), tie.to())
+        List<OnDelete> deletes = new ArrayList<>(binary.deletes());
+        Stream.of(binary.from(), binary.to())
                 .distinct()
-                .filter(e -> tie.deletes().stream().noneMatch(d -> d.entity().equals(e)))
+                .filter(e -> binary.deletes().stream().noneMatch(d -> d.entity().equals(e)))
                 .forEach(e -> deletes.add(new OnDelete(e, DeleteRule.DELETE_TOO)));
         return deletes;
     }

@@ -53,7 +53,7 @@ public record RenameRole(Relationship relationship, boolean forward, String name
         Design made = design;
         for (String reader : readers()) {
             made = Renaming.inFormulas(made, reader, role(), name);
-            made = Making.change(made, reader, this::following);
+            made = MoveSteps.change(made, reader, this::following);
             made = AcceptedWarningEdits.memberRenamed(made, reader, role(), name);
         }
         return RelationshipEdits.replace(relationship, renamed).on(made);

@@ -37,7 +37,7 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
                 () -> Preconditions.freeMember(design, entity, role()));
     }
 
-    private Optional<String> named(Entity e, Repeats repeats) {
+    private Optional<String> named(Entity e, NumberedAttributes repeats) {
         List<Members> naming = new ArrayList<>(e.uniques());
         naming.add(e.shown());
         return naming.stream()
@@ -47,8 +47,8 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
                 .map(n -> entity + " is told apart or shown by its " + n + "; change that first.");
     }
 
-    private Optional<Repeats> repeats(Design design) {
-        return Repeats.of(design.entity(entity).orElseThrow()).stream()
+    private Optional<NumberedAttributes> repeats(Design design) {
+        return NumberedAttributes.of(design.entity(entity).orElseThrow()).stream()
                 .filter(r -> r.stem().equals(stem))
                 .findFirst();
     }
@@ -59,7 +59,7 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
 
     @Override
     public Design made(Design design) {
-        Repeats repeats = repeats(design).orElseThrow();
+        NumberedAttributes repeats = repeats(design).orElseThrow();
         Attribute first = repeats.numbered().values().iterator().next();
         Range numbers = new Range(
                 Optional.of(Literal.number("" + repeats.numbered().firstKey())),
@@ -68,19 +68,19 @@ public record RepeatsToEntity(String entity, String stem, String name) implement
         Attribute said = first.withName(Words.camel(stem))
                 .withOptional(false)
                 .withNotes(Notes.NONE.withDoc(first.notes().doc()));
-        Entity added = Making.keyed(name, List.of(position, said))
+        Entity added = MoveSteps.keyed(name, List.of(position, said))
                 .withUniques(List.of(Members.of(Words.camel(entity), NUMBER)))
                 .withShown(Members.of(said.name()));
-        Design without = Making.change(
-                Making.addBeside(design, entity, added),
+        Design without = MoveSteps.change(
+                MoveSteps.addBeside(design, entity, added),
                 entity,
-                e -> e.withAttributes(Making.without(e, repeats.names())));
+                e -> e.withAttributes(MoveSteps.without(e, repeats.names())));
         Comments comments = new Comments(comments(repeats), "", List.of());
         Reading having = new Reading(false, "have", true, role());
-        return Making.relate(without, Making.part(name, entity, having, comments));
+        return MoveSteps.relate(without, MoveSteps.part(name, entity, having, comments));
     }
 
-    private static List<String> comments(Repeats repeats) {
+    private static List<String> comments(NumberedAttributes repeats) {
         List<String> lines = new ArrayList<>();
         for (Attribute attribute : repeats.numbered().values()) {
             Comments comments = attribute.notes().comments();

@@ -18,26 +18,26 @@ import java.util.Optional;
  * Lets both ends of a one-to-one have the same key: the one that holds the reference is identified by it. A key that was only counted up
  * or drawn goes.
  */
-public record ShareKey(BinaryRelationship tie) implements Move {
+public record ShareKey(BinaryRelationship binary) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
-        String role = Roles.holding(tie);
+        String role = Roles.holding(binary);
         return first(
-                () -> Preconditions.when(!design.relationships().contains(tie), "That relationship is not there."),
+                () -> Preconditions.when(!design.relationships().contains(binary), "That relationship is not there."),
                 () -> Preconditions.when(
-                        tie.shape() != BinaryRelationship.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
-                () -> Preconditions.entity(design, tie.holder()),
-                () -> Preconditions.ownKey(design, tie.holder()),
+                        binary.shape() != BinaryRelationship.Shape.ONE_TO_ONE, "Only a one-to-one can share its key."),
+                () -> Preconditions.entity(design, binary.holder()),
+                () -> Preconditions.ownKey(design, binary.holder()),
                 () -> Preconditions.when(
-                        !tie.holding().orElseThrow().must(),
-                        "Not every " + tie.holder() + " has a " + role + "; a key is always there."),
-                () -> Kinds.identified(design, tie.holder(), tie.parent()),
+                        !binary.holding().orElseThrow().must(),
+                        "Not every " + binary.holder() + " has a " + role + "; a key is always there."),
+                () -> Kinds.identified(design, binary.holder(), binary.parent()),
                 () -> Preconditions.when(
                         holder(design).key().names().equals(List.of(role)), "They share their key already."));
     }
 
     private Entity holder(Design design) {
-        return design.entity(tie.holder()).orElseThrow();
+        return design.entity(binary.holder()).orElseThrow();
     }
 
     @Override
@@ -50,7 +50,7 @@ public record ShareKey(BinaryRelationship tie) implements Move {
                         .on(made);
             }
         }
-        return Making.change(made, holder.name(), e -> e.withKey(Members.of(Roles.holding(tie))));
+        return MoveSteps.change(made, holder.name(), e -> e.withKey(Members.of(Roles.holding(binary))));
     }
 
     private static boolean isMade(Type type) {

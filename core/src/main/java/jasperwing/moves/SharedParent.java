@@ -36,13 +36,13 @@ public record SharedParent(PolymorphicRelationship oneOf, String name) implement
 
     @Override
     public Design made(Design design) {
-        Design made = Making.addBeside(design, oneOf.from(), Entity.keyed(name));
+        Design made = MoveSteps.addBeside(design, oneOf.from(), Entity.keyed(name));
         Reading forward = oneOf.forward().withRole(Roles.forward(oneOf));
         BinaryRelationship pointing = new BinaryRelationship(
                 oneOf.from(), name, "", forward, oneOf.back(), List.of(), oneOf.checkedAtEnd(), oneOf.notes());
         made = RelationshipEdits.replace(oneOf, pointing).on(made);
         for (String subject : oneOf.subjects()) {
-            made = Making.relate(made, having(subject));
+            made = MoveSteps.relate(made, having(subject));
         }
         return made;
     }

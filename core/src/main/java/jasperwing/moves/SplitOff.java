@@ -56,21 +56,21 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
                 .filter(a -> attributes.contains(a.name()))
                 .toList();
         Predicate<Members> moves = m -> !m.isEmpty() && attributes.containsAll(m.names());
-        Entity added = Making.keyed(name, moved)
+        Entity added = MoveSteps.keyed(name, moved)
                 .withUniques(before.uniques().stream().filter(moves).toList())
                 .withIndexes(before.indexes().stream()
                         .filter(i -> attributes.containsAll(i.named()) && isAmongThem(design, i))
                         .toList())
                 .withShown(moves.test(before.shown()) ? before.shown() : Members.NONE);
-        Design split = Making.change(
-                Making.addBeside(design, entity, added), entity, e -> e.withAttributes(Making.without(e, attributes))
-                        .withUniques(e.uniques().stream().filter(moves.negate()).toList())
-                        .withShown(moves.test(e.shown()) ? Members.NONE : e.shown()));
+        Design split = MoveSteps.change(MoveSteps.addBeside(design, entity, added), entity, e -> e.withAttributes(
+                        MoveSteps.without(e, attributes))
+                .withUniques(e.uniques().stream().filter(moves.negate()).toList())
+                .withShown(moves.test(e.shown()) ? Members.NONE : e.shown()));
         boolean must = moved.stream().anyMatch(a -> !a.optional() && !a.list());
         Reading having = new Reading(must, "have", false, role());
-        return Making.relate(
-                Making.acceptedMoved(split, entity, attributes, name),
-                shared ? sharing(having) : Making.part(name, entity, having, Comments.NONE));
+        return MoveSteps.relate(
+                MoveSteps.acceptedMoved(split, entity, attributes, name),
+                shared ? sharing(having) : MoveSteps.part(name, entity, having, Comments.NONE));
     }
 
     /** Whether a condition looks at nothing but what moves. */
@@ -88,7 +88,7 @@ public record SplitOff(String entity, List<String> attributes, String name, bool
     }
 
     private BinaryRelationship sharing(Reading having) {
-        Reading back = new Reading(false, "be of", true, Making.backRole(entity, true));
+        Reading back = new Reading(false, "be of", true, MoveSteps.backRole(entity, true));
         return new BinaryRelationship(entity, name, "", having, Optional.of(back), List.of(), Notes.NONE);
     }
 }

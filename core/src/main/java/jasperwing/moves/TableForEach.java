@@ -36,10 +36,10 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
                         .flatMap(s -> Preconditions.freeName(design, name(s)).stream())
                         .findFirst(),
                 () -> others(design)
-                        .filter(r -> !(r instanceof BinaryRelationship tie)
-                                || !tie.from().equals(from)
-                                || tie.isSelf()
-                                || tie.shape() == BinaryRelationship.Shape.LINKED)
+                        .filter(r -> !(r instanceof BinaryRelationship binary)
+                                || !binary.from().equals(from)
+                                || binary.isSelf()
+                                || binary.shape() == BinaryRelationship.Shape.LINKED)
                         .findFirst()
                         .map(r -> r.from() + " and " + from + " are related too; then it would have to be one of "
                                 + oneOf.subjects().size() + " itself."),
@@ -64,7 +64,7 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
         List<Relationship> relationships = new ArrayList<>();
         for (Relationship relationship : design.relationships()) {
             if (relationship.equals(oneOf)) {
-                oneOf.subjects().forEach(s -> relationships.add(tie(s)));
+                oneOf.subjects().forEach(s -> relationships.add(binary(s)));
             } else if (relationship.from().equals(oneOf.from())) {
                 oneOf.subjects().forEach(s -> relationships.add(ofEach((BinaryRelationship) relationship, s)));
             } else {
@@ -76,7 +76,7 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
         List<String> reversed = new ArrayList<>(oneOf.subjects());
         Collections.reverse(reversed);
         for (String subject : reversed) {
-            made = Making.addBeside(made, oneOf.from(), copy(before, subject));
+            made = MoveSteps.addBeside(made, oneOf.from(), copy(before, subject));
         }
         return EntityEdits.remove(oneOf.from()).on(placed(made));
     }
@@ -92,7 +92,7 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
                 .withNotes(before.notes().withPhysical("").withWas(""));
     }
 
-    private BinaryRelationship tie(String subject) {
+    private BinaryRelationship binary(String subject) {
         List<OnDelete> rules =
                 oneOf.deletes().stream().filter(d -> d.entity().equals(subject)).toList();
         return new BinaryRelationship(
@@ -107,9 +107,9 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
     }
 
     /** What many read back is told apart by the subject. */
-    private BinaryRelationship ofEach(BinaryRelationship tie, String subject) {
-        BinaryRelationship renamed = tie.withEntityRenamed(tie.from(), name(subject));
-        return renamed.withBack(tie.back()
+    private BinaryRelationship ofEach(BinaryRelationship binary, String subject) {
+        BinaryRelationship renamed = binary.withEntityRenamed(binary.from(), name(subject));
+        return renamed.withBack(binary.back()
                 .map(b -> b.role().isEmpty() ? b : b.withRole(Words.camel(subject + " " + Words.spoken(b.role())))));
     }
 

@@ -50,17 +50,17 @@ public record TextToEntity(String entity, String attribute, String name) impleme
                 .withOptional(false)
                 .withUnique(true)
                 .withNotes(Notes.NONE.withDoc(before.notes().doc()));
-        Entity added = Making.keyed(name, List.of(said)).withShown(Members.of(SAID));
-        Design without = Making.change(
-                Making.addBeside(design, entity, added),
+        Entity added = MoveSteps.keyed(name, List.of(said)).withShown(Members.of(SAID));
+        Design without = MoveSteps.change(
+                MoveSteps.addBeside(design, entity, added),
                 entity,
-                e -> e.withAttributes(Making.without(e, List.of(attribute))));
+                e -> e.withAttributes(MoveSteps.without(e, List.of(attribute))));
         boolean many = !before.unique();
         Reading forward = new Reading(!before.optional(), "have", false, attribute);
-        Reading back = new Reading(false, "be of", many, Making.backRole(entity, many));
+        Reading back = new Reading(false, "be of", many, MoveSteps.backRole(entity, many));
         Notes notes =
                 Notes.of(before.notes().comments()).withLabel(before.notes().label());
-        return Making.relate(
+        return MoveSteps.relate(
                 without, new BinaryRelationship(entity, name, "", forward, Optional.of(back), List.of(), notes));
     }
 }

@@ -51,7 +51,7 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
 
     /** What the subjects call what points to them, clear of what they have. */
     private String back(Design design) {
-        String plain = Making.backRole(entity, true);
+        String plain = MoveSteps.backRole(entity, true);
         boolean taken =
                 subjects.stream().anyMatch(s -> Preconditions.members(design, s).contains(plain));
         return taken ? role() + Words.pascal(plain) : plain;
@@ -95,7 +95,7 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
     public Design made(Design design) {
         Entity before = design.entity(entity).orElseThrow();
         boolean must = !before.attribute(id).orElseThrow().optional();
-        Design without = Making.change(design, entity, e -> e.withAttributes(Making.without(e, List.of(kind, id)))
+        Design without = MoveSteps.change(design, entity, e -> e.withAttributes(MoveSteps.without(e, List.of(kind, id)))
                 .withUniques(e.uniques().stream().map(this::pointing).toList())
                 .withShown(pointing(e.shown())));
         Reading forward = new Reading(must, "be about", false, role());
@@ -108,7 +108,7 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
                 Optional.of(PolymorphicMapping.KIND_AND_ID),
                 List.of(),
                 Notes.of(before.attribute(kind).orElseThrow().notes().comments()));
-        return Making.relate(without, oneOf);
+        return MoveSteps.relate(without, oneOf);
     }
 
     private Members pointing(Members members) {

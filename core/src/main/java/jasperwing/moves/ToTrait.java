@@ -37,16 +37,19 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
                 () -> Preconditions.attributes(design, entity, attributes),
                 () -> Preconditions.inKey(design, entity, attributes),
                 () -> Preconditions.sorting(design, entity, attributes),
-                () -> new Alike(entities, attributes).hindrance(design, entity));
+                () -> new AlikeAttributes(entities, attributes).hindrance(design, entity));
     }
 
     @Override
     public Design made(Design design) {
         Design made = GroupEdits.add(new AttributeGroup(
-                        AttributeGroup.Kind.TRAIT, name, new Alike(entities, attributes).of(design), Notes.NONE))
+                        AttributeGroup.Kind.TRAIT,
+                        name,
+                        new AlikeAttributes(entities, attributes).of(design),
+                        Notes.NONE))
                 .on(design);
         for (String entity : entities) {
-            made = Making.change(made, entity, this::with);
+            made = MoveSteps.change(made, entity, this::with);
         }
         return made;
     }
@@ -54,6 +57,6 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
     private Entity with(Entity entity) {
         List<String> traits = new ArrayList<>(entity.traits());
         traits.add(name);
-        return entity.withAttributes(Making.without(entity, attributes)).withTraits(traits);
+        return entity.withAttributes(MoveSteps.without(entity, attributes)).withTraits(traits);
     }
 }

@@ -78,7 +78,7 @@ public record ToValue(String entity, List<String> attributes, String value, Stri
                 all.add(each);
             }
         }
-        Design gathered = Making.change(design, entity, e -> e.withAttributes(all));
+        Design gathered = MoveSteps.change(design, entity, e -> e.withAttributes(all));
         return existing(design).isPresent()
                 ? gathered
                 : GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.VALUE, value, parts, Notes.NONE))

@@ -44,29 +44,29 @@ public final class Roles {
     }
 
     /** What the holder of a one-to-one or one-to-many calls the entity it points to. */
-    public static String holding(BinaryRelationship tie) {
-        return tie.fromHolds()
-                ? forward(tie)
-                : tie.back().map(b -> name(b, tie.from())).orElseGet(() -> Words.camel(tie.from()));
+    public static String holding(BinaryRelationship binary) {
+        return binary.fromHolds()
+                ? forward(binary)
+                : binary.back().map(b -> name(b, binary.from())).orElseGet(() -> Words.camel(binary.from()));
     }
 
     /** What the entity pointed to calls the holder or holders of a one-to-one or one-to-many. */
-    public static String held(BinaryRelationship tie) {
-        return tie.fromHolds() ? back(tie) : forward(tie);
+    public static String held(BinaryRelationship binary) {
+        return binary.fromHolds() ? back(binary) : forward(binary);
     }
 
     /** What one row of a link entity or a join table calls the row at the sentence's first end. */
-    public static String linkFrom(BinaryRelationship tie) {
-        return linkName(tie, tie.from(), back(tie));
+    public static String linkFrom(BinaryRelationship binary) {
+        return linkName(binary, binary.from(), back(binary));
     }
 
     /** What one row of a link entity or a join table calls the row at the sentence's far end. */
-    public static String linkTo(BinaryRelationship tie) {
-        return linkName(tie, tie.to(), forward(tie));
+    public static String linkTo(BinaryRelationship binary) {
+        return linkName(binary, binary.to(), forward(binary));
     }
 
-    private static String linkName(BinaryRelationship tie, String entity, String role) {
-        boolean byRole = tie.isSelf();
+    private static String linkName(BinaryRelationship binary, String entity, String role) {
+        boolean byRole = binary.isSelf();
         String name = byRole ? Plurals.singular(role) : Words.camel(entity);
         return name.isEmpty() ? "other" : name;
     }
@@ -121,7 +121,7 @@ public final class Roles {
 
     /** The references one relationship makes; none for a plain many-to-many. */
     public static List<Role> of(Relationship relationship) {
-        return relationship.match(Roles::ofTie, Roles::ofOneOf);
+        return relationship.match(Roles::ofBinary, Roles::ofOneOf);
     }
 
     private static List<Role> ofOneOf(PolymorphicRelationship oneOf) {
@@ -129,19 +129,19 @@ public final class Roles {
                 oneOf.from(), forward(oneOf), oneOf.subjects(), oneOf.forward().must(), !oneOf.backMany(), oneOf));
     }
 
-    private static List<Role> ofTie(BinaryRelationship tie) {
-        return switch (tie.shape()) {
+    private static List<Role> ofBinary(BinaryRelationship binary) {
+        return switch (binary.shape()) {
             case MANY_TO_MANY -> List.of();
             case LINKED -> List.of(
-                    new Role(tie.via(), linkFrom(tie), List.of(tie.from()), true, false, tie),
-                    new Role(tie.via(), linkTo(tie), List.of(tie.to()), true, false, tie));
+                    new Role(binary.via(), linkFrom(binary), List.of(binary.from()), true, false, binary),
+                    new Role(binary.via(), linkTo(binary), List.of(binary.to()), true, false, binary));
             case ONE_TO_ONE, ONE_TO_MANY -> List.of(new Role(
-                    tie.holder(),
-                    holding(tie),
-                    List.of(tie.parent()),
-                    tie.holding().map(Reading::must).orElse(false),
-                    tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE,
-                    tie));
+                    binary.holder(),
+                    holding(binary),
+                    List.of(binary.parent()),
+                    binary.holding().map(Reading::must).orElse(false),
+                    binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE,
+                    binary));
         };
     }
 

@@ -43,7 +43,7 @@ public record Step(
                 switch (way) {
                     case PAIRS, LINK -> true;
                     case PAIRS_BACK, LINK_BACK -> false;
-                    case HOLDERS -> relationship.match(tie -> !tie.fromHolds(), oneOf -> false);
+                    case HOLDERS -> relationship.match(binary -> !binary.fromHolds(), oneOf -> false);
                     case REFERENCE, LINKED_FROM, LINKED_TO -> true;
                 };
         return !many

@@ -2,7 +2,7 @@ package jasperwing.naming;
 
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -27,7 +27,7 @@ public final class Steps {
     public static List<Step> bothWays(Design design, String entity) {
         List<Step> steps = new ArrayList<>(from(design, entity));
         List<String> line = new ArrayList<>(List.of(entity));
-        Family.ancestors(design, entity).forEach(a -> line.add(a.name()));
+        InheritanceTree.ancestors(design, entity).forEach(a -> line.add(a.name()));
         for (String at : line) {
             design.relationshipsOf(at).stream()
                     .filter(r -> r.back().isEmpty() && r.targets().contains(at))
@@ -45,7 +45,7 @@ public final class Steps {
     private static List<Step> own(Design design, String entity) {
         List<Step> steps = new ArrayList<>();
         for (Relationship relationship : design.relationshipsOf(entity)) {
-            relationship.visit(tie -> tie(steps, tie, entity), oneOf -> oneOf(steps, oneOf, entity));
+            relationship.visit(binary -> binary(steps, binary, entity), oneOf -> oneOf(steps, oneOf, entity));
         }
         return steps;
     }
@@ -65,37 +65,40 @@ public final class Steps {
         }
     }
 
-    private static void tie(List<Step> steps, BinaryRelationship tie, String entity) {
-        if (tie.from().equals(entity)) {
-            steps.add(step(entity, Roles.forward(tie), tie.to(), tie.forward(), tie, forward(tie)));
+    private static void binary(List<Step> steps, BinaryRelationship binary, String entity) {
+        if (binary.from().equals(entity)) {
+            steps.add(step(entity, Roles.forward(binary), binary.to(), binary.forward(), binary, forward(binary)));
         }
-        if (tie.to().equals(entity)) {
-            tie.back().ifPresent(b -> steps.add(step(entity, Roles.back(tie), tie.from(), b, tie, backward(tie))));
+        if (binary.to().equals(entity)) {
+            binary.back()
+                    .ifPresent(b ->
+                            steps.add(step(entity, Roles.back(binary), binary.from(), b, binary, backward(binary))));
         }
-        if (tie.via().equals(entity)) {
-            steps.add(new Step(entity, Roles.linkFrom(tie), tie.from(), true, false, tie, Step.Way.LINKED_FROM));
-            steps.add(new Step(entity, Roles.linkTo(tie), tie.to(), true, false, tie, Step.Way.LINKED_TO));
+        if (binary.via().equals(entity)) {
+            steps.add(
+                    new Step(entity, Roles.linkFrom(binary), binary.from(), true, false, binary, Step.Way.LINKED_FROM));
+            steps.add(new Step(entity, Roles.linkTo(binary), binary.to(), true, false, binary, Step.Way.LINKED_TO));
         }
     }
 
     private static Step step(
-            String from, String name, String to, Reading reading, BinaryRelationship tie, Step.Way way) {
-        return new Step(from, name, to, reading.must(), reading.many(), tie, way);
+            String from, String name, String to, Reading reading, BinaryRelationship binary, Step.Way way) {
+        return new Step(from, name, to, reading.must(), reading.many(), binary, way);
     }
 
-    private static Step.Way forward(BinaryRelationship tie) {
-        return switch (tie.shape()) {
+    private static Step.Way forward(BinaryRelationship binary) {
+        return switch (binary.shape()) {
             case MANY_TO_MANY -> Step.Way.PAIRS;
             case LINKED -> Step.Way.LINK;
-            default -> tie.fromHolds() ? Step.Way.REFERENCE : Step.Way.HOLDERS;
+            default -> binary.fromHolds() ? Step.Way.REFERENCE : Step.Way.HOLDERS;
         };
     }
 
-    private static Step.Way backward(BinaryRelationship tie) {
-        return switch (tie.shape()) {
+    private static Step.Way backward(BinaryRelationship binary) {
+        return switch (binary.shape()) {
             case MANY_TO_MANY -> Step.Way.PAIRS_BACK;
             case LINKED -> Step.Way.LINK_BACK;
-            default -> tie.fromHolds() ? Step.Way.HOLDERS : Step.Way.REFERENCE;
+            default -> binary.fromHolds() ? Step.Way.HOLDERS : Step.Way.REFERENCE;
         };
     }
 }

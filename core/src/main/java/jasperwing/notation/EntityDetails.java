@@ -50,10 +50,10 @@ public final class EntityDetails {
         if (!entity.area().isEmpty()) {
             lines.add("in " + Quoting.name(entity.area()));
         }
-        if (!entity.kinship().of().isEmpty()) {
-            lines.add("is a kind of " + Quoting.name(entity.kinship().of()));
+        if (!entity.inheritance().of().isEmpty()) {
+            lines.add("is a kind of " + Quoting.name(entity.inheritance().of()));
         }
-        if (entity.kinship().onlyKinds()) {
+        if (entity.inheritance().onlyKinds()) {
             lines.add("only its kinds");
         }
         if (!entity.traits().isEmpty()) {
@@ -84,7 +84,7 @@ public final class EntityDetails {
                 .withTraits(List.of())
                 .withOutside(false)
                 .withArea("")
-                .withKinship(Inheritance.NONE)
+                .withInheritance(Inheritance.NONE)
                 .withNotes(Notes.NONE);
     }
 
@@ -124,8 +124,9 @@ public final class EntityDetails {
         if (!said.key().isEmpty()) {
             result = result.withKey(commented(said.key(), List.of(before.key())));
         }
-        if (said.kinship().kept().isPresent()) {
-            result = result.withKinship(result.kinship().withKept(said.kinship().kept()));
+        if (said.inheritance().kept().isPresent()) {
+            result = result.withInheritance(
+                    result.inheritance().withKept(said.inheritance().kept()));
         }
         return result.withNotes(merged(result.notes(), said.notes()));
     }

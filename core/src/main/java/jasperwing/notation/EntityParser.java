@@ -56,7 +56,7 @@ final class EntityParser {
                 .withUniques(uniques)
                 .withIndexes(indexes)
                 .withShown(shown)
-                .withKinship(entity.kinship().withKept(kinds))
+                .withInheritance(entity.inheritance().withKept(kinds))
                 .withNotes(notes);
     }
 
@@ -64,7 +64,7 @@ final class EntityParser {
     static Entity head(Cursor cursor, Entity entity) throws SyntaxException {
         Entity result = entity;
         if (cursor.takeWords("is", "a", "kind", "of")) {
-            result = result.withKinship(result.kinship().withOf(cursor.name("the entity it is a kind of")));
+            result = result.withInheritance(result.inheritance().withOf(cursor.name("the entity it is a kind of")));
         }
         if (cursor.takeWord("in")) {
             result = result.withArea(cursor.name("the name of an area"));
@@ -86,8 +86,8 @@ final class EntityParser {
         if (!entity.outside() && cursor.takeWord("outside")) {
             return entity.withOutside(true);
         }
-        if (!entity.kinship().onlyKinds() && cursor.takeWords("only", "its", "kinds")) {
-            return entity.withKinship(entity.kinship().withOnlyKinds(true));
+        if (!entity.inheritance().onlyKinds() && cursor.takeWords("only", "its", "kinds")) {
+            return entity.withInheritance(entity.inheritance().withOnlyKinds(true));
         }
         throw cursor.unexpected("'outside' or 'only its kinds'");
     }

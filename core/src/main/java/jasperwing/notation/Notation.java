@@ -44,7 +44,7 @@ public final class Notation {
             String name = cursor.name("the name of the entity");
             Entity entity = EntityParser.head(cursor, Entity.of(name));
             Entity keyed = Entity.keyed(name);
-            return entity.kinship().of().isEmpty()
+            return entity.inheritance().of().isEmpty()
                     ? entity.withAttributes(keyed.attributes()).withKey(keyed.key())
                     : entity;
         });

@@ -143,7 +143,7 @@ final class Printer {
         if (!entity.shown().isEmpty()) {
             detail(members("shown as ", entity.shown()), entity.shown());
         }
-        entity.kinship()
+        entity.inheritance()
                 .kept()
                 .ifPresent(k -> out.append("  kinds kept in ").append(k.words()).append('\n'));
         comments(comments.closing(), "  ");
@@ -160,7 +160,7 @@ final class Printer {
         if (!entity.shown().isEmpty()) {
             lines.add(members("shown as ", entity.shown()));
         }
-        entity.kinship().kept().ifPresent(k -> lines.add("kinds kept in " + k.words()));
+        entity.inheritance().kept().ifPresent(k -> lines.add("kinds kept in " + k.words()));
         lines.addAll(lines(entity.notes(), "table"));
         return lines;
     }
@@ -195,12 +195,12 @@ final class Printer {
     }
 
     private static String head(Entity entity) {
-        Inheritance kinship = entity.kinship();
+        Inheritance inheritance = entity.inheritance();
         return "entity " + Quoting.name(entity.name())
-                + (kinship.of().isEmpty() ? "" : " is a kind of " + Quoting.name(kinship.of()))
+                + (inheritance.of().isEmpty() ? "" : " is a kind of " + Quoting.name(inheritance.of()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
                 + (entity.outside() ? ", outside" : "")
-                + (kinship.onlyKinds() ? ", only its kinds" : "")
+                + (inheritance.onlyKinds() ? ", only its kinds" : "")
                 + (entity.traits().isEmpty() ? "" : " with " + names(entity.traits()))
                 + was(entity.notes());
     }
@@ -276,14 +276,14 @@ final class Printer {
         attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
         attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
         attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));
-        attribute.form().longerThan().ifPresent(l -> rules.append(" longer than ")
+        attribute.textConstraint().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
-        rules.append(pattern(attribute.form().matching()))
-                .append(attribute.form().ignoringCase() ? " ignoring case" : "")
+        rules.append(pattern(attribute.textConstraint().matching()))
+                .append(attribute.textConstraint().ignoringCase() ? " ignoring case" : "")
                 .append(
-                        attribute.form().sortedAs().isEmpty()
+                        attribute.textConstraint().sortedAs().isEmpty()
                                 ? ""
-                                : " sorted as " + attribute.form().sortedAs());
+                                : " sorted as " + attribute.textConstraint().sortedAs());
         attribute.formula().ifPresent(f -> rules.append(" = ").append(ExpressionPrinter.text(f)));
         Notes notes = attribute.notes();
         rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
@@ -326,7 +326,7 @@ final class Printer {
         }
         out.append(relationship.checkedAtEnd() ? "  checked at the end\n" : "");
         relationship.visit(
-                tie -> out.append(tie.turned() ? "  key held by " + Quoting.name(tie.holder()) + "\n" : ""),
+                binary -> out.append(binary.turned() ? "  key held by " + Quoting.name(binary.holder()) + "\n" : ""),
                 oneOf -> {});
         for (OnDelete rule : relationship.deletes()) {
             head("  " + SentencePrinter.rule(relationship, rule), rule.comments(), "  ");

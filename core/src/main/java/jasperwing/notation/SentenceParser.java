@@ -182,22 +182,22 @@ final class SentenceParser {
             throw cursor.wrong(
                     at, "who holds the key is said of a one-to-one between two entities, before rules on deleting", "");
         }
-        BinaryRelationship tie = possible.get();
-        if (!entity.equals(tie.from()) && !entity.equals(tie.to())) {
-            throw cursor.wrong(at, entity + " is at neither end", tie.from() + " or " + tie.to());
+        BinaryRelationship binary = possible.get();
+        if (!entity.equals(binary.from()) && !entity.equals(binary.to())) {
+            throw cursor.wrong(at, entity + " is at neither end", binary.from() + " or " + binary.to());
         }
-        return tie.holder().equals(entity) ? tie : tie.withTurned(!tie.turned());
+        return binary.holder().equals(entity) ? binary : binary.withTurned(!binary.turned());
     }
 
     private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)
             throws SyntaxException {
         Token at = cursor.peek();
         String entity = cursor.name("the entity whose rows are deleted");
-        if (!Holders.of(relationship).containsKey(entity)) {
+        if (!ReferenceHolders.of(relationship).containsKey(entity)) {
             throw cursor.wrong(
                     at,
                     "a rule for deleting " + entity + " says nothing here: no row points to it",
-                    String.join(" or ", Holders.of(relationship).keySet()));
+                    String.join(" or ", ReferenceHolders.of(relationship).keySet()));
         }
         DeleteRule rule;
         if (cursor.takeWords("is", "refused")) {
@@ -205,7 +205,7 @@ final class SentenceParser {
         } else if (cursor.takeWords("empties", "it")) {
             rule = DeleteRule.EMPTY;
         } else if (cursor.takeWord("deletes")) {
-            String holder = Holders.of(relationship).get(entity);
+            String holder = ReferenceHolders.of(relationship).get(entity);
             Token given = cursor.peek();
             if (!cursor.name("the entity whose rows go too").equals(holder)) {
                 throw cursor.wrong(given, "it is " + holder + " that points to " + entity, holder);
@@ -213,8 +213,8 @@ final class SentenceParser {
             cursor.words("too");
             rule = DeleteRule.DELETE_TOO;
         } else {
-            throw cursor.unexpected(
-                    "'is refused', 'deletes " + Holders.of(relationship).get(entity) + " too' or 'empties it'");
+            throw cursor.unexpected("'is refused', 'deletes "
+                    + ReferenceHolders.of(relationship).get(entity) + " too' or 'empties it'");
         }
         cursor.end();
         if (relationship.deletes().stream().anyMatch(d -> d.entity().equals(entity))) {

@@ -23,8 +23,8 @@ final class SentencePrinter {
                                 : relationship instanceof PolymorphicRelationship ? " one of " : " one ")
                 .append(relationship.targets().stream().map(Quoting::name).collect(Collectors.joining(", ")))
                 .append(role(relationship.forward()));
-        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
-            out.append(" via ").append(Quoting.name(tie.via()));
+        if (relationship instanceof BinaryRelationship binary && !binary.via().isEmpty()) {
+            out.append(" via ").append(Quoting.name(binary.via()));
         }
         relationship.back().ifPresent(back -> out.append(", which ")
                 .append(verb(back))
@@ -41,7 +41,7 @@ final class SentencePrinter {
             case EMPTY -> start + " empties it";
             case DELETE_TOO -> start
                     + " deletes "
-                    + Quoting.name(Holders.of(relationship).getOrDefault(rule.entity(), relationship.from()))
+                    + Quoting.name(ReferenceHolders.of(relationship).getOrDefault(rule.entity(), relationship.from()))
                     + " too";
         };
     }

@@ -16,15 +16,15 @@ public final class FileLines {
     private FileLines() {}
 
     /** The file as it will be; conflicts that are not settled stand where they are. */
-    public static List<FileLine> whole(Planned planned, List<Optional<Merged.Choice>> choices) {
+    public static List<FileLine> whole(PlannedFile planned, List<Optional<MergedFile.Choice>> choices) {
         return new FileLines()
                 .whole(Parts.of(planned, choices), split(planned.generated().orElse("")));
     }
 
     /** The same, with the lines that go among those that stay; of a new file nothing is brought out. */
-    public static List<FileLine> changes(Planned planned, List<Optional<Merged.Choice>> choices) {
+    public static List<FileLine> changes(PlannedFile planned, List<Optional<MergedFile.Choice>> choices) {
         Optional<String> result = planned.result(choices);
-        boolean asks = planned.state() == State.CONFLICT && result.isEmpty();
+        boolean asks = planned.state() == FileState.CONFLICT && result.isEmpty();
         if (asks || planned.present().isEmpty()) {
             return whole(planned, choices);
         }
@@ -126,16 +126,16 @@ public final class FileLines {
         /** @param conflict -1 when agreed; {@code other} is then empty */
         record Lines(List<String> lines, List<String> other, int conflict) {}
 
-        static List<Lines> of(Planned planned, List<Optional<Merged.Choice>> choices) {
+        static List<Lines> of(PlannedFile planned, List<Optional<MergedFile.Choice>> choices) {
             if (planned.merged().isEmpty()) {
                 String text = planned.result(List.of()).or(planned::present).orElse("");
                 return List.of(agreed(text));
             }
             List<Lines> parts = new ArrayList<>();
             int conflict = 0;
-            for (Merged.Part part : planned.merged().get().parts()) {
+            for (MergedFile.Part part : planned.merged().get().parts()) {
                 int index = conflict;
-                Optional<Merged.Choice> choice = index < choices.size() ? choices.get(index) : Optional.empty();
+                Optional<MergedFile.Choice> choice = index < choices.size() ? choices.get(index) : Optional.empty();
                 parts.add(part.match(a -> agreed(a.text()), c -> lines(c, choice, index)));
                 conflict += part.match(a -> 0, c -> 1);
             }
@@ -146,7 +146,7 @@ public final class FileLines {
             return new Lines(split(text), List.of(), -1);
         }
 
-        private static Lines lines(Merged.Conflict open, Optional<Merged.Choice> choice, int index) {
+        private static Lines lines(MergedFile.Conflict open, Optional<MergedFile.Choice> choice, int index) {
             return choice.map(c -> agreed(open.settled(c)))
                     .orElseGet(() -> new Lines(split(open.yours()), split(open.generated()), index));
         }

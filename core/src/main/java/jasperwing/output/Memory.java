@@ -19,24 +19,24 @@ final class Memory {
     private final Path own;
     private final Path file;
     private final Path next;
-    private final Journal journal;
-    private Map<String, Written> known;
+    private final WriteJournal journal;
+    private Map<String, WrittenFile> known;
     private FileTime time;
 
     Memory(Path folder, String target) {
         this.own = folder.toAbsolutePath().normalize().resolve(FOLDER);
         this.file = own.resolve(target + ".written");
         this.next = own.resolve(target + ".next");
-        this.journal = new Journal(own.resolve(target + ".run"));
+        this.journal = new WriteJournal(own.resolve(target + ".run"));
     }
 
     /** What a run is about to do, while it does it. */
-    Journal journal() {
+    WriteJournal journal() {
         return journal;
     }
 
     /** By path, in the order written; read again only when the file is another. */
-    Map<String, Written> read() throws IOException {
+    Map<String, WrittenFile> read() throws IOException {
         checkLinks();
         if (!Files.exists(file)) {
             return Map.of();
@@ -49,11 +49,11 @@ final class Memory {
         return known;
     }
 
-    private static Map<String, Written> read(Path file) throws IOException {
-        Map<String, Written> all = new LinkedHashMap<>();
+    private static Map<String, WrittenFile> read(Path file) throws IOException {
+        Map<String, WrittenFile> all = new LinkedHashMap<>();
         for (TextPack.Text text : TextPack.read(Files.readAllBytes(file), file.toString())) {
             String path = text.name(0);
-            all.put(path, new Written(path, text.name(1), text.text()));
+            all.put(path, new WrittenFile(path, text.name(1), text.text()));
         }
         return all;
     }
@@ -70,13 +70,13 @@ final class Memory {
     }
 
     /** Puts what is to be remembered beside what is, on the disk. */
-    void prepare(Collection<Written> all) throws IOException {
+    void prepare(Collection<WrittenFile> all) throws IOException {
         checkLinks();
         SafeWrite.write(next, TextPack.bytes(all.stream().map(Memory::text).toList()));
     }
 
     /** What was {@link #prepare prepared} and not {@link #take taken} yet. */
-    Optional<Map<String, Written>> prepared() throws IOException {
+    Optional<Map<String, WrittenFile>> prepared() throws IOException {
         checkLinks();
         return Files.exists(next) ? Optional.of(read(next)) : Optional.empty();
     }
@@ -87,7 +87,7 @@ final class Memory {
         SafeWrite.move(next, file);
     }
 
-    private static TextPack.Text text(Written written) {
+    private static TextPack.Text text(WrittenFile written) {
         return new TextPack.Text(List.of(written.path(), written.entity()), written.base());
     }
 }

@@ -47,25 +47,25 @@ public final class OutputFolder {
      * @return what would become of each file: those made in the order given, then those not made any more
      * @throws UnsafePathException when a file would not lie in the folder
      */
-    public List<Planned> compare(List<GeneratedFile> files, Map<String, String> was) throws IOException {
+    public List<PlannedFile> compare(List<GeneratedFile> files, Map<String, String> was) throws IOException {
         SafePaths paths = new SafePaths(folder);
         paths.check(files.stream().map(GeneratedFile::path).toList());
         this.renamed = Map.copyOf(was);
-        Map<String, Written> known = memory.read();
+        Map<String, WrittenFile> known = memory.read();
         Set<String> made = new HashSet<>();
         files.forEach(f -> made.add(f.path()));
-        List<Written> notMade =
+        List<WrittenFile> notMade =
                 known.values().stream().filter(w -> !made.contains(w.path())).toList();
         List<GeneratedFile> fresh =
                 files.stream().filter(f -> !known.containsKey(f.path())).toList();
-        Map<String, Written> moved = Relocations.of(notMade, fresh, was);
-        List<Planned> plan = new ArrayList<>();
+        Map<String, WrittenFile> moved = FileMoves.of(notMade, fresh, was);
+        List<PlannedFile> plan = new ArrayList<>();
         for (GeneratedFile file : files) {
             plan.add(planned(paths, file, known.getOrDefault(file.path(), moved.get(file.path()))));
         }
         Set<String> left = new HashSet<>();
-        plan.stream().filter(Planned::isMoved).forEach(p -> left.add(p.from()));
-        for (Written written : notMade) {
+        plan.stream().filter(PlannedFile::isMoved).forEach(p -> left.add(p.from()));
+        for (WrittenFile written : notMade) {
             if (!left.contains(written.path())) {
                 unneeded(paths, written).ifPresent(plan::add);
             }
@@ -74,45 +74,45 @@ public final class OutputFolder {
     }
 
     /** @param last as it was written last; null when it never was */
-    private Planned planned(SafePaths paths, GeneratedFile file, Written last) throws IOException {
+    private PlannedFile planned(SafePaths paths, GeneratedFile file, WrittenFile last) throws IOException {
         boolean moves = last != null && !last.path().equals(file.path());
         Present here = presents.of(paths.resolve(file.path()));
         Optional<GeneratedFile> made = Optional.of(file);
         if (last == null || moves && here.exists()) {
-            State state = !here.exists()
-                    ? State.NEW
-                    : here.text().equals(Optional.of(file.text())) ? State.SAME : State.FOREIGN;
-            return new Planned(file.path(), file.path(), state, made, here.text(), Optional.empty());
+            FileState state = !here.exists()
+                    ? FileState.NEW
+                    : here.text().equals(Optional.of(file.text())) ? FileState.SAME : FileState.FOREIGN;
+            return new PlannedFile(file.path(), file.path(), state, made, here.text(), Optional.empty());
         }
         Optional<String> present =
                 moves ? presents.of(paths.resolve(last.path())).text() : here.text();
-        Optional<Merged> merged = present.filter(p -> !p.equals(last.base())
+        Optional<MergedFile> merged = present.filter(p -> !p.equals(last.base())
                         && !p.equals(file.text())
                         && !last.base().equals(file.text()))
-                .map(p -> Merged.of(last.base(), p, file.text()));
-        State state = present.map(p -> state(last.base(), p, file.text(), merged))
-                .orElse(here.exists() ? State.FOREIGN : State.NEW);
+                .map(p -> MergedFile.of(last.base(), p, file.text()));
+        FileState state = present.map(p -> state(last.base(), p, file.text(), merged))
+                .orElse(here.exists() ? FileState.FOREIGN : FileState.NEW);
         String from = present.isPresent() ? last.path() : file.path();
-        return new Planned(file.path(), from, state, made, present, merged);
+        return new PlannedFile(file.path(), from, state, made, present, merged);
     }
 
-    private static State state(String base, String present, String made, Optional<Merged> merged) {
+    private static FileState state(String base, String present, String made, Optional<MergedFile> merged) {
         if (present.equals(made)) {
-            return State.SAME;
+            return FileState.SAME;
         }
         if (present.equals(base)) {
-            return State.DIFFERS;
+            return FileState.DIFFERS;
         }
-        return merged.map(m -> m.conflicts().isEmpty() ? State.MERGES : State.CONFLICT)
-                .orElse(State.EDITED);
+        return merged.map(m -> m.conflicts().isEmpty() ? FileState.MERGES : FileState.CONFLICT)
+                .orElse(FileState.EDITED);
     }
 
-    private Optional<Planned> unneeded(SafePaths paths, Written written) throws IOException {
+    private Optional<PlannedFile> unneeded(SafePaths paths, WrittenFile written) throws IOException {
         Optional<String> present = presents.of(paths.resolve(written.path())).text();
-        return present.map(p -> new Planned(
+        return present.map(p -> new PlannedFile(
                 written.path(),
                 written.path(),
-                p.equals(written.base()) ? State.UNNEEDED : State.LEFT,
+                p.equals(written.base()) ? FileState.UNNEEDED : FileState.LEFT,
                 Optional.empty(),
                 present,
                 Optional.empty()));
@@ -126,7 +126,7 @@ public final class OutputFolder {
      * @return what was changed, in order
      * @throws IOException when a file was changed since it was compared, or cannot be written; then nothing has changed
      */
-    public List<Planned> write(List<Planned> plan, Map<String, List<Optional<Merged.Choice>>> choices)
+    public List<PlannedFile> write(List<PlannedFile> plan, Map<String, List<Optional<MergedFile.Choice>>> choices)
             throws IOException {
         Run last = new Run(new SafePaths(folder), memory);
         if (!last.isCutOff()) {
@@ -138,14 +138,14 @@ public final class OutputFolder {
         return bring(compare(files, renamed), choices);
     }
 
-    private List<Planned> bring(List<Planned> plan, Map<String, List<Optional<Merged.Choice>>> choices)
+    private List<PlannedFile> bring(List<PlannedFile> plan, Map<String, List<Optional<MergedFile.Choice>>> choices)
             throws IOException {
-        Map<String, Written> before = memory.read();
-        Map<String, Written> after = new LinkedHashMap<>();
-        List<Planned> changed = new ArrayList<>();
+        Map<String, WrittenFile> before = memory.read();
+        Map<String, WrittenFile> after = new LinkedHashMap<>();
+        List<PlannedFile> changed = new ArrayList<>();
         List<Run.Step> steps = new ArrayList<>();
-        for (Planned each : plan) {
-            List<Optional<Merged.Choice>> settled = choices.getOrDefault(each.path(), List.of());
+        for (PlannedFile each : plan) {
+            List<Optional<MergedFile.Choice>> settled = choices.getOrDefault(each.path(), List.of());
             if (each.isChanged(settled)) {
                 changed.add(each);
                 steps.add(new Run.Step(each.path(), each.from(), each.present(), each.result(settled)));
@@ -158,13 +158,13 @@ public final class OutputFolder {
         return changed;
     }
 
-    private static Optional<Written> remembered(
-            Planned each, List<Optional<Merged.Choice>> settled, Map<String, Written> before) {
-        boolean stays = each.state() == State.LEFT
-                || each.state() == State.FOREIGN
-                || each.state() == State.CONFLICT && !each.isChanged(settled);
+    private static Optional<WrittenFile> remembered(
+            PlannedFile each, List<Optional<MergedFile.Choice>> settled, Map<String, WrittenFile> before) {
+        boolean stays = each.state() == FileState.LEFT
+                || each.state() == FileState.FOREIGN
+                || each.state() == FileState.CONFLICT && !each.isChanged(settled);
         return stays
                 ? Optional.ofNullable(before.get(each.from()))
-                : each.generated().map(g -> new Written(each.path(), each.entity(), g));
+                : each.generated().map(g -> new WrittenFile(each.path(), each.entity(), g));
     }
 }

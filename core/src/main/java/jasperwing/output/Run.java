@@ -24,7 +24,7 @@ import java.util.Set;
 final class Run {
     private final SafePaths paths;
     private final Memory memory;
-    private final Journal journal;
+    private final WriteJournal journal;
     private final Set<Path> made = new HashSet<>();
 
     Run(SafePaths paths, Memory memory) {
@@ -49,7 +49,7 @@ final class Run {
     /** A file as it was, to undo what was done to it. */
     private record Undo(Path file, Optional<byte[]> bytes) {}
 
-    void run(List<Step> steps, Map<String, Written> after) throws IOException {
+    void run(List<Step> steps, Map<String, WrittenFile> after) throws IOException {
         for (Step step : steps) {
             if (isOther(step)) {
                 throw new IOException("'" + step.from() + "' was changed meanwhile; nothing was written. Look again");
@@ -156,11 +156,11 @@ final class Run {
         if (!journal.exists()) {
             return;
         }
-        Optional<Map<String, Written>> next = memory.prepared();
+        Optional<Map<String, WrittenFile>> next = memory.prepared();
         if (next.isPresent()) {
-            List<Journal.Entry> entries = journal.read(next.get());
+            List<WriteJournal.Entry> entries = journal.read(next.get());
             check(entries);
-            for (Journal.Entry entry : entries) {
+            for (WriteJournal.Entry entry : entries) {
                 resume(entry);
             }
             memory.take();
@@ -169,8 +169,8 @@ final class Run {
     }
 
     /** The list may be somebody else's: nothing of it is done where one path is not allowed. */
-    private void check(List<Journal.Entry> entries) throws IOException {
-        for (Journal.Entry entry : entries) {
+    private void check(List<WriteJournal.Entry> entries) throws IOException {
+        for (WriteJournal.Entry entry : entries) {
             try {
                 paths.resolve(entry.from());
                 paths.resolve(entry.path());
@@ -183,7 +183,7 @@ final class Run {
         }
     }
 
-    private void resume(Journal.Entry entry) throws IOException {
+    private void resume(WriteJournal.Entry entry) throws IOException {
         Path from = paths.resolve(entry.from());
         SafeWrite.cleanBeside(from);
         Optional<String> present = Present.of(from).text();
@@ -192,7 +192,7 @@ final class Run {
                 && entry.after().filter(a -> a.startsWith(present.get())).isPresent();
         if (cutOff) {
             SafeWrite.replace(from, entry.after().get().getBytes(UTF_8));
-        } else if (present.map(Journal::mark).orElse("").equals(entry.mark())) {
+        } else if (present.map(WriteJournal::mark).orElse("").equals(entry.mark())) {
             apply(new Step(entry.path(), entry.from(), present, entry.after()), new ArrayDeque<>());
         }
     }

@@ -25,13 +25,13 @@ final class CardPainter {
     private static final double LEAST = 8;
 
     private final Graphics2D g;
-    private final Look look;
+    private final PaintOptions look;
     private final Palette palette;
-    private final Detail detail;
+    private final DetailLevel detail;
     private final double zoom;
     private final Typefaces faces = Typefaces.get();
 
-    CardPainter(Graphics2D g, Look look, Detail detail, double zoom) {
+    CardPainter(Graphics2D g, PaintOptions look, DetailLevel detail, double zoom) {
         this.g = g;
         this.look = look;
         this.palette = look.palette();
@@ -42,7 +42,7 @@ final class CardPainter {
     void paint(Card card, Emphasis emphasis) {
         boolean chosen = emphasis.entities().contains(card.entity());
         Box box = card.box();
-        if (detail == Detail.NAMES && !chosen) {
+        if (detail == DetailLevel.NAMES && !chosen) {
             block(card);
             return;
         }
@@ -61,7 +61,7 @@ final class CardPainter {
         g.setStroke(chosen ? STRONG : HAIR);
         g.setColor(chosen ? palette.accent() : palette.cardEdge());
         g.draw(outline(box));
-        if (!detail.atLeast(Detail.ALL)) {
+        if (!detail.atLeast(DetailLevel.ALL)) {
             fromAfar(card, strong);
             return;
         }
@@ -100,7 +100,7 @@ final class CardPainter {
 
     /** The cards whose names are not drawn with them. */
     List<Card> nameless(List<Card> cards) {
-        return detail == Detail.NAMES
+        return detail == DetailLevel.NAMES
                 ? cards
                 : cards.stream().filter(c -> !NamesAfar.fits(c, zoom)).toList();
     }
@@ -109,12 +109,12 @@ final class CardPainter {
     private void fromAfar(Card card, Color strong) {
         Box box = card.box();
         double size = NamesAfar.size(card, zoom);
-        if (detail == Detail.NAMES || !NamesAfar.fits(card, zoom)) {
+        if (detail == DetailLevel.NAMES || !NamesAfar.fits(card, zoom)) {
             return;
         }
         g.setColor(palette.ink());
         double x = box.x() + Card.SPINE + 8;
-        Lettering.draw(g, card.entity(), Face.TITLE, size, x, box.y() + 6 + size);
+        TextPainter.draw(g, card.entity(), Face.TITLE, size, x, box.y() + 6 + size);
         double small = Math.min(8.5 / zoom, 19);
         if (small * zoom < LEAST) {
             return;
@@ -131,7 +131,7 @@ final class CardPainter {
             g.setColor(strong);
             g.fill(new Rectangle2D.Double(x, base - small * 0.6, small * 0.5, small * 0.5));
             g.setColor(palette.quiet());
-            Lettering.draw(g, row.name(), Face.KEY, small, x + small * 0.9, base);
+            TextPainter.draw(g, row.name(), Face.KEY, small, x + small * 0.9, base);
         }
     }
 
@@ -158,7 +158,7 @@ final class CardPainter {
     private void head(Card card) {
         Box box = card.box();
         g.setColor(palette.ink());
-        Lettering.draw(g, card.entity(), Face.TITLE, titleSize(card), box.x() + 16, box.y() + 22);
+        TextPainter.draw(g, card.entity(), Face.TITLE, titleSize(card), box.x() + 16, box.y() + 22);
         if (!card.badge().isEmpty()) {
             ending(card.badge(), Face.NOTE, palette.quiet(), box.right() - Card.CUT - 8, box.y() + 22);
         }
@@ -174,7 +174,7 @@ final class CardPainter {
     private void row(Card card, int index, Color strong) {
         Card.Row row = card.rows().get(index);
         Box box = card.rowBox(index);
-        String column = detail == Detail.COLUMNS ? look.columns().of(card.entity(), row.name()) : "";
+        String column = detail == DetailLevel.COLUMNS ? look.columns().of(card.entity(), row.name()) : "";
         double base = box.y() + (column.isEmpty() ? 13.5 : 11);
         boolean key = isKey(row);
         g.setColor(strong);
@@ -209,16 +209,16 @@ final class CardPainter {
         double natural = faces.width(column, Face.CODE);
         g.setColor(palette.area(Optional.empty()));
         double size = Math.min(6.2, 12 * room / natural);
-        Lettering.draw(g, column, Face.CODE, size, row.x() + Card.TEXT_LEFT, row.y() + 17.6);
+        TextPainter.draw(g, column, Face.CODE, size, row.x() + Card.TEXT_LEFT, row.y() + 17.6);
     }
 
     private void ending(String text, Face face, Color color, double x, double y) {
         g.setColor(color);
-        Lettering.drawEnding(g, text, face, x, y);
+        TextPainter.drawEnding(g, text, face, x, y);
     }
 
     private void text(String text, Face face, Color color, double x, double y) {
         g.setColor(color);
-        Lettering.draw(g, text, face, x, y);
+        TextPainter.draw(g, text, face, x, y);
     }
 }

@@ -15,10 +15,10 @@ import java.awt.geom.Path2D;
 final class EndPainter {
     private final Graphics2D g;
     private final Palette palette;
-    private final Ends ends;
+    private final LineEnds ends;
     private final BasicStroke stroke;
 
-    EndPainter(Graphics2D g, Look look, BasicStroke stroke) {
+    EndPainter(Graphics2D g, PaintOptions look, BasicStroke stroke) {
         this.g = g;
         this.palette = look.palette();
         this.ends = look.ends();
@@ -28,9 +28,9 @@ final class EndPainter {
     void paint(LineEnd end, Color color) {
         g.setColor(color);
         g.setStroke(stroke);
-        if (ends == Ends.CROWS_FOOT) {
+        if (ends == LineEnds.CROWS_FOOT) {
             crowsFoot(end, color);
-        } else if (ends == Ends.MULTIPLICITIES) {
+        } else if (ends == LineEnds.MULTIPLICITIES) {
             multiplicity(end);
         } else {
             idef1x(end, color);
@@ -79,7 +79,7 @@ final class EndPainter {
 
     /** A small text beside the line, clear of the card. */
     private void beside(LineEnd end, String text, float size) {
-        double width = Lettering.width(text, Face.CODE, size);
+        double width = TextPainter.width(text, Face.CODE, size);
         Point at = end.at();
         Point corner =
                 switch (end.side()) {
@@ -88,7 +88,7 @@ final class EndPainter {
                     case TOP -> at.plus(4, -5);
                     case BOTTOM -> at.plus(4, 5 + size * 0.8);
                 };
-        Lettering.draw(g, text, Face.CODE, size, corner.x(), corner.y());
+        TextPainter.draw(g, text, Face.CODE, size, corner.x(), corner.y());
     }
 
     /** A dot where the key is held, with P for at least one and Z for at most one; a diamond where there may be none to point to. */

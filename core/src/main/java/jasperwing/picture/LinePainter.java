@@ -31,15 +31,15 @@ final class LinePainter {
 
     private final Graphics2D g;
     private final Palette palette;
-    private final Detail detail;
+    private final DetailLevel detail;
     private final boolean dashes;
     private final EndPainter ends;
 
-    LinePainter(Graphics2D g, Look look, Detail detail) {
+    LinePainter(Graphics2D g, PaintOptions look, DetailLevel detail) {
         this.g = g;
         this.palette = look.palette();
         this.detail = detail;
-        this.dashes = look.ends() == Ends.IDEF1X;
+        this.dashes = look.ends() == LineEnds.IDEF1X;
         this.ends = new EndPainter(g, look, PLAIN);
     }
 
@@ -47,7 +47,7 @@ final class LinePainter {
         Color color = chosen ? palette.accent() : palette.line();
         g.setStroke(stroke(chosen, dashes && !line.identifying()));
         g.setColor(color);
-        if (detail == Detail.NAMES) {
+        if (detail == DetailLevel.NAMES) {
             g.setColor(chosen ? color : palette.faintLine());
             straight(line.points());
             return;
@@ -61,7 +61,7 @@ final class LinePainter {
     /** A thin line with a hollow triangle that points to what the kind is a kind of. */
     void kind(KindLine line, boolean chosen) {
         Color color = chosen ? palette.accent() : palette.line();
-        if (detail == Detail.NAMES) {
+        if (detail == DetailLevel.NAMES) {
             g.setColor(chosen ? color : palette.faintLine());
             straight(line.points());
             return;
@@ -115,7 +115,7 @@ final class LinePainter {
     }
 
     private void end(LineEnd end, Color color) {
-        if (detail.atLeast(Detail.KEYS)) {
+        if (detail.atLeast(DetailLevel.KEYS)) {
             ends.paint(end, color);
         }
     }
@@ -185,14 +185,14 @@ final class LinePainter {
         String count = fan.relationship().forward().must() ? "1" : "0..1";
         double size = count.length() > 1 ? 8 : 11;
         Point middle = fan.side().out(fan.hub(), Fan.RADIUS / 2 - 1);
-        double width = Lettering.width(count, Face.CODE, size);
-        Lettering.draw(g, count, Face.CODE, size, middle.x() - width / 2, middle.y() + 4);
+        double width = TextPainter.width(count, Face.CODE, size);
+        TextPainter.draw(g, count, Face.CODE, size, middle.x() - width / 2, middle.y() + 4);
     }
 
     private void label(String text, Optional<Point> at, Color color) {
-        if (at.isPresent() && detail.atLeast(Detail.ALL)) {
+        if (at.isPresent() && detail.atLeast(DetailLevel.ALL)) {
             g.setColor(color);
-            Lettering.draw(g, text, Face.NOTE, at.get().x(), at.get().y());
+            TextPainter.draw(g, text, Face.NOTE, at.get().x(), at.get().y());
         }
     }
 }

@@ -30,14 +30,14 @@ final class NamesAfar {
     private static final double APART = 9;
 
     private final Graphics2D g;
-    private final Look look;
+    private final PaintOptions look;
     private final double zoom;
     private final Box view;
     private final Typefaces faces = Typefaces.get();
     private final List<Box> taken = new ArrayList<>();
 
     /** @param view the part of the sheet that is seen; a name that is wider than its card does not stick out of it */
-    NamesAfar(Graphics2D g, Look look, double zoom, Box view) {
+    NamesAfar(Graphics2D g, PaintOptions look, double zoom, Box view) {
         this.g = g;
         this.look = look;
         this.zoom = zoom;
@@ -66,7 +66,7 @@ final class NamesAfar {
             if (isFree(place)) {
                 taken.add(place);
                 g.setColor(look.palette().areaName(region.color()));
-                Lettering.draw(g, region.name(), Face.KEY, size, place.x(), place.bottom());
+                TextPainter.draw(g, region.name(), Face.KEY, size, place.x(), place.bottom());
             }
         }
     }
@@ -114,7 +114,7 @@ final class NamesAfar {
             g.fill(new RoundRectangle2D.Double(plate.x(), plate.y(), plate.width(), plate.height(), size, size));
         }
         g.setColor(look.palette().ink());
-        Lettering.draw(g, card.entity(), Face.TITLE, size, left, box.center().y() + size * 0.35);
+        TextPainter.draw(g, card.entity(), Face.TITLE, size, left, box.center().y() + size * 0.35);
     }
 
     private double within(Point middle, double width) {
@@ -124,7 +124,7 @@ final class NamesAfar {
     }
 
     private double width(String text, Face face, double size) {
-        return Lettering.width(text, face, size);
+        return TextPainter.width(text, face, size);
     }
 
     private boolean isFree(Box place) {

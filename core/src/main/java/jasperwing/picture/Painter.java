@@ -22,9 +22,9 @@ public final class Painter {
     /** How round the corners of an area's ground are. */
     private static final double ROUND = 28;
 
-    private final Look look;
+    private final PaintOptions look;
 
-    public Painter(Look look) {
+    public Painter(PaintOptions look) {
         this.look = look;
     }
 
@@ -48,7 +48,7 @@ public final class Painter {
 
     /** Whether a picture is so near that columns are told of below the attributes. */
     public static boolean tellsColumns(double zoom) {
-        return Detail.at(zoom) == Detail.COLUMNS;
+        return DetailLevel.at(zoom) == DetailLevel.COLUMNS;
     }
 
     /** Fills the picture with paper and the dots on it. */
@@ -78,11 +78,11 @@ public final class Painter {
         g.translate(-view.x(), -view.y());
         Box shown = new Box(view.x(), view.y(), width / view.zoom(), height / view.zoom());
         Box seen = shown.grown(40);
-        Detail detail = Detail.at(view.zoom());
+        DetailLevel detail = DetailLevel.at(view.zoom());
         NamesAfar names = new NamesAfar(g, look, view.zoom(), shown);
         if (look.regions()) {
             regions(g, scene, seen, view.zoom());
-            if (!detail.atLeast(Detail.ALL)) {
+            if (!detail.atLeast(DetailLevel.ALL)) {
                 names.areas(scene.regions());
             }
         }
@@ -91,7 +91,7 @@ public final class Painter {
         List<Card> visible =
                 scene.cards().stream().filter(c -> c.box().overlaps(seen)).toList();
         visible.forEach(c -> cards.paint(c, emphasis));
-        if (!detail.atLeast(Detail.ALL)) {
+        if (!detail.atLeast(DetailLevel.ALL)) {
             names.cards(scene, cards.nameless(visible), emphasis.entities());
         }
         g.setTransform(before);
@@ -126,9 +126,10 @@ public final class Painter {
                     ground(g, box, zoom);
                 }
             }
-            if (Detail.at(zoom).atLeast(Detail.ALL)) {
+            if (DetailLevel.at(zoom).atLeast(DetailLevel.ALL)) {
                 g.setColor(look.palette().areaName(region.color()));
-                region.namesAt().forEach(at -> Lettering.draw(g, region.name(), Metrics.Face.KEY, 12, at.x(), at.y()));
+                region.namesAt()
+                        .forEach(at -> TextPainter.draw(g, region.name(), Metrics.Face.KEY, 12, at.x(), at.y()));
             }
         }
     }

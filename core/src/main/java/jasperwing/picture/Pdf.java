@@ -33,7 +33,7 @@ final class Pdf {
 
     private Pdf() {}
 
-    static byte[] draw(Scene scene, String title, Look look) {
+    static byte[] draw(Scene scene, String title, PaintOptions look) {
         Box box = Pictures.area(scene);
         double scale = Math.min(POINTS_A_UNIT, MOST_POINTS / Math.max(box.width(), box.height()));
         try (PDDocument document = new PDDocument();

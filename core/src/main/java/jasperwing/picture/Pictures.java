@@ -40,7 +40,7 @@ public final class Pictures {
 
     /** The whole scene with a margin around it, on light paper; a PNG has two pixels a unit. */
     public static byte[] draw(Scene scene, Format format) {
-        return draw(scene, "", format, Look.LIGHT, 2);
+        return draw(scene, "", format, PaintOptions.LIGHT, 2);
     }
 
     /**
@@ -49,7 +49,7 @@ public final class Pictures {
      * @param title the title of an SVG or PDF document; may be empty
      * @param scale pixels a unit of a PNG, from 1 to 4; the other formats have no pixels
      */
-    public static byte[] draw(Scene scene, String title, Format format, Look look, double scale) {
+    public static byte[] draw(Scene scene, String title, Format format, PaintOptions look, double scale) {
         if (scale < 1 || scale > 4) {
             throw new IllegalArgumentException("a picture's scale is from 1 to 4, but was " + scale);
         }
@@ -61,7 +61,7 @@ public final class Pictures {
     }
 
     /** The scene as opaque pixels. */
-    public static BufferedImage image(Scene scene, Look look, double wanted) {
+    public static BufferedImage image(Scene scene, PaintOptions look, double wanted) {
         Box box = area(scene);
         double scale = Math.min(wanted, MOST_PIXELS / Math.max(box.width(), box.height()));
         int width = (int) Math.ceil(box.width() * scale);
@@ -76,7 +76,7 @@ public final class Pictures {
         Box box = area(scene);
         BufferedImage image = new BufferedImage(320, 200, BufferedImage.TYPE_INT_ARGB_PRE);
         double zoom = Math.min(image.getWidth() / box.width(), image.getHeight() / box.height());
-        paint(image.createGraphics(), scene, Look.LIGHT, zoom, image.getWidth(), image.getHeight());
+        paint(image.createGraphics(), scene, PaintOptions.LIGHT, zoom, image.getWidth(), image.getHeight());
         return image;
     }
 
@@ -95,7 +95,7 @@ public final class Pictures {
         return out.toByteArray();
     }
 
-    private static void paint(Graphics2D g, Scene scene, Look look, double scale, double width, double height) {
+    private static void paint(Graphics2D g, Scene scene, PaintOptions look, double scale, double width, double height) {
         Box box = area(scene);
         Painter.View view = new Painter.View(box.x(), box.y(), scale);
         Painter painter = new Painter(look);
@@ -105,7 +105,7 @@ public final class Pictures {
     }
 
     /** Paints the scene at its natural size. */
-    static void paint(Graphics2D g, Scene scene, Look look) {
+    static void paint(Graphics2D g, Scene scene, PaintOptions look) {
         paint(g, scene, look, 1, area(scene).width(), area(scene).height());
     }
 }

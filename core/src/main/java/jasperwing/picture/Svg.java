@@ -9,7 +9,7 @@ import java.util.Base64;
 final class Svg {
     private Svg() {}
 
-    static byte[] draw(Scene scene, String title, Look look) {
+    static byte[] draw(Scene scene, String title, PaintOptions look) {
         Box box = Pictures.area(scene);
         SvgGraphics g = new SvgGraphics();
         Pictures.paint(g, scene, look);

@@ -139,7 +139,9 @@ public final class Narration {
         design.parent(entity.name())
                 .ifPresent(p -> said.add(it + " is a kind of " + Words.spoken(p.name()) + ", with all that one has."));
         if (!kinds.isEmpty()) {
-            said.add((entity.kinship().onlyKinds() ? "Each " + Words.spoken(entity.name()) + " is " : it + " can be ")
+            said.add((entity.inheritance().onlyKinds()
+                            ? "Each " + Words.spoken(entity.name()) + " is "
+                            : it + " can be ")
                     + list(kinds, "or") + ".");
         }
         return said.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", said));
@@ -183,7 +185,7 @@ public final class Narration {
                 .defaultValue()
                 .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
         attribute.stamped().ifPresent(s -> fact.append(stamp(attribute, s)));
-        fact.append(form(attribute.form()));
+        fact.append(form(attribute.textConstraint()));
         attribute.formula().ifPresent(f -> fact.append("; computed as ").append(Notation.print(f)));
         if (attribute.unique()) {
             fact.append("; no two ").append(Plurals.plural(entity.name())).append(" share it");

@@ -34,8 +34,8 @@ public final class Readings {
             phrases.add(Phrase.of(oneOf.kept().words(), Slot.KEEPING));
             phrases.add(Phrase.plain(". "));
         }
-        if (relationship instanceof BinaryRelationship tie) {
-            linking(phrases, design, tie);
+        if (relationship instanceof BinaryRelationship binary) {
+            linking(phrases, design, binary);
         }
         ordered(phrases, relationship, false);
         if (relationship.back().isPresent()) {
@@ -54,15 +54,15 @@ public final class Readings {
         return List.copyOf(phrases);
     }
 
-    private static void linking(List<Phrase> phrases, Design design, BinaryRelationship tie) {
-        if (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+    private static void linking(List<Phrase> phrases, Design design, BinaryRelationship binary) {
+        if (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
             phrases.add(Phrase.plain("Linked by "));
             phrases.add(Phrase.of("pairs alone", Slot.LINK));
             phrases.add(Phrase.plain(". "));
-        } else if (tie.shape() == BinaryRelationship.Shape.LINKED) {
+        } else if (binary.shape() == BinaryRelationship.Shape.LINKED) {
             phrases.add(Phrase.plain("Linked by "));
-            boolean bare = RelationshipEdits.isBareLink(design, tie.via());
-            phrases.add(bare ? Phrase.of(tie.via(), Slot.LINK) : Phrase.plain(tie.via()));
+            boolean bare = RelationshipEdits.isBareLink(design, binary.via());
+            phrases.add(bare ? Phrase.of(binary.via(), Slot.LINK) : Phrase.plain(binary.via()));
             phrases.add(Phrase.plain(". "));
         }
     }
@@ -70,10 +70,10 @@ public final class Readings {
     /** The relationship as seen from one of its ends, with what deleting a row of that end does. */
     public static List<Phrase> from(Design design, Relationship relationship, String entity) {
         List<Phrase> phrases = new ArrayList<>();
-        boolean reversed = relationship instanceof BinaryRelationship tie
-                && !tie.from().equals(entity)
-                && tie.to().equals(entity)
-                && tie.back().isPresent();
+        boolean reversed = relationship instanceof BinaryRelationship binary
+                && !binary.from().equals(entity)
+                && binary.to().equals(entity)
+                && binary.back().isPresent();
         if (reversed) {
             Reading back = relationship.back().orElseThrow();
             start(phrases, relationship.targets().get(0));
@@ -241,7 +241,7 @@ public final class Readings {
 
     /** What a word can be changed to, in the order offered; empty for words that are only read or are typed. */
     public static List<Option> options(Design design, Relationship relationship, Phrase phrase) {
-        return Choices.of(design, relationship, phrase);
+        return ReadingChoices.of(design, relationship, phrase);
     }
 
     /** The relationship with a verb or a role typed into its place; empty when it can be neither. */

@@ -24,23 +24,25 @@ public final class RelationshipReversal {
      */
     public static Optional<Relationship> exchanged(Relationship relationship) {
         return relationship.match(
-                tie -> tie.isSelf() ? Optional.empty() : Optional.of(exchanged(tie)), oneOf -> Optional.empty());
+                binary -> binary.isSelf() ? Optional.empty() : Optional.of(exchanged(binary)),
+                oneOf -> Optional.empty());
     }
 
-    private static BinaryRelationship exchanged(BinaryRelationship tie) {
-        List<OnDelete> deletes = tie.deletes().stream()
-                .map(d -> new OnDelete(d.entity().equals(tie.from()) ? tie.to() : tie.from(), d.rule(), d.comments()))
+    private static BinaryRelationship exchanged(BinaryRelationship binary) {
+        List<OnDelete> deletes = binary.deletes().stream()
+                .map(d -> new OnDelete(
+                        d.entity().equals(binary.from()) ? binary.to() : binary.from(), d.rule(), d.comments()))
                 .toList();
         return new BinaryRelationship(
-                tie.to(),
-                tie.from(),
-                tie.via(),
-                unnamed(tie.forward(), tie.to()),
-                tie.back().map(b -> unnamed(b, tie.from())),
+                binary.to(),
+                binary.from(),
+                binary.via(),
+                unnamed(binary.forward(), binary.to()),
+                binary.back().map(b -> unnamed(b, binary.from())),
                 deletes,
-                tie.checkedAtEnd(),
-                tie.turned(),
-                tie.notes());
+                binary.checkedAtEnd(),
+                binary.turned(),
+                binary.notes());
     }
 
     private static Reading unnamed(Reading reading, String entity) {
@@ -54,22 +56,22 @@ public final class RelationshipReversal {
      * for a one-of, and where it is not read from the other end.
      */
     public static Optional<Relationship> fromOtherEnd(Relationship relationship) {
-        return relationship.match(tie -> tie.back().map(b -> said(tie, b)), oneOf -> Optional.empty());
+        return relationship.match(binary -> binary.back().map(b -> said(binary, b)), oneOf -> Optional.empty());
     }
 
-    private static Relationship said(BinaryRelationship tie, Reading back) {
+    private static Relationship said(BinaryRelationship binary, Reading back) {
         BinaryRelationship other = new BinaryRelationship(
-                tie.to(),
-                tie.from(),
-                tie.via(),
+                binary.to(),
+                binary.from(),
+                binary.via(),
                 back,
-                Optional.of(tie.forward()),
-                tie.deletes(),
-                tie.checkedAtEnd(),
-                tie.turned(),
-                tie.notes());
-        boolean moved = tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE
-                && !other.holder().equals(tie.holder());
+                Optional.of(binary.forward()),
+                binary.deletes(),
+                binary.checkedAtEnd(),
+                binary.turned(),
+                binary.notes());
+        boolean moved = binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                && !other.holder().equals(binary.holder());
         return moved ? other.withTurned(!other.turned()) : other;
     }
 

@@ -39,13 +39,13 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
 
     /** Empty for words that are no attribute. */
     static Optional<AttributeItem> of(Design design, List<Token> tokens, boolean may, GuessChoices choices) {
-        int quantity = Quantity.at(tokens, 0)
-                .filter(Quantity::many)
-                .map(Quantity::words)
+        int quantity = SpokenQuantity.at(tokens, 0)
+                .filter(SpokenQuantity::many)
+                .map(SpokenQuantity::words)
                 .orElse(0);
         String several = Token.text(tokens.subList(quantity, tokens.size()));
         String all = isUsuallyListed(Plurals.singular(several)) ? several : Token.text(tokens);
-        String bare = Nouns.withoutArticle(all);
+        String bare = SpokenNouns.withoutArticle(all);
         return of(design, bare, !bare.equals(all), may, choices);
     }
 
@@ -56,7 +56,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
         if (front.matches()) {
             boolean unique = front.group(1).equalsIgnoreCase("unique");
             boolean must = front.group(1).matches("(?i)required|mandatory");
-            return of(design, Nouns.withoutArticle(front.group(2)), true, may && !must, choices)
+            return of(design, SpokenNouns.withoutArticle(front.group(2)), true, may && !must, choices)
                     .map(i -> i.with(i.attribute()
                             .withUnique(i.attribute().unique() || unique)
                             .withOptional(i.attribute().optional() || !unique && !must)));
@@ -91,7 +91,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
         }
         String rule = matcher.group(2).toLowerCase(Locale.ROOT);
         if (rule.matches("optional|may be empty|if any|if known|if there is one|nullable")) {
-            return of(design, Nouns.withoutArticle(matcher.group(1)), true, may, choices)
+            return of(design, SpokenNouns.withoutArticle(matcher.group(1)), true, may, choices)
                     .map(i -> i.with(i.attribute().withOptional(true)));
         }
         return predicate(design, matcher.group(1), matcher.group(2), may, choices);
@@ -104,7 +104,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
             return Optional.empty();
         }
         String unit = matcher.group(2);
-        return of(design, Nouns.withoutArticle(matcher.group(1)), true, may, choices)
+        return of(design, SpokenNouns.withoutArticle(matcher.group(1)), true, may, choices)
                 .map(i -> {
                     Type type = i.typed() ? i.attribute().type() : ofUnit(unit);
                     Attribute attribute = i.attribute().withType(type);
@@ -124,7 +124,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
         Matcher defaulted = DEFAULTED.matcher(bare);
         if (defaulted.matches()) {
             return AttributePredicates.ofDefault(defaulted.group(2))
-                    .flatMap(p -> of(design, Nouns.withoutArticle(defaulted.group(1)), true, may, choices)
+                    .flatMap(p -> of(design, SpokenNouns.withoutArticle(defaulted.group(1)), true, may, choices)
                             .map(i -> i.with(p.change().apply(i.attribute()))));
         }
         for (Pattern pattern : List.of(TYPED, BOUNDED)) {
@@ -146,7 +146,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
                 .filter(p -> p.values().isEmpty())
                 .or(() -> TypePhrases.of("with " + rule)
                         .map(t -> new AttributePredicates.Predicate(a -> a.withType(t), true, List.of())))
-                .flatMap(p -> of(design, Nouns.withoutArticle(name), true, may, choices)
+                .flatMap(p -> of(design, SpokenNouns.withoutArticle(name), true, may, choices)
                         .map(i -> new AttributeItem(
                                 ranged(p.change().apply(i.attribute())),
                                 i.key(),
@@ -166,7 +166,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
     }
 
     private static Optional<AttributeItem> guessed(String bare, GuessChoices choices) {
-        return Nouns.member(bare).flatMap(name -> {
+        return SpokenNouns.member(bare).flatMap(name -> {
             String singular = Plurals.singular(name);
             boolean plural = Plurals.isPlural(name) && !singular.equals(name);
             boolean list = plural && isUsuallyListed(singular);

@@ -41,17 +41,17 @@ final class AttributeSpeech {
     private static final SentenceForm DEFAULT_ALONE = SentenceForm.of("X:member (defaults to|is by default) P:any");
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
 
-    AttributeSpeech(Design design, Nouns nouns, GuessChoices choices) {
+    AttributeSpeech(Design design, SpokenNouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
-        Optional<List<Meaning>> found = Optional.empty();
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : DEFAULT_OF) {
             found = found.or(() -> form.read(tokens, nouns, m -> of(m, AttributePredicates.ofDefault(m.text("P")))));
         }
@@ -70,10 +70,10 @@ final class AttributeSpeech {
     }
 
     /** {@code the manager of a department is an employee}: a role, when that is an entity. */
-    private Optional<List<Meaning>> relationship(SentenceForm.Match match, boolean must) {
+    private Optional<List<ClauseMeaning>> relationship(SentenceForm.Match match, boolean must) {
         Optional<String> target = nouns.known(match.text("P"));
         Optional<String> holder = nouns.named(match.text("E"));
-        Optional<String> role = Nouns.member(match.text("X"));
+        Optional<String> role = SpokenNouns.member(match.text("X"));
         boolean plain = match.text("P").matches("(?i)an? .+")
                 && holder.isPresent()
                 && design.entity(holder.get())
@@ -85,13 +85,14 @@ final class AttributeSpeech {
         String own = Words.camel(target.get()).equals(role.get()) ? "" : role.get();
         Reading forward = new Reading(must, "have", false, own);
         Reading back = new Reading(false, "have", true, "");
-        return Optional.of(List.of(new Meaning.Related(
-                Meaning.relationship(holder.get(), List.of(target.get()), forward, Optional.of(back), ""),
+        return Optional.of(List.of(new ClauseMeaning.Related(
+                ClauseMeaning.relationship(holder.get(), List.of(target.get()), forward, Optional.of(back), ""),
                 List.of("guessed: " + Articles.with(target.get()) + " may have many " + holder.get()))));
     }
 
-    private Optional<List<Meaning>> alone(SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
-        Optional<String> name = Nouns.member(match.text("X"));
+    private Optional<List<ClauseMeaning>> alone(
+            SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
+        Optional<String> name = SpokenNouns.member(match.text("X"));
         List<Entity> holders = design.entities().stream()
                 .filter(e -> name.flatMap(e::attribute).isPresent())
                 .toList();
@@ -100,15 +101,16 @@ final class AttributeSpeech {
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> of(SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
+    private Optional<List<ClauseMeaning>> of(
+            SentenceForm.Match match, Optional<AttributePredicates.Predicate> predicate) {
         Optional<String> entity = nouns.named(match.text("E"));
-        Optional<String> name = Nouns.member(match.text("X"));
+        Optional<String> name = SpokenNouns.member(match.text("X"));
         return entity.isPresent() && name.isPresent() && predicate.isPresent()
                 ? changed(entity.get(), name.get(), predicate.get())
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> changed(String entity, String name, AttributePredicates.Predicate predicate) {
+    private Optional<List<ClauseMeaning>> changed(String entity, String name, AttributePredicates.Predicate predicate) {
         if (nouns.known(name).isPresent() && held(entity, name).isEmpty()) {
             return Optional.empty();
         }
@@ -122,8 +124,8 @@ final class AttributeSpeech {
         Edit edit = predicate.values().isEmpty() ? Edit.NOTHING : adding(values);
         String sentence = Notation.name(entity) + ": " + Notation.print(after, false);
         String enumSentence = predicate.values().isEmpty() ? "" : Notation.print(values) + "; ";
-        return Optional.of(List.of(
-                new Meaning.Done(enumSentence + sentence, edit.then(putting(entity, before.name(), after)), guesses)));
+        return Optional.of(List.of(new ClauseMeaning.Done(
+                enumSentence + sentence, edit.then(putting(entity, before.name(), after)), guesses)));
     }
 
     private Optional<Attribute> held(String entity, String name) {

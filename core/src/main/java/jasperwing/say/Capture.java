@@ -11,9 +11,9 @@ enum Capture {
     /** Names with commas and {@code and} or {@code or} between them. */
     NOUNS((tokens, nouns) -> !nouns.list(tokens).isEmpty()),
     /** The name of an attribute, which can have an {@code of} in it. */
-    MEMBER((tokens, nouns) -> Nouns.member(Token.text(tokens)).isPresent()),
+    MEMBER((tokens, nouns) -> SpokenNouns.member(Token.text(tokens)).isPresent()),
     /** Several of these. */
-    MEMBERS((tokens, nouns) -> !Nouns.members(tokens).isEmpty()),
+    MEMBERS((tokens, nouns) -> !SpokenNouns.members(tokens).isEmpty()),
     NUMBER((tokens, nouns) -> tokens.size() == 1 && Numerals.of(tokens.get(0)).isPresent()),
     /** A number, a quoted text, or a word. */
     VALUE((tokens, nouns) -> tokens.size() == 1 && isValue(tokens.get(0))),
@@ -21,9 +21,9 @@ enum Capture {
 
     private static final int MOST_OF_NAME = 8;
 
-    private final BiPredicate<List<Token>, Nouns> fits;
+    private final BiPredicate<List<Token>, SpokenNouns> fits;
 
-    Capture(BiPredicate<List<Token>, Nouns> fits) {
+    Capture(BiPredicate<List<Token>, SpokenNouns> fits) {
         this.fits = fits;
     }
 
@@ -40,7 +40,7 @@ enum Capture {
     }
 
     /** Where what begins at a place can end: behind the longest name there is already, then the nearest first. */
-    List<Integer> ends(List<Token> tokens, int at, Nouns nouns) {
+    List<Integer> ends(List<Token> tokens, int at, SpokenNouns nouns) {
         List<Integer> ends = new ArrayList<>();
         int last = Math.min(tokens.size(), at + mostWords());
         for (int end = at + 1; end <= last; end++) {

@@ -14,7 +14,7 @@ final class ClauseReader {
     private static final int MOST_CLAUSES = 4;
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
@@ -35,7 +35,7 @@ final class ClauseReader {
         this.choices = choices;
         this.clauses = clauses;
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = new SpokenNouns(design);
         this.deleting = new DeleteSpeech(design, nouns);
         this.kinds = new KindSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
@@ -46,15 +46,15 @@ final class ClauseReader {
     }
 
     /** What was meant, in the order said; empty when it was not understood. */
-    Optional<List<Meaning>> read(List<Token> tokens) {
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
         if (tokens.isEmpty() || tokens.size() > MOST_WORDS) {
             return Optional.empty();
         }
         return alone(tokens).or(() -> compound(tokens));
     }
 
-    private Optional<List<Meaning>> alone(List<Token> tokens) {
-        Optional<List<Meaning>> found = deleting.read(tokens)
+    private Optional<List<ClauseMeaning>> alone(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = deleting.read(tokens)
                 .or(() -> kinds.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));
@@ -71,12 +71,12 @@ final class ClauseReader {
     }
 
     /** Two clauses about one subject, or two with a subject each: {@code a line is for one lot and each lot has a code}. */
-    private Optional<List<Meaning>> compound(List<Token> tokens) {
+    private Optional<List<ClauseMeaning>> compound(List<Token> tokens) {
         for (int i = 3; clauses > 1 && i < tokens.size() - 2; i++) {
             if (tokens.get(i).is("and", ";", ",", "but")) {
                 boolean comma = tokens.get(i).is(",") && tokens.get(i + 1).is("and", "but");
                 int next = i + (comma ? 2 : 1);
-                Optional<List<Meaning>> both = both(tokens.subList(0, i), tokens.subList(next, tokens.size()));
+                Optional<List<ClauseMeaning>> both = both(tokens.subList(0, i), tokens.subList(next, tokens.size()));
                 if (both.isPresent()) {
                     return both;
                 }
@@ -85,13 +85,13 @@ final class ClauseReader {
         return Optional.empty();
     }
 
-    private Optional<List<Meaning>> both(List<Token> first, List<Token> second) {
-        Optional<List<Meaning>> one = alone(first);
+    private Optional<List<ClauseMeaning>> both(List<Token> first, List<Token> second) {
+        Optional<List<ClauseMeaning>> one = alone(first);
         if (one.isEmpty() || second.isEmpty()) {
             return Optional.empty();
         }
         Design then = design;
-        for (Meaning meaning : one.get()) {
+        for (ClauseMeaning meaning : one.get()) {
             then = meaning.edit().on(then);
         }
         List<Token> clause = new ArrayList<>();
@@ -104,16 +104,16 @@ final class ClauseReader {
             second = second.subList(1, second.size());
         }
         clause.addAll(second);
-        Optional<List<Meaning>> other = new ClauseReader(then, choices, clauses - 1).read(clause);
+        Optional<List<ClauseMeaning>> other = new ClauseReader(then, choices, clauses - 1).read(clause);
         return other.map(o -> {
-            List<Meaning> all = new ArrayList<>(one.get());
+            List<ClauseMeaning> all = new ArrayList<>(one.get());
             all.addAll(o);
             return all;
         });
     }
 
     /** The words that name what a clause is about. */
-    private List<Token> subject(List<Token> clause, Meaning meaning) {
+    private List<Token> subject(List<Token> clause, ClauseMeaning meaning) {
         return meaning.subject().map(s -> Token.of("each " + Notation.name(s))).orElseGet(() -> {
             List<Integer> ends = Capture.NOUN.ends(clause, 0, nouns);
             return ends.isEmpty() ? List.of() : clause.subList(0, ends.get(0));

@@ -106,7 +106,7 @@ record ClauseTail(List<Token> otherSide, boolean hasSubject, String via, List<To
 
     private static Optional<ClauseTail> role(List<Token> words) {
         return starting(words, "as")
-                .flatMap(w -> Nouns.member(Token.text(w)))
+                .flatMap(w -> SpokenNouns.member(Token.text(w)))
                 .map(r -> new ClauseTail(List.of(), false, "", List.of(), r));
     }
 }

@@ -47,9 +47,9 @@ final class DeleteSpeech {
                     DeleteRule.REFUSE));
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
 
-    DeleteSpeech(Design design, Nouns nouns) {
+    DeleteSpeech(Design design, SpokenNouns nouns) {
         this.design = design;
         this.nouns = nouns;
     }
@@ -58,18 +58,18 @@ final class DeleteSpeech {
         return new Rule(SentenceForm.of(form), rule);
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
-        Optional<List<Meaning>> found = Optional.empty();
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (Rule rule : RULES) {
             found = found.or(() -> rule.form().read(tokens, nouns, m -> meaning(m, rule.rule())));
         }
         return found;
     }
 
-    private Optional<List<Meaning>> meaning(SentenceForm.Match match, DeleteRule rule) {
+    private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, DeleteRule rule) {
         Optional<String> parent = nouns.known(match.text("P"));
         List<String> children = nouns.list(match.get("C"));
-        List<Meaning> meanings = new ArrayList<>();
+        List<ClauseMeaning> meanings = new ArrayList<>();
         for (String child : children) {
             Optional<Relationship> held = parent.flatMap(p -> held(child, p));
             if (held.isEmpty()) {
@@ -80,7 +80,7 @@ final class DeleteSpeech {
             if (refused) {
                 return Optional.empty();
             }
-            meanings.add(new Meaning.Done(
+            meanings.add(new ClauseMeaning.Done(
                     String.join("; ", Notation.deleting(now)), RelationshipEdits.replace(held.get(), now), List.of()));
         }
         return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
@@ -90,18 +90,18 @@ final class DeleteSpeech {
     private Optional<Relationship> held(String child, String parent) {
         List<Relationship> between = design.relationships().stream()
                 .filter(r -> r.match(
-                        tie -> isHeld(tie, child, parent),
+                        binary -> isHeld(binary, child, parent),
                         one -> one.from().equals(child) && one.subjects().contains(parent)))
                 .toList();
         return between.size() == 1 ? Optional.of(between.get(0)) : Optional.empty();
     }
 
-    private static boolean isHeld(BinaryRelationship tie, String child, String parent) {
-        return switch (tie.shape()) {
-            case ONE_TO_ONE, ONE_TO_MANY -> tie.holder().equals(child)
-                    && tie.parent().equals(parent);
-            case LINKED -> tie.via().equals(child)
-                    && (tie.from().equals(parent) || tie.to().equals(parent));
+    private static boolean isHeld(BinaryRelationship binary, String child, String parent) {
+        return switch (binary.shape()) {
+            case ONE_TO_ONE, ONE_TO_MANY -> binary.holder().equals(child)
+                    && binary.parent().equals(parent);
+            case LINKED -> binary.via().equals(child)
+                    && (binary.from().equals(parent) || binary.to().equals(parent));
             case MANY_TO_MANY -> false;
         };
     }

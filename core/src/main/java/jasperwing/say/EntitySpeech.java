@@ -54,17 +54,17 @@ final class EntitySpeech {
     private static final String REMOVE = "(remove|delete|drop|forget)";
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
 
-    EntitySpeech(Design design, Nouns nouns, GuessChoices choices) {
+    EntitySpeech(Design design, SpokenNouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
-        Optional<List<Meaning>> found = Optional.empty();
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : KEYED) {
             found = found.or(() -> form.read(tokens, nouns, this::keyed));
         }
@@ -80,8 +80,8 @@ final class EntitySpeech {
         return found.or(() -> commands(tokens));
     }
 
-    private Optional<List<Meaning>> commands(List<Token> tokens) {
-        Optional<List<Meaning>> found = Optional.empty();
+    private Optional<List<ClauseMeaning>> commands(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : RENAME_MEMBER) {
             found = found.or(() -> form.read(tokens, nouns, this::memberRenamed));
         }
@@ -94,8 +94,8 @@ final class EntitySpeech {
                 .or(() -> SentenceForm.of(REMOVE + " (the entity)? E:noun").read(tokens, nouns, this::removed));
     }
 
-    private static Optional<List<Meaning>> done(String sentence, Edit edit, List<String> guesses) {
-        return Optional.of(List.of(new Meaning.Done(sentence, edit, guesses)));
+    private static Optional<List<ClauseMeaning>> done(String sentence, Edit edit, List<String> guesses) {
+        return Optional.of(List.of(new ClauseMeaning.Done(sentence, edit, guesses)));
     }
 
     /**
@@ -123,8 +123,8 @@ final class EntitySpeech {
         return Optional.of(new Named(entity.get(), members, fresh, guesses));
     }
 
-    private Optional<List<Meaning>> keyed(SentenceForm.Match match) {
-        return members(nouns.named(match.text("E")), Nouns.members(match.get("K")))
+    private Optional<List<ClauseMeaning>> keyed(SentenceForm.Match match) {
+        return members(nouns.named(match.text("E")), SpokenNouns.members(match.get("K")))
                 .flatMap(named -> {
                     String entity = named.entity();
                     Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.of(entity));
@@ -165,8 +165,8 @@ final class EntitySpeech {
                 .findFirst());
     }
 
-    private Optional<List<Meaning>> shown(SentenceForm.Match match) {
-        return members(nouns.known(match.text("E")), Nouns.members(match.get("K")))
+    private Optional<List<ClauseMeaning>> shown(SentenceForm.Match match) {
+        return members(nouns.known(match.text("E")), SpokenNouns.members(match.get("K")))
                 .flatMap(named -> {
                     Edit edit = EntityEdits.change(named.entity(), e -> {
                         List<Attribute> all = new ArrayList<>(e.attributes());
@@ -177,7 +177,7 @@ final class EntitySpeech {
                 });
     }
 
-    private Optional<List<Meaning>> outside(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> outside(SentenceForm.Match match) {
         return nouns.named(match.text("E")).flatMap(name -> {
             Edit add = design.entity(name).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(name));
             Edit edit = add.then(EntityEdits.change(name, e -> e.withOutside(true)));
@@ -185,10 +185,10 @@ final class EntitySpeech {
         });
     }
 
-    private Optional<List<Meaning>> made(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> made(SentenceForm.Match match) {
         Optional<String> name = nouns.named(match.text("E"));
-        Optional<String> whole = Nouns.member(match.text("X"));
-        List<String> said = Nouns.members(match.get("K"));
+        Optional<String> whole = SpokenNouns.member(match.text("X"));
+        List<String> said = SpokenNouns.members(match.get("K"));
         if (name.isEmpty() || whole.isEmpty() || said.size() < 2) {
             return Optional.empty();
         }
@@ -215,7 +215,7 @@ final class EntitySpeech {
         return done(Notation.name(name.get()) + ": " + formula, edit, guesses);
     }
 
-    private Optional<List<Meaning>> renamed(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> renamed(SentenceForm.Match match) {
         String to = Words.pascal(match.text("N"));
         return nouns.known(match.text("E"))
                 .filter(e -> !to.isEmpty() && design.entity(to).isEmpty())
@@ -225,9 +225,9 @@ final class EntitySpeech {
                         List.of()));
     }
 
-    private Optional<List<Meaning>> memberRenamed(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> memberRenamed(SentenceForm.Match match) {
         Optional<String> entity = nouns.known(match.text("E"));
-        Optional<String> to = Nouns.member(match.text("N"));
+        Optional<String> to = SpokenNouns.member(match.text("N"));
         Optional<String> from = entity.flatMap(e -> attribute(e, match.text("X")));
         return from.isEmpty()
                         || to.isEmpty()
@@ -240,20 +240,20 @@ final class EntitySpeech {
     }
 
     private Optional<String> attribute(String entity, String said) {
-        return Nouns.member(said).flatMap(n -> design.entity(entity).flatMap(e -> e.attributes().stream()
+        return SpokenNouns.member(said).flatMap(n -> design.entity(entity).flatMap(e -> e.attributes().stream()
                 .map(Attribute::name)
                 .filter(a -> Words.camel(a).equalsIgnoreCase(Words.camel(n)))
                 .findFirst()));
     }
 
-    private Optional<List<Meaning>> memberRemoved(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> memberRemoved(SentenceForm.Match match) {
         Optional<String> entity = nouns.known(match.text("E"));
         Optional<String> member = entity.flatMap(e -> attribute(e, match.text("X")));
         return member.flatMap(
                 m -> done("remove " + entity.get() + "." + m, EntityEdits.removeAttribute(entity.get(), m), List.of()));
     }
 
-    private Optional<List<Meaning>> removed(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> removed(SentenceForm.Match match) {
         return nouns.known(match.text("E"))
                 .flatMap(e -> done("remove " + Notation.name(e), EntityEdits.remove(e), List.of()));
     }

@@ -32,33 +32,33 @@ final class HavingSpeech {
             "E:noun (may have|can have|might have|could have|may optionally have|can optionally have|optionally has|optionally have|sometimes has|sometimes have|may also have|can also have) I:any");
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
 
-    HavingSpeech(Design design, Nouns nouns, GuessChoices choices) {
+    HavingSpeech(Design design, SpokenNouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
-        Optional<List<Meaning>> found = MAY_HAVE.read(tokens, nouns, m -> had(m, true));
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
+        Optional<List<ClauseMeaning>> found = MAY_HAVE.read(tokens, nouns, m -> had(m, true));
         for (SentenceForm form : HAS) {
             found = found.or(() -> form.read(tokens, nouns, m -> had(m, false)));
         }
         return found;
     }
 
-    private Optional<List<Meaning>> had(SentenceForm.Match match, boolean may) {
+    private Optional<List<ClauseMeaning>> had(SentenceForm.Match match, boolean may) {
         return nouns.named(match.text("E")).flatMap(e -> items(e, match.get("I"), may));
     }
 
-    Optional<List<Meaning>> items(String subject, List<Token> list) {
+    Optional<List<ClauseMeaning>> items(String subject, List<Token> list) {
         return items(subject, list, false);
     }
 
-    private Optional<List<Meaning>> items(String subject, List<Token> list, boolean may) {
-        Items items = new Items(subject, may, Meaning.withEntities(design, List.of(subject)));
+    private Optional<List<ClauseMeaning>> items(String subject, List<Token> list, boolean may) {
+        Items items = new Items(subject, may, ClauseMeaning.withEntities(design, List.of(subject)));
         List<List<Token>> parts = split(list);
         for (List<Token> item : parts) {
             if (!(parts.size() > 1 && items.takeCount(item)) && !items.take(item)) {
@@ -72,7 +72,7 @@ final class HavingSpeech {
     private final class Items {
         private final String subject;
         private final boolean may;
-        private final List<Meaning> meanings = new ArrayList<>();
+        private final List<ClauseMeaning> meanings = new ArrayList<>();
         private final List<AttributeItem> attributes = new ArrayList<>();
         private Design then;
 
@@ -95,7 +95,8 @@ final class HavingSpeech {
 
         /** @return whether it was understood */
         boolean take(List<Token> item) {
-            Optional<List<Meaning>> said = clause(then, subject, item, may).or(() -> listed(then, subject, item, may));
+            Optional<List<ClauseMeaning>> said =
+                    clause(then, subject, item, may).or(() -> listed(then, subject, item, may));
             if (said.isPresent()) {
                 meanings.addAll(said.get());
                 said.get().forEach(m -> then = m.edit().on(then));
@@ -107,15 +108,15 @@ final class HavingSpeech {
             return attribute.isPresent();
         }
 
-        Optional<List<Meaning>> meanings() {
+        Optional<List<ClauseMeaning>> meanings() {
             if (!attributes.isEmpty()) {
                 meanings.add(0, described());
             }
             return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
         }
 
-        private Meaning described() {
-            return new Meaning.Described(
+        private ClauseMeaning described() {
+            return new ClauseMeaning.Described(
                     subject,
                     attributes.stream().map(AttributeItem::attribute).toList(),
                     names(attributes.stream().filter(AttributeItem::key)),
@@ -129,18 +130,19 @@ final class HavingSpeech {
     }
 
     /** An attribute with its values: {@code a priority: low or high}, {@code a state which is open or done}. */
-    private Optional<List<Meaning>> listed(Design then, String subject, List<Token> item, boolean may) {
+    private Optional<List<ClauseMeaning>> listed(Design then, String subject, List<Token> item, boolean may) {
         for (int i = 1; i < item.size() - 2; i++) {
             int rest = item.get(i).is(":") ? i + 1 : 0;
             boolean relative =
                     item.get(i).is("which", "that") && item.get(i + 1).is("is", "are", "can", "must", "may");
             rest = relative ? i + (item.get(i + 2).is("be") ? 3 : 2) : rest;
             if (rest > 0) {
-                List<Token> whole = Token.of("the " + Nouns.withoutArticle(Token.text(item.subList(0, i))) + " of "
-                        + Notation.name(subject) + " is one of " + Token.text(item.subList(rest, item.size())));
+                List<Token> whole =
+                        Token.of("the " + SpokenNouns.withoutArticle(Token.text(item.subList(0, i))) + " of "
+                                + Notation.name(subject) + " is one of " + Token.text(item.subList(rest, item.size())));
                 boolean several = item.subList(rest, item.size()).stream().anyMatch(t -> t.is("or", ",", "and"));
                 return several && !may
-                        ? new AttributeSpeech(then, new Nouns(then), choices).read(whole)
+                        ? new AttributeSpeech(then, new SpokenNouns(then), choices).read(whole)
                         : Optional.empty();
             }
         }
@@ -148,7 +150,7 @@ final class HavingSpeech {
     }
 
     /** A thing among what is had, or something else the subject does: {@code … and belongs to one depot}. */
-    private Optional<List<Meaning>> clause(Design then, String subject, List<Token> item, boolean may) {
+    private Optional<List<ClauseMeaning>> clause(Design then, String subject, List<Token> item, boolean may) {
         String first = item.get(0).low();
         boolean verb = ModalVerb.at(item, 0).isPresent() && item.size() > 2
                 || first.matches("is|are|has|have|belongs?|contains?|includes?|consists?|comprises?")
@@ -158,8 +160,8 @@ final class HavingSpeech {
             whole.addAll(item);
             return new ClauseReader(then, choices).read(whole);
         }
-        boolean counted = Quantity.at(item, 0).isPresent();
-        List<Token> bare = Token.of(Nouns.withoutArticle(Token.text(item)));
+        boolean counted = SpokenQuantity.at(item, 0).isPresent();
+        List<Token> bare = Token.of(SpokenNouns.withoutArticle(Token.text(item)));
         if (bare.isEmpty()) {
             return Optional.empty();
         }
@@ -179,7 +181,7 @@ final class HavingSpeech {
         }
         List<Token> whole = Token.of("each " + Notation.name(subject) + (may ? " may have" : " has"));
         whole.addAll(item);
-        return new RelateSpeech(then, new Nouns(then), choices).read(whole);
+        return new RelateSpeech(then, new SpokenNouns(then), choices).read(whole);
     }
 
     /** A part that another plays: {@code a leader who is a firefighter}. */

@@ -4,7 +4,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.naming.Plurals;
 import jasperwing.notation.Notation;
@@ -28,25 +28,25 @@ final class KindSpeech {
     private static final SentenceForm ARE = SentenceForm.of("K:nouns are P:noun");
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
 
-    KindSpeech(Design design, Nouns nouns) {
+    KindSpeech(Design design, SpokenNouns nouns) {
         this.design = design;
         this.nouns = nouns;
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
         if (tokens.get(0).is("entity")) {
             return Optional.empty();
         }
-        Optional<List<Meaning>> found = Optional.empty();
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : KIND_OF) {
             found = found.or(() -> form.read(tokens, nouns, this::kinds));
         }
         return found.or(() -> IS_A.read(tokens, nouns, this::isA)).or(() -> ARE.read(tokens, nouns, this::are));
     }
 
-    private Optional<List<Meaning>> kinds(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> kinds(SentenceForm.Match match) {
         List<String> kinds = nouns.list(match.get("K"));
         boolean articles = match.text("K").matches("(?i)an? .+ or an? .+");
         boolean either = match.text("P").matches("(?i)(?:an?|each|every) .+")
@@ -55,7 +55,7 @@ final class KindSpeech {
     }
 
     /** {@code an employee is a person}: with articles, and no type; a guess where neither is there and it is no usual thing. */
-    private Optional<List<Meaning>> isA(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> isA(SentenceForm.Match match) {
         boolean articles = match.text("K").matches("(?i)(?:an?|each|every) .+")
                 && match.text("P").matches("(?i)an? .+");
         boolean type = TypePhrases.of(match.text("P")).isPresent();
@@ -76,7 +76,7 @@ final class KindSpeech {
     }
 
     /** {@code dogs and cats are animals}. */
-    private Optional<List<Meaning>> are(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> are(SentenceForm.Match match) {
         String last = match.get("P").get(match.get("P").size() - 1).low();
         String one = Plurals.singular(last);
         boolean thing = Plurals.isPlural(last)
@@ -89,7 +89,7 @@ final class KindSpeech {
                 : Optional.empty();
     }
 
-    private Optional<List<Meaning>> meaning(List<String> kinds, String parent, List<String> guesses) {
+    private Optional<List<ClauseMeaning>> meaning(List<String> kinds, String parent, List<String> guesses) {
         if (kinds.isEmpty()) {
             return Optional.empty();
         }
@@ -97,11 +97,12 @@ final class KindSpeech {
                 kinds.stream().filter(k -> isCircle(k, parent)).findFirst();
         if (circle.isPresent()) {
             String why = circle.get().equals(parent) ? ", which it is itself." : ", which is a kind of it.";
-            return Optional.of(List.of(new Meaning.Impossible(circle.get() + " cannot be a kind of " + parent + why)));
+            return Optional.of(
+                    List.of(new ClauseMeaning.Impossible(circle.get() + " cannot be a kind of " + parent + why)));
         }
         Edit add = design.entity(parent).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(parent));
         return Optional.of(kinds.stream()
-                .map(k -> (Meaning) new Meaning.Done(
+                .map(k -> (ClauseMeaning) new ClauseMeaning.Done(
                         "entity " + Notation.name(k) + " is a kind of " + Notation.name(parent),
                         design -> missing(add, design, parent)
                                 .then(d -> d.entity(k).isPresent()
@@ -119,7 +120,7 @@ final class KindSpeech {
 
     private boolean isCircle(String kind, String parent) {
         return kind.equals(parent)
-                || Family.ancestors(design, parent).stream()
+                || InheritanceTree.ancestors(design, parent).stream()
                         .anyMatch(a -> a.name().equals(kind));
     }
 }

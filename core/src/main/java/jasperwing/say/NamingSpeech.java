@@ -14,18 +14,20 @@ final class NamingSpeech {
             SentenceForm.of("(the)? entities (are)? (:)? N:nouns"),
             SentenceForm.of("N:noun (is|are) (an entity|entities)"));
 
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
 
-    NamingSpeech(Nouns nouns) {
+    NamingSpeech(SpokenNouns nouns) {
         this.nouns = nouns;
     }
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
         List<Token> bare = withoutQuantities(tokens);
-        Optional<List<Meaning>> found = Optional.empty();
+        Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : THERE) {
             found = found.or(() -> form.read(
-                    bare, nouns, m -> Optional.of(List.of(new Meaning.Named(nouns.list(m.get("N")), List.of())))));
+                    bare,
+                    nouns,
+                    m -> Optional.of(List.of(new ClauseMeaning.Named(nouns.list(m.get("N")), List.of())))));
         }
         return found;
     }

@@ -87,7 +87,7 @@ final class NotUnderstood {
     }
 
     private static List<String> things(Design design, List<Token> tokens) {
-        Nouns nouns = new Nouns(design);
+        SpokenNouns nouns = new SpokenNouns(design);
         List<String> things = new ArrayList<>();
         for (Token token : tokens) {
             boolean noun = token.isName()

@@ -27,10 +27,10 @@ final class ObjectSpeech {
             "discount");
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
 
-    ObjectSpeech(Design design, Nouns nouns, GuessChoices choices) {
+    ObjectSpeech(Design design, SpokenNouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
@@ -80,16 +80,16 @@ final class ObjectSpeech {
     }
 
     /** What was meant, followed by the attributes of the object. */
-    Optional<List<Meaning>> described(List<Meaning> meanings, String object, List<Token> attributes) {
+    Optional<List<ClauseMeaning>> described(List<ClauseMeaning> meanings, String object, List<Token> attributes) {
         Design then = design;
-        for (Meaning meaning : meanings) {
+        for (ClauseMeaning meaning : meanings) {
             then = meaning.edit().on(then);
         }
-        return new HavingSpeech(then, new Nouns(then), choices)
+        return new HavingSpeech(then, new SpokenNouns(then), choices)
                 .items(object, attributes)
-                .filter(items -> items.stream().allMatch(Meaning.Described.class::isInstance))
+                .filter(items -> items.stream().allMatch(ClauseMeaning.Described.class::isInstance))
                 .map(items -> {
-                    List<Meaning> all = new ArrayList<>(meanings);
+                    List<ClauseMeaning> all = new ArrayList<>(meanings);
                     all.addAll(items);
                     return all;
                 });

@@ -35,7 +35,7 @@ record PronounReferents(Optional<String> one, Optional<String> several) {
 
     /** With the entity that a sentence begins with. */
     PronounReferents after(Design design, String sentence) {
-        Nouns nouns = new Nouns(design);
+        SpokenNouns nouns = new SpokenNouns(design);
         List<String> words = List.of(sentence.split("\\s+"));
         for (int i = Math.min(words.size(), MOST_WORDS); i >= 1; i--) {
             Optional<String> known = nouns.known(String.join(" ", words.subList(0, i)));

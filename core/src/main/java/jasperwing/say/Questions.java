@@ -45,11 +45,11 @@ final class Questions {
             List.of(SentenceForm.of("where is X:member (used|stored|kept|found)"), SentenceForm.of("who has X:member"));
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
 
     Questions(Design design) {
         this.design = design;
-        this.nouns = new Nouns(design);
+        this.nouns = new SpokenNouns(design);
     }
 
     /** The answer; empty for what is no question that can be answered. */
@@ -83,16 +83,16 @@ final class Questions {
                     .map(r -> r.holder() + "." + r.name() + " refers to " + entity + (r.must() ? "" : ", or is empty"))
                     .toList());
             design.relationshipsOf(entity)
-                    .forEach(r -> r.visit(tie -> pairs(tie, entity).ifPresent(lines::add), oneOf -> {}));
+                    .forEach(r -> r.visit(binary -> pairs(binary, entity).ifPresent(lines::add), oneOf -> {}));
             return Understanding.answer(
                     lines.isEmpty() ? List.of("Nothing refers to " + entity + ".") : lines,
                     roles.stream().map(Role::holder).distinct().toList());
         });
     }
 
-    private static Optional<String> pairs(BinaryRelationship tie, String entity) {
-        String other = tie.from().equals(entity) ? tie.to() : tie.from();
-        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+    private static Optional<String> pairs(BinaryRelationship binary, String entity) {
+        String other = binary.from().equals(entity) ? binary.to() : binary.from();
+        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
                 ? Optional.of("Pairs of " + other + " and " + entity + " refer to both")
                 : Optional.empty();
     }
@@ -159,7 +159,7 @@ final class Questions {
     }
 
     private Optional<Understanding> used(SentenceForm.Match match) {
-        return Nouns.member(match.text("X"))
+        return SpokenNouns.member(match.text("X"))
                 .map(name -> listed(
                         e -> true,
                         (e, a) -> Words.camel(a.name()).equalsIgnoreCase(Words.camel(name)),

@@ -22,10 +22,10 @@ final class RelateSpeech {
             SentenceForm.of("A:noun (has|have) a many-to-many (relationship|relation) (with|to) B:noun"));
 
     private final Design design;
-    private final Nouns nouns;
+    private final SpokenNouns nouns;
     private final GuessChoices choices;
 
-    RelateSpeech(Design design, Nouns nouns, GuessChoices choices) {
+    RelateSpeech(Design design, SpokenNouns nouns, GuessChoices choices) {
         this.design = design;
         this.nouns = nouns;
         this.choices = choices;
@@ -42,28 +42,28 @@ final class RelateSpeech {
 
     /** What the object of a clause is, and how many. */
     private record Objects(
-            List<String> names, Quantity quantity, boolean alternatives, boolean bare, boolean counted) {}
+            List<String> names, SpokenQuantity quantity, boolean alternatives, boolean bare, boolean counted) {}
 
-    Optional<List<Meaning>> read(List<Token> tokens) {
+    Optional<List<ClauseMeaning>> read(List<Token> tokens) {
         return MANY_TO_MANY.stream()
                 .flatMap(f -> f.read(tokens, nouns, this::manyToMany).stream())
                 .findFirst()
                 .or(() -> clause(tokens));
     }
 
-    private Optional<List<Meaning>> manyToMany(SentenceForm.Match match) {
+    private Optional<List<ClauseMeaning>> manyToMany(SentenceForm.Match match) {
         String first = nouns.named(match.text("A")).orElseThrow();
         String second = nouns.named(match.text("B")).orElseThrow();
         Reading many = new Reading(false, "have", true, "");
-        return Optional.of(List.of(new Meaning.Related(
-                Meaning.relationship(first, List.of(second), many, Optional.of(many), ""), List.of())));
+        return Optional.of(List.of(new ClauseMeaning.Related(
+                ClauseMeaning.relationship(first, List.of(second), many, Optional.of(many), ""), List.of())));
     }
 
-    private Optional<List<Meaning>> clause(List<Token> tokens) {
-        Optional<Quantity> quantity = Quantity.at(tokens, 0).filter(Quantity::many);
-        int start = quantity.map(Quantity::words).orElse(0);
+    private Optional<List<ClauseMeaning>> clause(List<Token> tokens) {
+        Optional<SpokenQuantity> quantity = SpokenQuantity.at(tokens, 0).filter(SpokenQuantity::many);
+        int start = quantity.map(SpokenQuantity::words).orElse(0);
         for (int end : Capture.NOUN.ends(tokens, start, nouns)) {
-            Optional<List<Meaning>> found = from(tokens, start, end, quantity.isPresent());
+            Optional<List<ClauseMeaning>> found = from(tokens, start, end, quantity.isPresent());
             if (found.isPresent()) {
                 return found;
             }
@@ -71,7 +71,7 @@ final class RelateSpeech {
         return Optional.empty();
     }
 
-    private Optional<List<Meaning>> from(List<Token> tokens, int start, int end, boolean several) {
+    private Optional<List<ClauseMeaning>> from(List<Token> tokens, int start, int end, boolean several) {
         String phrase = Token.text(tokens.subList(start, end));
         String last = tokens.get(end - 1).low();
         boolean plural = Plurals.isPlural(last) && !phrase.matches("(?i)(?:an?|each|every|one) .*");
@@ -80,10 +80,10 @@ final class RelateSpeech {
                 && (phrase.matches("(?i)(?:an?|each|every|the|one|any) .*")
                         || nouns.known(phrase).isPresent());
         String subject = nouns.named(phrase).orElseThrow();
-        boolean bare = !plural && Nouns.withoutArticle(phrase).equals(phrase);
+        boolean bare = !plural && SpokenNouns.withoutArticle(phrase).equals(phrase);
         for (VerbPhrase verb : VerbPhrase.at(tokens, end + modal.words(), isOne)) {
             Opening opening = new Opening(subject, plural, several, bare, modal.must(), verb);
-            Optional<List<Meaning>> found = object(opening, tokens.subList(verb.end(), tokens.size()));
+            Optional<List<ClauseMeaning>> found = object(opening, tokens.subList(verb.end(), tokens.size()));
             if (found.isPresent()) {
                 return found;
             }
@@ -92,13 +92,13 @@ final class RelateSpeech {
     }
 
     /** The object, with what may follow it: the other side, a link, attributes of the pair, a role. */
-    private Optional<List<Meaning>> object(Opening opening, List<Token> rest) {
+    private Optional<List<ClauseMeaning>> object(Opening opening, List<Token> rest) {
         for (int end = rest.size(); end > 0; end--) {
             Optional<Objects> objects = objects(
                     rest.subList(0, end),
                     opening.bare() && opening.verb().base().contains(" "));
             if (objects.isPresent()) {
-                Optional<List<Meaning>> found =
+                Optional<List<ClauseMeaning>> found =
                         ClauseTail.of(rest.subList(end, rest.size())).flatMap(t -> meaning(opening, objects.get(), t));
                 if (found.isPresent()) {
                     return found;
@@ -116,8 +116,8 @@ final class RelateSpeech {
             List<String> names = nouns.list(tokens.subList(tokens.get(0).is("either") ? 1 : 2, tokens.size()));
             return names.size() < 2 ? Optional.empty() : Optional.of(new Objects(names, one(), true, false, true));
         }
-        Optional<Quantity> counted = Quantity.at(tokens, 0);
-        List<Token> phrase = tokens.subList(counted.map(Quantity::words).orElse(0), tokens.size());
+        Optional<SpokenQuantity> counted = SpokenQuantity.at(tokens, 0);
+        List<Token> phrase = tokens.subList(counted.map(SpokenQuantity::words).orElse(0), tokens.size());
         if (phrase.isEmpty() || !phrase.get(phrase.size() - 1).isName()) {
             return Optional.empty();
         }
@@ -135,16 +135,16 @@ final class RelateSpeech {
         if (bare && !plural && !telegraphic && nouns.known(Token.text(phrase)).isEmpty() && !or) {
             return Optional.empty();
         }
-        Quantity quantity =
-                counted.orElseGet(() -> plural && !or ? new Quantity(true, Optional.empty(), 0, "") : one());
+        SpokenQuantity quantity =
+                counted.orElseGet(() -> plural && !or ? new SpokenQuantity(true, Optional.empty(), 0, "") : one());
         return Optional.of(new Objects(names, quantity, or, bare, counted.isPresent()));
     }
 
-    private static Quantity one() {
-        return new Quantity(false, Optional.empty(), 0, "");
+    private static SpokenQuantity one() {
+        return new SpokenQuantity(false, Optional.empty(), 0, "");
     }
 
-    private Optional<List<Meaning>> meaning(Opening opening, Objects objects, ClauseTail tail) {
+    private Optional<List<ClauseMeaning>> meaning(Opening opening, Objects objects, ClauseTail tail) {
         boolean many = objects.quantity().many();
         boolean must = opening.must().orElse(objects.quantity().least().orElse(!many));
         Reading forward = new Reading(must, opening.verb().base(), many, tail.role());
@@ -154,9 +154,9 @@ final class RelateSpeech {
         if (objects.alternatives() && objects.names().size() > 1) {
             return tail.isEmpty() && !many ? Optional.of(List.of(oneOf(opening, objects, forward))) : Optional.empty();
         }
-        List<Meaning> all = new ArrayList<>();
+        List<ClauseMeaning> all = new ArrayList<>();
         for (String target : objects.names()) {
-            Optional<List<Meaning>> one = clause(opening, objects, forward, target, tail);
+            Optional<List<ClauseMeaning>> one = clause(opening, objects, forward, target, tail);
             if (one.isEmpty()) {
                 return Optional.empty();
             }
@@ -165,14 +165,15 @@ final class RelateSpeech {
         return all.isEmpty() ? Optional.empty() : Optional.of(all);
     }
 
-    private static Meaning oneOf(Opening opening, Objects objects, Reading forward) {
+    private static ClauseMeaning oneOf(Opening opening, Objects objects, Reading forward) {
         Reading back = new Reading(false, "have", true, "");
-        return new Meaning.Related(
-                Meaning.relationship(opening.subject(), objects.names(), forward, Optional.of(back), ""), List.of());
+        return new ClauseMeaning.Related(
+                ClauseMeaning.relationship(opening.subject(), objects.names(), forward, Optional.of(back), ""),
+                List.of());
     }
 
     /** Looks first whether the object names a part that another plays, or is described. */
-    private Optional<List<Meaning>> clause(
+    private Optional<List<ClauseMeaning>> clause(
             Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         ObjectSpeech object = new ObjectSpeech(design, nouns, choices);
         List<String> guesses = new ArrayList<>();
@@ -190,16 +191,16 @@ final class RelateSpeech {
     }
 
     /** The same, with more that was guessed. */
-    private static List<Meaning> guessing(List<Meaning> meanings, List<String> guesses) {
+    private static List<ClauseMeaning> guessing(List<ClauseMeaning> meanings, List<String> guesses) {
         if (guesses.isEmpty()) {
             return meanings;
         }
-        List<Meaning> all = new ArrayList<>(meanings);
+        List<ClauseMeaning> all = new ArrayList<>(meanings);
         all.set(0, all.get(0).guessing(guesses));
         return all;
     }
 
-    private Optional<List<Meaning>> related(
+    private Optional<List<ClauseMeaning>> related(
             Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         Optional<Reading> back = Optional.empty();
         if (!tail.otherSide().isEmpty()) {
@@ -211,7 +212,7 @@ final class RelateSpeech {
         boolean linked = !tail.via().isEmpty() || !tail.attributes().isEmpty();
         List<String> guesses = new ArrayList<>();
         if (back.isEmpty() && !opening.verb().isComposing()) {
-            Optional<List<Meaning>> restated =
+            Optional<List<ClauseMeaning>> restated =
                     new RestatedRelationship(design, choices).read(opening.subject(), target, forward, tail, guesses);
             if (restated.isPresent()) {
                 return restated;
@@ -224,7 +225,7 @@ final class RelateSpeech {
         Reading certain = forward.withMust(must(opening, objects, forward, target, guesses));
         return linked && forward.many()
                 ? link(opening, certain, other, target, tail, guesses)
-                : linked ? Optional.empty() : Optional.of(List.of(tie(opening, certain, other, target, guesses)));
+                : linked ? Optional.empty() : Optional.of(List.of(binary(opening, certain, other, target, guesses)));
     }
 
     /** {@code belongs to an owner} leaves open whether there can be one without; that there cannot is a guess. */
@@ -244,40 +245,41 @@ final class RelateSpeech {
     }
 
     /** What follows is no other side but something more about the object: {@code … lines, each of which has a quantity}. */
-    private Optional<List<Meaning>> further(
+    private Optional<List<ClauseMeaning>> further(
             Opening opening, Objects objects, Reading forward, String target, ClauseTail tail) {
         if (tail.hasSubject()) {
             return Optional.empty();
         }
-        Optional<List<Meaning>> first = related(opening, objects, forward, target, ClauseTail.NONE);
+        Optional<List<ClauseMeaning>> first = related(opening, objects, forward, target, ClauseTail.NONE);
         return first.flatMap(f -> {
             Design then = design;
-            for (Meaning meaning : f) {
+            for (ClauseMeaning meaning : f) {
                 then = meaning.edit().on(then);
             }
             List<Token> clause = new ArrayList<>(Token.of("each " + Notation.name(target)));
             clause.addAll(tail.otherSide());
             return new ClauseReader(then, choices).read(clause).map(more -> {
-                List<Meaning> all = new ArrayList<>(f);
+                List<ClauseMeaning> all = new ArrayList<>(f);
                 all.addAll(more);
                 return all;
             });
         });
     }
 
-    private static Meaning tie(Opening opening, Reading forward, Reading other, String target, List<String> guesses) {
+    private static ClauseMeaning binary(
+            Opening opening, Reading forward, Reading other, String target, List<String> guesses) {
         Relationship relationship =
-                Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(other), "");
+                ClauseMeaning.relationship(opening.subject(), List.of(target), forward, Optional.of(other), "");
         boolean whole =
                 opening.verb().isComposing() && forward.many() && !other.many() && !target.equals(opening.subject());
-        return new Meaning.Related(
+        return new ClauseMeaning.Related(
                 whole
                         ? RelationshipEdits.withRule(relationship, opening.subject(), DeleteRule.DELETE_TOO)
                         : relationship,
                 guesses);
     }
 
-    private Optional<List<Meaning>> link(
+    private Optional<List<ClauseMeaning>> link(
             Opening opening, Reading forward, Reading other, String target, ClauseTail tail, List<String> guesses) {
         String link = tail.via().isEmpty()
                 ? FreeName.of(design, LinkNames.of(opening.verb().base(), opening.subject(), target))
@@ -286,15 +288,16 @@ final class RelateSpeech {
             return Optional.empty();
         }
         Reading back = other.withMany(true).withMust(false).withVerb(other.many() ? other.verb() : "have");
-        List<Meaning> all = new ArrayList<>();
-        all.add(new Meaning.Related(
-                Meaning.relationship(opening.subject(), List.of(target), forward, Optional.of(back), link), guesses));
+        List<ClauseMeaning> all = new ArrayList<>();
+        all.add(new ClauseMeaning.Related(
+                ClauseMeaning.relationship(opening.subject(), List.of(target), forward, Optional.of(back), link),
+                guesses));
         if (!tail.attributes().isEmpty()) {
             Design then = all.get(0).edit().on(design);
-            Optional<List<Meaning>> attributes =
-                    new HavingSpeech(then, new Nouns(then), choices).items(link, tail.attributes());
-            boolean plain =
-                    attributes.isPresent() && attributes.get().stream().allMatch(Meaning.Described.class::isInstance);
+            Optional<List<ClauseMeaning>> attributes =
+                    new HavingSpeech(then, new SpokenNouns(then), choices).items(link, tail.attributes());
+            boolean plain = attributes.isPresent()
+                    && attributes.get().stream().allMatch(ClauseMeaning.Described.class::isInstance);
             if (!plain) {
                 return Optional.empty();
             }
@@ -307,13 +310,13 @@ final class RelateSpeech {
     private Optional<Reading> converse(String subject, String target, ClauseTail tail) {
         List<Token> whole = new ArrayList<>(tail.hasSubject() ? List.of() : Token.of("each " + Notation.name(target)));
         whole.addAll(tail.otherSide());
-        Design then = Meaning.withEntities(design, List.of(subject, target));
-        return new RelateSpeech(then, new Nouns(then), choices)
+        Design then = ClauseMeaning.withEntities(design, List.of(subject, target));
+        return new RelateSpeech(then, new SpokenNouns(then), choices)
                 .read(whole)
                 .filter(m -> m.size() == 1)
                 .map(m -> m.get(0))
-                .filter(Meaning.Related.class::isInstance)
-                .map(m -> ((Meaning.Related) m).relationship())
+                .filter(ClauseMeaning.Related.class::isInstance)
+                .map(m -> ((ClauseMeaning.Related) m).relationship())
                 .filter(r -> r.from().equals(target) && r.targets().equals(List.of(subject)))
                 .map(Relationship::forward);
     }

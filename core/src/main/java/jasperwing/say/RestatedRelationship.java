@@ -29,7 +29,7 @@ final class RestatedRelationship {
      * @param reading as said of the first of the two
      * @param guesses takes what was guessed, also where the clause is taken to begin another relationship
      */
-    Optional<List<Meaning>> read(String from, String to, Reading reading, ClauseTail tail, List<String> guesses) {
+    Optional<List<ClauseMeaning>> read(String from, String to, Reading reading, ClauseTail tail, List<String> guesses) {
         boolean linked = !tail.via().isEmpty() || !tail.attributes().isEmpty();
         return design.relationships().stream()
                 .flatMap(r -> candidate(r, from, to, reading).stream())
@@ -41,33 +41,39 @@ final class RestatedRelationship {
                         : Optional.of(List.of(reread(c.old(), c.now(), guesses))));
     }
 
-    private static Meaning reread(BinaryRelationship old, BinaryRelationship now, List<String> guesses) {
-        return new Meaning.Reread(old, now, List.copyOf(guesses));
+    private static ClauseMeaning reread(BinaryRelationship old, BinaryRelationship now, List<String> guesses) {
+        return new ClauseMeaning.Reread(old, now, List.copyOf(guesses));
     }
 
-    private static boolean isManyToMany(BinaryRelationship tie) {
-        return tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY || tie.shape() == BinaryRelationship.Shape.LINKED;
+    private static boolean isManyToMany(BinaryRelationship binary) {
+        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                || binary.shape() == BinaryRelationship.Shape.LINKED;
     }
 
     private static Optional<Candidate> candidate(Relationship old, String from, String to, Reading reading) {
-        if (!(old instanceof BinaryRelationship tie) || tie.isSelf()) {
+        if (!(old instanceof BinaryRelationship binary) || binary.isSelf()) {
             return Optional.empty();
         }
-        boolean general = isGeneral(reading.verb()) || isGeneral(tie.forward().verb());
-        if (tie.from().equals(to) && tie.to().equals(from)) {
-            Reading back = reading.withRole(tie.back().map(Reading::role).orElse(""));
+        boolean general =
+                isGeneral(reading.verb()) || isGeneral(binary.forward().verb());
+        if (binary.from().equals(to) && binary.to().equals(from)) {
+            Reading back = reading.withRole(binary.back().map(Reading::role).orElse(""));
             boolean certain = general
-                    || tie.back().filter(b -> b.verb().equals(reading.verb())).isPresent()
-                    || isPassiveOf(reading.verb(), tie.forward().verb())
-                    || isPassiveOf(tie.forward().verb(), reading.verb());
-            return Optional.of(new Candidate(tie, tie.withBack(Optional.of(back)), certain));
+                    || binary.back()
+                            .filter(b -> b.verb().equals(reading.verb()))
+                            .isPresent()
+                    || isPassiveOf(reading.verb(), binary.forward().verb())
+                    || isPassiveOf(binary.forward().verb(), reading.verb());
+            return Optional.of(new Candidate(binary, binary.withBack(Optional.of(back)), certain));
         }
-        boolean same = tie.from().equals(from)
-                && tie.to().equals(to)
-                && (general || tie.forward().verb().equals(reading.verb()));
+        boolean same = binary.from().equals(from)
+                && binary.to().equals(to)
+                && (general || binary.forward().verb().equals(reading.verb()));
         return same
                 ? Optional.of(new Candidate(
-                        tie, tie.withForward(reading.withRole(tie.forward().role())), true))
+                        binary,
+                        binary.withForward(reading.withRole(binary.forward().role())),
+                        true))
                 : Optional.empty();
     }
 
@@ -97,22 +103,24 @@ final class RestatedRelationship {
     }
 
     /** Attributes of each pair go to the link entity, which is made where there is none. */
-    private Optional<List<Meaning>> carrying(Candidate candidate, String verb, ClauseTail tail, List<String> guesses) {
+    private Optional<List<ClauseMeaning>> carrying(
+            Candidate candidate, String verb, ClauseTail tail, List<String> guesses) {
         BinaryRelationship old = candidate.old();
-        Optional<String> said = tail.via().isEmpty() ? Optional.empty() : new Nouns(design).named(tail.via());
+        Optional<String> said = tail.via().isEmpty() ? Optional.empty() : new SpokenNouns(design).named(tail.via());
         String link = said.orElseGet(
                 () -> old.via().isEmpty() ? FreeName.of(design, LinkNames.of(verb, old.from(), old.to())) : old.via());
         if (!old.via().isEmpty() && !old.via().equals(link)) {
             return Optional.empty();
         }
-        Meaning reread = reread(old, old.via().isEmpty() ? candidate.now().withVia(link) : candidate.now(), guesses);
+        ClauseMeaning reread =
+                reread(old, old.via().isEmpty() ? candidate.now().withVia(link) : candidate.now(), guesses);
         if (tail.attributes().isEmpty()) {
             return Optional.of(List.of(reread));
         }
         Design then = reread.edit().on(design);
-        return new HavingSpeech(then, new Nouns(then), choices)
+        return new HavingSpeech(then, new SpokenNouns(then), choices)
                 .items(link, tail.attributes())
-                .filter(items -> items.stream().allMatch(Meaning.Described.class::isInstance))
+                .filter(items -> items.stream().allMatch(ClauseMeaning.Described.class::isInstance))
                 .map(items -> Stream.concat(Stream.of(reread), items.stream()).toList());
     }
 }

@@ -62,7 +62,7 @@ public final class Say {
             return Understanding.problem("The design says so already; nothing would change.");
         }
         Understanding told = understanding.additions().isEmpty()
-                ? understanding.withAdditions(Additions.of(design, after))
+                ? understanding.withAdditions(DesignAdditions.of(design, after))
                 : understanding;
         return told.withCorrected(corrected(design, after, said));
     }
@@ -110,10 +110,11 @@ public final class Say {
      */
     private static Understanding each(Design design, String text, GuessChoices choices) {
         Understanding strict = sentence(design, "each" + text.substring(4));
-        List<Meaning> meanings = meanings(design, text, choices);
+        List<ClauseMeaning> meanings = meanings(design, text, choices);
         boolean swallows =
                 text.matches("(?i)[^,]*\\b(at least|at most|exactly|only|just|a single|or more|or many|zero or) .*");
-        boolean otherSide = !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof Meaning.Reread;
+        boolean otherSide =
+                !text.contains(",") && meanings.size() == 1 && meanings.get(0) instanceof ClauseMeaning.Reread;
         boolean spoken = strict.changes() && addsSmall(design, strict);
         if (!meanings.isEmpty() && (swallows || otherSide || spoken || !strict.changes())) {
             return loose(design, text, choices);
@@ -130,20 +131,20 @@ public final class Say {
                 .anyMatch(n -> design.entity(n).isEmpty() && Character.isLowerCase(n.charAt(0)));
     }
 
-    private static List<Meaning> meanings(Design design, String text, GuessChoices choices) {
+    private static List<ClauseMeaning> meanings(Design design, String text, GuessChoices choices) {
         return new ClauseReader(design, choices).read(Token.of(text)).orElse(List.of());
     }
 
     private static Understanding loose(Design design, String text, GuessChoices choices) {
-        List<Meaning> meanings = meanings(design, text, choices);
+        List<ClauseMeaning> meanings = meanings(design, text, choices);
         if (meanings.isEmpty()) {
             return Understanding.NOTHING;
         }
         Edit edit = Edit.NOTHING;
         List<String> sentences = new ArrayList<>();
         List<Understanding.Guess> guesses = new ArrayList<>();
-        for (Meaning meaning : meanings) {
-            if (meaning instanceof Meaning.Impossible impossible) {
+        for (ClauseMeaning meaning : meanings) {
+            if (meaning instanceof ClauseMeaning.Impossible impossible) {
                 return Understanding.problem(impossible.problem());
             }
             edit = edit.then(meaning.edit());
@@ -159,7 +160,7 @@ public final class Say {
             return notUnderstood(parsed, text);
         }
         Relationship relationship = parsed.value().get();
-        Edit edit = Meaning.adding(design, relationship).then(RelationshipEdits.add(relationship));
+        Edit edit = ClauseMeaning.adding(design, relationship).then(RelationshipEdits.add(relationship));
         return Understanding.of(edit, List.of());
     }
 
@@ -241,8 +242,8 @@ public final class Say {
         Set<String> names = new LinkedHashSet<>();
         names.add(relationship.from());
         names.addAll(relationship.targets());
-        if (relationship instanceof BinaryRelationship tie && !tie.via().isEmpty()) {
-            names.add(tie.via());
+        if (relationship instanceof BinaryRelationship binary && !binary.via().isEmpty()) {
+            names.add(binary.via());
         }
         return names;
     }

@@ -64,7 +64,7 @@ final class SentenceForm {
     }
 
     /** The first meaning that a fitting way to read the sentence has; shorter captures are tried first. */
-    <T> Optional<T> read(List<Token> tokens, Nouns nouns, Function<Match, Optional<T>> meaning) {
+    <T> Optional<T> read(List<Token> tokens, SpokenNouns nouns, Function<Match, Optional<T>> meaning) {
         return canFit(tokens) ? read(0, 0, tokens, nouns, new HashMap<>(), meaning) : Optional.empty();
     }
 
@@ -80,7 +80,7 @@ final class SentenceForm {
             int part,
             int at,
             List<Token> tokens,
-            Nouns nouns,
+            SpokenNouns nouns,
             Map<String, List<Token>> captured,
             Function<Match, Optional<T>> meaning) {
         if (part == parts.size()) {

@@ -43,7 +43,8 @@ record VerbPhrase(String base, int end) {
     }
 
     private static boolean hasQuantity(List<Token> tokens, int at, int end) {
-        return IntStream.range(at + 1, end).anyMatch(i -> Quantity.at(tokens, i).isPresent());
+        return IntStream.range(at + 1, end)
+                .anyMatch(i -> SpokenQuantity.at(tokens, i).isPresent());
     }
 
     /**

@@ -27,7 +27,7 @@ public record Alternative(
         List<Fact> facts,
         Map<String, String> statements,
         List<String> classes,
-        Sketch sketch) {
+        TableSketch sketch) {
     public Alternative {
         facts = List.copyOf(facts);
         classes = List.copyOf(classes);

@@ -5,7 +5,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Neighbours;
 import jasperwing.model.Relationship;
 import java.util.List;
@@ -35,8 +35,8 @@ public record Alternatives(String title, String about, List<String> questions, L
 
     /** The ways to keep the family of an entity; empty when it is no kind and has none. */
     public static Optional<Alternatives> ofKinds(Design design, Dialect dialect, String entity) {
-        return Family.has(design, entity)
-                ? Optional.of(new Kinds(design, dialect, Family.root(design, entity)).weigh())
+        return InheritanceTree.has(design, entity)
+                ? Optional.of(new Kinds(design, dialect, InheritanceTree.root(design, entity)).weigh())
                 : Optional.empty();
     }
 
@@ -48,13 +48,14 @@ public record Alternatives(String title, String about, List<String> questions, L
             return Optional.empty();
         }
         return relationship.match(
-                tie -> ofTie(design, dialect, tie), oneOf -> Optional.of(new OneOfs(design, dialect, oneOf).weigh()));
+                binary -> ofBinary(design, dialect, binary),
+                oneOf -> Optional.of(new OneOfs(design, dialect, oneOf).weigh()));
     }
 
-    private static Optional<Alternatives> ofTie(Design design, Dialect dialect, BinaryRelationship tie) {
-        return switch (tie.shape()) {
-            case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, tie).weigh());
-            case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, tie).weigh());
+    private static Optional<Alternatives> ofBinary(Design design, Dialect dialect, BinaryRelationship binary) {
+        return switch (binary.shape()) {
+            case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, binary).weigh());
+            case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, binary).weigh());
             case ONE_TO_MANY -> Optional.empty();
         };
     }

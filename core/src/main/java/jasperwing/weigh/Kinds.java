@@ -13,8 +13,8 @@ import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
 import jasperwing.model.Inheritance;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -53,7 +53,7 @@ final class Kinds {
         this.kind = design.kinds(root).get(0).name();
         this.family = Stream.concat(
                         Stream.of(root),
-                        Family.descendants(design, root).stream().map(Entity::name))
+                        InheritanceTree.descendants(design, root).stream().map(Entity::name))
                 .toList();
         this.readOne = "To read one " + Words.spoken(kind) + " with all it has";
         this.readAll = "To read every " + Words.spoken(root);
@@ -64,7 +64,7 @@ final class Kinds {
         List<Plan> plans = new ArrayList<>();
         for (KindsKept way : KindsKept.values()) {
             plans.add(
-                    Family.isKept(design, root, way)
+                    InheritanceTree.isKept(design, root, way)
                             ? Plan.now(title(way), (now, then) -> facts(way, then), t -> statements(way, t))
                             : Plan.move(
                                     design,
@@ -77,7 +77,7 @@ final class Kinds {
                 "Ways to keep the kinds of " + Words.spoken(root),
                 design.kinds(root).size() + " kinds \u00b7 " + dialect.title(),
                 List.of(readOne, readAll, write),
-                new Ways(design, dialect, family).of(plans));
+                new AlternativeDerivation(design, dialect, family).of(plans));
     }
 
     private static String title(KindsKept way) {
@@ -150,7 +150,7 @@ final class Kinds {
         Attribute own = Attribute.of("own", Type.of(Scalar.INT));
         Entity kind = Entity.of(FreeName.of(design, "Kind"))
                 .withAttributes(List.of(own))
-                .withKinship(Inheritance.of(root));
+                .withInheritance(Inheritance.of(root));
         List<Entity> entities = new ArrayList<>(design.entities());
         entities.add(kind);
         return Schema.derive(design.withEntities(entities), tables.dialect());
@@ -159,8 +159,8 @@ final class Kinds {
     /** How many columns every row of the kind leaves empty: those of kinds that are not its own. */
     private long empty(Tables tables) {
         Set<String> filled = new HashSet<>(Set.of("", kind));
-        Family.ancestors(design, kind).forEach(a -> filled.add(a.name()));
-        Family.descendants(design, kind).forEach(d -> filled.add(d.name()));
+        InheritanceTree.ancestors(design, kind).forEach(a -> filled.add(a.name()));
+        InheritanceTree.descendants(design, kind).forEach(d -> filled.add(d.name()));
         return tables.schema().named(tables.table(kind).name()).stream()
                 .flatMap(t -> t.origins().stream())
                 .filter(o -> !filled.contains(o.owner()))
@@ -193,7 +193,7 @@ final class Kinds {
     }
 
     private List<DerivedTable> line(Tables tables) {
-        return Family.line(design, design.entity(kind).orElseThrow()).stream()
+        return InheritanceTree.line(design, design.entity(kind).orElseThrow()).stream()
                 .map(e -> tables.table(e.name()))
                 .toList();
     }

@@ -72,7 +72,7 @@ final class Lists {
                 "Ways to keep the " + Words.spoken(attribute.name()) + " of " + Articles.with(entity.name()),
                 Notation.type(attribute) + " \u00b7 " + dialect.title(),
                 List.of(find, add),
-                new Ways(design, dialect, List.of(entity.name())).of(plans));
+                new AlternativeDerivation(design, dialect, List.of(entity.name())).of(plans));
     }
 
     private Plan kept(String title, ListKept way, ListKept now, Plan.Facts facts, Plan.Statements statements) {
@@ -250,7 +250,7 @@ final class Lists {
     private List<DerivedTable> pairs(Tables tables) {
         return tables.schema().tables().stream()
                 .filter(t -> t.source() instanceof DerivedTable.Source.OfJoin of
-                        && of.tie().mentions(added))
+                        && of.binary().mentions(added))
                 .toList();
     }
 }

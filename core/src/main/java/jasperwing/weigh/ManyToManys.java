@@ -26,34 +26,35 @@ import java.util.Set;
 final class ManyToManys {
     private final Design design;
     private final Dialect dialect;
-    private final BinaryRelationship tie;
+    private final BinaryRelationship binary;
     private final String link;
     private final String read;
     private final String write;
 
-    ManyToManys(Design design, Dialect dialect, BinaryRelationship tie) {
+    ManyToManys(Design design, Dialect dialect, BinaryRelationship binary) {
         this.design = design;
         this.dialect = dialect;
-        this.tie = tie;
-        this.link = tie.via().isEmpty() ? FreeName.of(design, tie.from() + tie.to()) : tie.via();
-        this.read = "To read the " + Plurals.plural(Words.spoken(tie.to())) + " of a " + Words.spoken(tie.from());
+        this.binary = binary;
+        this.link = binary.via().isEmpty() ? FreeName.of(design, binary.from() + binary.to()) : binary.via();
+        this.read = "To read the " + Plurals.plural(Words.spoken(binary.to())) + " of a " + Words.spoken(binary.from());
         this.write = "To add one";
     }
 
     Alternatives weigh() {
-        boolean plain = tie.via().isEmpty();
+        boolean plain = binary.via().isEmpty();
         boolean ownKey = !plain && !isKeyedByPair();
         Plan.Facts links = (now, then) -> linked(then);
         List<Plan> plans = new ArrayList<>();
         if (plain) {
-            Relink linked = new Relink(tie, link);
+            Relink linked = new Relink(binary, link);
             plans.add(Plan.now("Pairs alone", (now, then) -> pairs(then), this::joined));
             plans.add(Plan.move(design, "A link, keyed by the pair", linked, links, this::statements));
             Edit both = linked.then(new OwnKey(link));
             plans.add(new Plan(
                     "A link with a key of its own", false, both, linked.hindrance(design), links, this::statements));
         } else {
-            plans.add(Plan.move(design, "Pairs alone", new Relink(tie, ""), (now, then) -> pairs(then), this::joined));
+            plans.add(
+                    Plan.move(design, "Pairs alone", new Relink(binary, ""), (now, then) -> pairs(then), this::joined));
             if (!ownKey) {
                 plans.add(Plan.now("A link, keyed by the pair", links, this::statements));
                 plans.add(Plan.move(design, "A link with a key of its own", new OwnKey(link), links, this::statements));
@@ -62,10 +63,13 @@ final class ManyToManys {
             }
         }
         return new Alternatives(
-                "Ways to keep which " + Words.spoken(tie.from()) + " has which " + Words.spoken(tie.to()),
+                "Ways to keep which " + Words.spoken(binary.from()) + " has which " + Words.spoken(binary.to()),
                 "many-to-many \u00b7 " + dialect.title(),
                 List.of(read, write),
-                new Ways(design, dialect, plain ? List.of(tie.from(), tie.to()) : List.of(tie.from(), tie.to(), link))
+                new AlternativeDerivation(
+                                design,
+                                dialect,
+                                plain ? List.of(binary.from(), binary.to()) : List.of(binary.from(), binary.to(), link))
                         .of(plans));
     }
 
@@ -84,8 +88,8 @@ final class ManyToManys {
     private Optional<DerivedTable> join(Tables tables) {
         return tables.schema().tables().stream()
                 .filter(t -> t.source() instanceof DerivedTable.Source.OfJoin of
-                        && of.tie().from().equals(tie.from())
-                        && of.tie().to().equals(tie.to()))
+                        && of.binary().from().equals(binary.from())
+                        && of.binary().to().equals(binary.to()))
                 .findFirst();
     }
 
@@ -95,8 +99,8 @@ final class ManyToManys {
 
     private Map<String, String> asked(Tables tables, Optional<DerivedTable> written) {
         Map<String, String> statements = new LinkedHashMap<>();
-        String role = Roles.forward(tie);
-        statements.put(read, tables.read(tie.from(), role));
+        String role = Roles.forward(binary);
+        statements.put(read, tables.read(binary.from(), role));
         statements.put(write, written.map(tables::insert).orElse(""));
         return statements;
     }

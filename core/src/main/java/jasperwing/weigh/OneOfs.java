@@ -13,7 +13,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
@@ -72,7 +72,7 @@ final class OneOfs {
                 "Ways to keep the " + Words.spoken(role) + " of " + Articles.with(oneOf.from()),
                 "one of " + String.join(", ", oneOf.subjects()) + " \u00b7 " + dialect.title(),
                 List.of(read, write),
-                new Ways(design, dialect, ends, Set.copyOf(oneOf.subjects())).of(plans));
+                new AlternativeDerivation(design, dialect, ends, Set.copyOf(oneOf.subjects())).of(plans));
     }
 
     private Plan keeping(String title, PolymorphicMapping keeping, Plan.Facts facts) {
@@ -176,7 +176,7 @@ final class OneOfs {
     }
 
     private Entity keyedLikeFirst(Design now, String name) {
-        Entity first = now.entity(Family.root(now, subject)).orElseThrow();
+        Entity first = now.entity(InheritanceTree.root(now, subject)).orElseThrow();
         List<Attribute> key = first.attributes().stream().filter(first::isKey).toList();
         return key.isEmpty() || key.size() < first.key().names().size()
                 ? Entity.keyed(name)

@@ -12,8 +12,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.moves.Fold;
 import jasperwing.moves.OwnKey;
-import jasperwing.moves.Reverse;
 import jasperwing.moves.ShareKey;
+import jasperwing.moves.SwapKeyHolder;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
@@ -28,25 +28,25 @@ import java.util.Optional;
 final class OneToOnes {
     private final Design design;
     private final Dialect dialect;
-    private final BinaryRelationship tie;
+    private final BinaryRelationship binary;
     private final String holder;
     private final String parent;
     private final String read;
     private final String write;
 
-    OneToOnes(Design design, Dialect dialect, BinaryRelationship tie) {
+    OneToOnes(Design design, Dialect dialect, BinaryRelationship binary) {
         this.design = design;
         this.dialect = dialect;
-        this.tie = tie;
-        this.holder = tie.holder();
-        this.parent = tie.parent();
+        this.binary = binary;
+        this.holder = binary.holder();
+        this.parent = binary.parent();
         this.read = "To read the " + Words.spoken(holder) + " of a " + Words.spoken(parent);
         this.write = "To write a " + Words.spoken(parent) + " with its " + Words.spoken(holder);
     }
 
     Alternatives weigh() {
         boolean shared = design.entity(holder)
-                .map(e -> e.key().names().equals(List.of(Roles.holding(tie))))
+                .map(e -> e.key().names().equals(List.of(Roles.holding(binary))))
                 .orElse(false);
         List<Plan> plans = new ArrayList<>();
         Plan.Facts held = (now, then) -> held(then, holder, parent);
@@ -56,20 +56,20 @@ final class OneToOnes {
             plans.add(Plan.now("One key for both", held, both));
         } else {
             plans.add(Plan.now(holder + " points", held, both));
-            plans.add(Plan.move(design, "One key for both", new ShareKey(tie), held, both));
+            plans.add(Plan.move(design, "One key for both", new ShareKey(binary), held, both));
         }
         plans.add(Plan.move(
                 design,
                 parent + " points",
-                new Reverse(tie),
+                new SwapKeyHolder(binary),
                 (now, then) -> reversed(then),
                 t -> asked(t, List.of(t.table(holder), t.table(parent)))));
-        plans.add(Plan.move(design, "In one table", new Fold(tie, -1), this::folded, this::together));
+        plans.add(Plan.move(design, "In one table", new Fold(binary, -1), this::folded, this::together));
         return new Alternatives(
                 "Ways to keep a " + Words.spoken(holder) + " with its " + Words.spoken(parent),
                 "one-to-one \u00b7 " + dialect.title(),
                 List.of(read, write),
-                new Ways(design, dialect, List.of(parent, holder)).of(plans));
+                new AlternativeDerivation(design, dialect, List.of(parent, holder)).of(plans));
     }
 
     private Map<String, String> asked(Tables tables, List<DerivedTable> written) {
@@ -123,9 +123,9 @@ final class OneToOnes {
     /** Whether it is the relationship itself, which a move may have turned round. */
     private boolean isOurs(Relationship relationship) {
         return relationship instanceof BinaryRelationship t
-                && t.from().equals(tie.from())
-                && t.to().equals(tie.to())
-                && t.forward().equals(tie.forward());
+                && t.from().equals(binary.from())
+                && t.to().equals(binary.to())
+                && t.forward().equals(binary.forward());
     }
 
     private Optional<Reference> key(Tables tables, DerivedTable table) {

@@ -11,7 +11,7 @@ import jasperwing.classes.Persisting.Provider;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.notation.Notation;
@@ -91,7 +91,7 @@ class SoundPersistenceTest {
                                 && e.key().names().size() == 1
                                 && e.attribute(e.key().names().get(0)).isEmpty())
                 : design.whole().entities().stream()
-                        .filter(e -> Family.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
+                        .filter(e -> InheritanceTree.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
                         .flatMap(e -> e.attributes().stream())
                         .anyMatch(a -> a.kept().equals(Optional.of(ListKept.ARRAY)));
     }

@@ -6,7 +6,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Literal;
 import jasperwing.model.PolymorphicMapping;
@@ -87,8 +87,8 @@ public final class FirstRows {
                         Map.of("", Map.of(DerivedTable.VALUE, schema.dialect().literal(value))));
             } else if (table.source() instanceof DerivedTable.Source.OfEntity of) {
                 Entity entity = design.entity(of.entity()).orElseThrow();
-                boolean complete = Family.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES);
-                (complete ? List.of(entity) : Family.withRows(design, entity))
+                boolean complete = InheritanceTree.isKept(design, entity.name(), KindsKept.COMPLETE_TABLES);
+                (complete ? List.of(entity) : InheritanceTree.withRows(design, entity))
                         .forEach(e -> wanted.add(new Wanted(table, e.name())));
             } else {
                 wanted.add(new Wanted(table, ""));
@@ -118,7 +118,7 @@ public final class FirstRows {
     /** Stores one more row of what a reference points to, with its parts in all tables of its family. */
     private void another(Statement statement, Reference key) throws SQLException {
         Entity target = design.entity(key.targetEntity()).orElseThrow();
-        String kind = Family.withRows(design, target).stream()
+        String kind = InheritanceTree.withRows(design, target).stream()
                 .map(Entity::name)
                 .filter(e -> all.stream().anyMatch(w -> w.entity().equals(e)))
                 .findFirst()
@@ -154,7 +154,7 @@ public final class FirstRows {
 
     private boolean isIn(String kind, String entity) {
         return kind.equals(entity)
-                || Family.ancestors(design, kind).stream()
+                || InheritanceTree.ancestors(design, kind).stream()
                         .anyMatch(a -> a.name().equals(entity));
     }
 
@@ -199,7 +199,7 @@ public final class FirstRows {
         if (table.source() instanceof DerivedTable.Source.OfEntity of) {
             table.kinds().ifPresent(k -> values.put(k.column(), schema.dialect().literal(wanted.entity())));
             for (Entity part :
-                    Family.line(design, design.entity(wanted.entity()).orElseThrow())) {
+                    InheritanceTree.line(design, design.entity(wanted.entity()).orElseThrow())) {
                 String owner = part.name().equals(of.entity()) || !isIn(part.name(), of.entity()) ? "" : part.name();
                 looseReferences(table, owner, part.name(), values);
                 for (Attribute attribute : part.attributes()) {
@@ -265,7 +265,7 @@ public final class FirstRows {
     }
 
     private Optional<Attribute> keyAttribute(String entity, int index) {
-        return design.entity(Family.root(design, entity))
+        return design.entity(InheritanceTree.root(design, entity))
                 .flatMap(e -> e.attribute(e.key().names().get(index)));
     }
 
@@ -316,7 +316,8 @@ public final class FirstRows {
     }
 
     private void element(DerivedTable table, DerivedTable.Source.OfList of, Map<String, String> values) {
-        Attribute list = Family.attribute(design, of.entity(), of.attribute()).orElseThrow();
+        Attribute list =
+                InheritanceTree.attribute(design, of.entity(), of.attribute()).orElseThrow();
         values.put("position", "1");
         List<ValueColumns.Leaf> leaves = ValueColumns.of(design, list);
         int start = table.columns().size() - leaves.size();
@@ -343,7 +344,7 @@ public final class FirstRows {
                             .orElse("a"));
         }
         if (type.isText()) {
-            int length = attribute.form().longerThan().orElse(0);
+            int length = attribute.textConstraint().longerThan().orElse(0);
             return schema.dialect().literal("a".repeat(length) + (char) ('a' + number % 26));
         }
         if (type.isNumeric()) {

@@ -76,13 +76,13 @@ class SchemaTest {
     @Test
     void aLinkEntityHasItsPairUniqueUnlessItSaysOtherwise() {
         String[] start = {"entity Dive", "  id serial key", "entity Diver", "  id serial key", "entity Duty"};
-        String tie = "each Dive may have many Diver via Duty, which may have many Dive";
-        assertThat(table("duties", join(start, "  note text(9)?", tie)).keyColumns())
+        String binary = "each Dive may have many Diver via Duty, which may have many Dive";
+        assertThat(table("duties", join(start, "  note text(9)?", binary)).keyColumns())
                 .containsExactly("dive_id", "diver_id");
-        DerivedTable keyed = table("duties", join(start, "  id serial key", tie));
+        DerivedTable keyed = table("duties", join(start, "  id serial key", binary));
         assertThat(keyed.uniqueKeys()).extracting(UniqueKey::columns).containsExactly(List.of("dive_id", "diver_id"));
         DerivedTable wider =
-                table("duties", join(start, "  id serial key", "  day date", "  unique (dive, diver, day)", tie));
+                table("duties", join(start, "  id serial key", "  day date", "  unique (dive, diver, day)", binary));
         assertThat(wider.uniqueKeys())
                 .extracting(UniqueKey::columns)
                 .containsExactly(List.of("dive_id", "diver_id", "day"));

@@ -84,15 +84,15 @@ class SceneTest {
     /** Cards in rows, each related to the next; more than a scene that is wanted soon looks at anew. */
     private static Design rows(int count) {
         List<String> lines = new ArrayList<>();
-        List<String> ties = new ArrayList<>();
+        List<String> binaries = new ArrayList<>();
         List<String> places = new ArrayList<>(List.of("places"));
         for (int i = 0; i < count; i++) {
             lines.add("entity E" + i);
             lines.add("  id serial key");
             places.add("  E" + i + " " + i % 20 * 300 + "," + i / 20 * 160);
-            ties.add("each E" + i + " may have one E" + (i + 1) % count + " as next");
+            binaries.add("each E" + i + " may have one E" + (i + 1) % count + " as next");
         }
-        lines.addAll(ties);
+        lines.addAll(binaries);
         lines.addAll(places);
         return Samples.design(lines.toArray(String[]::new));
     }

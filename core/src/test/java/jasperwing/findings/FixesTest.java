@@ -10,7 +10,7 @@ import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -66,7 +66,7 @@ class FixesTest {
         for (Entity entity : whole.entities()) {
             facts.add(List.of("entity", entity.name()));
             List<Attribute> all = new ArrayList<>(entity.attributes());
-            Family.ancestors(whole, entity.name()).forEach(a -> all.addAll(a.attributes()));
+            InheritanceTree.ancestors(whole, entity.name()).forEach(a -> all.addAll(a.attributes()));
             all.forEach(a -> facts(entity.name(), a, facts));
         }
         design.relationships().forEach(r -> facts.add(List.of("relationship", r.from() + " " + r.targets())));

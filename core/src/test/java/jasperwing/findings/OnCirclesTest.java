@@ -15,31 +15,31 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 class OnCirclesTest {
-    private static Need need(String from, String to) {
-        return Need.ofKind(from, to);
+    private static RowDependency need(String from, String to) {
+        return RowDependency.ofKind(from, to);
     }
 
     @Test
     void whatLeadsToACircleAndWhatLeadsAwayIsLeftOut() {
-        Need into = need("Photo", "Dive");
-        Need one = need("Dive", "Site");
-        Need other = need("Site", "Dive");
-        Need away = need("Site", "Country");
+        RowDependency into = need("Photo", "Dive");
+        RowDependency one = need("Dive", "Site");
+        RowDependency other = need("Site", "Dive");
+        RowDependency away = need("Site", "Country");
         assertThat(OnCircles.of(List.of(into, one, away, other))).containsExactly(one, other);
         assertThat(OnCircles.of(List.of(into, one, away))).isEmpty();
     }
 
     @Property(tries = 200, seed = "20261129")
     void whatLiesOnACircleIsNeverLeftOut(@ForAll @Size(max = 20) List<@IntRange(max = 7) Integer> ends) {
-        List<Need> needs = new ArrayList<>();
+        List<RowDependency> needs = new ArrayList<>();
         for (int i = 0; i + 1 < ends.size(); i += 2) {
             if (!ends.get(i).equals(ends.get(i + 1))) {
                 needs.add(need("E" + ends.get(i), "E" + ends.get(i + 1)));
             }
         }
-        List<Need> left = OnCircles.of(needs);
+        List<RowDependency> left = OnCircles.of(needs);
         assertThat(needs).containsAll(left);
-        for (Need need : needs) {
+        for (RowDependency need : needs) {
             if (reaches(needs, need.to(), need.from())) {
                 assertThat(left).contains(need);
             }
@@ -48,7 +48,7 @@ class OnCirclesTest {
         assertThat(left.isEmpty()).isEqualTo(!circle);
     }
 
-    private static boolean reaches(List<Need> needs, String from, String to) {
+    private static boolean reaches(List<RowDependency> needs, String from, String to) {
         Set<String> seen = new HashSet<>(Set.of(from));
         Deque<String> open = new ArrayDeque<>(seen);
         while (!open.isEmpty()) {

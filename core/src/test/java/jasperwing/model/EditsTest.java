@@ -158,11 +158,11 @@ class EditsTest {
 
     @Test
     void aFurtherSubjectMakesAOneOfAndKnownOnesOrManyMakeNone() {
-        BinaryRelationship tie = (BinaryRelationship) design.relationships().get(0);
+        BinaryRelationship binary = (BinaryRelationship) design.relationships().get(0);
         PolymorphicRelationship oneOf = (PolymorphicRelationship)
-                RelationshipEdits.withSubject(tie, "Diver").orElseThrow();
+                RelationshipEdits.withSubject(binary, "Diver").orElseThrow();
         assertThat(oneOf.subjects()).containsExactly("Site", "Diver");
-        assertThat(oneOf.forward()).isEqualTo(tie.forward());
+        assertThat(oneOf.forward()).isEqualTo(binary.forward());
         assertThat(RelationshipEdits.withSubject(oneOf, "Note"))
                 .map(Relationship::targets)
                 .contains(List.of("Site", "Diver", "Note"));
@@ -198,26 +198,30 @@ class EditsTest {
 
     @Test
     void theHolderOfAOneToOneIsTheSideThatMust() {
-        assertThat(tie("each Dive may have one Log, which must be of one Dive").holder())
+        assertThat(binary("each Dive may have one Log, which must be of one Dive")
+                        .holder())
                 .isEqualTo("Log");
-        assertThat(tie("each Dive must have one Log, which may be of one Dive").holder())
+        assertThat(binary("each Dive must have one Log, which may be of one Dive")
+                        .holder())
                 .isEqualTo("Dive");
-        assertThat(tie("each Dive must have one Log, which must be of one Dive").holder())
+        assertThat(binary("each Dive must have one Log, which must be of one Dive")
+                        .holder())
                 .isEqualTo("Dive");
-        assertThat(tie("each Dive may have one Log, which may be of one Dive").holder())
+        assertThat(binary("each Dive may have one Log, which may be of one Dive")
+                        .holder())
                 .isEqualTo("Dive");
     }
 
     @Test
     void aLinkIsLetGoWhenAnEndBecomesOne() {
-        BinaryRelationship linked = tie("each Dive may have many Diver via Duty, which may have many Dive");
+        BinaryRelationship linked = binary("each Dive may have many Diver via Duty, which may have many Dive");
         assertThat(linked.withForward(linked.forward().withMany(false)).via()).isEmpty();
         assertThat(linked.withBack(linked.back().map(b -> b.withMust(true))).via())
                 .isEqualTo("Duty");
         assertThat(linked.withBack(Optional.empty()).via()).isEqualTo("Duty");
     }
 
-    private static BinaryRelationship tie(String sentence) {
+    private static BinaryRelationship binary(String sentence) {
         return (BinaryRelationship) Notation.sentence(sentence).value().orElseThrow();
     }
 }

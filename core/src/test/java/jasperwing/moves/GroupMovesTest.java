@@ -68,7 +68,7 @@ class GroupMovesTest {
         Attribute shared = Attribute.of("sharedNote", new Type.Text(20));
         Design before = sound;
         for (String entity : two) {
-            before = Making.change(
+            before = MoveSteps.change(
                     before,
                     entity,
                     e -> e.withAttributes(Stream.concat(e.attributes().stream(), Stream.of(shared))
@@ -143,8 +143,9 @@ class GroupMovesTest {
 
     @Test
     void aValueThatIsThereAlreadyIsUsed() {
-        Design plain = Making.change(design, "Mark", e -> e.withUniques(List.of()));
-        Design again = Making.change(plain, "Buoy", e -> e.withAttributes(Making.without(e, List.of("sum", "depth"))));
+        Design plain = MoveSteps.change(design, "Mark", e -> e.withUniques(List.of()));
+        Design again =
+                MoveSteps.change(plain, "Buoy", e -> e.withAttributes(MoveSteps.without(e, List.of("sum", "depth"))));
         Design gathered = new ToValue("Mark", List.of("north", "east"), "Spot", "at").on(again);
         assertThat(gathered.groups()).isEqualTo(design.groups());
         assertThat(Notation.print(gathered)).contains("  at          Spot\n");
@@ -182,8 +183,8 @@ class GroupMovesTest {
         assertThat(Notation.print(made))
                 .contains("  id          serial         key\n", "  unique (dive, diver, part)\n");
         assertThat(new OwnKey("Turn").hindrance(made)).isPresent();
-        BinaryRelationship tie = (BinaryRelationship) linked.relationships().get(0);
-        assertThat(new ShareKey(tie).hindrance(linked)).contains("Only a one-to-one can share its key.");
+        BinaryRelationship binary = (BinaryRelationship) linked.relationships().get(0);
+        assertThat(new ShareKey(binary).hindrance(linked)).contains("Only a one-to-one can share its key.");
     }
 
     @Test

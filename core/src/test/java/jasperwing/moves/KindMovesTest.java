@@ -19,7 +19,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.notation.Notation;
 import java.io.IOException;
@@ -102,9 +102,9 @@ class KindMovesTest {
         assertThat(point.hindrance(before)).isEmpty();
         Design pointing = point.on(before);
         assertThat(pointing.parent(kind.name())).isEmpty();
-        BinaryRelationship tie = (BinaryRelationship)
+        BinaryRelationship binary = (BinaryRelationship)
                 pointing.relationships().get(pointing.relationships().size() - 1);
-        Design back = new OneToOneToKind(tie).on(pointing);
+        Design back = new OneToOneToKind(binary).on(pointing);
         String parent = before.parent(kind.name()).orElseThrow().name();
         boolean last = before.kinds(parent).size() == 1;
         Design expected = last ? KindEdits.onlyKinds(parent, false).on(before) : before;
@@ -115,7 +115,8 @@ class KindMovesTest {
     void pushingDownAndPullingUpGiveBackTheDesign(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Design before = SoundDesigns.withKinds(seed);
         Entity parent = before.entities().stream()
-                .filter(e -> e.kinship().onlyKinds() && !before.kinds(e.name()).isEmpty())
+                .filter(e ->
+                        e.inheritance().onlyKinds() && !before.kinds(e.name()).isEmpty())
                 .findFirst()
                 .orElse(null);
         Assume.that(parent != null);
@@ -194,7 +195,9 @@ class KindMovesTest {
                 "each Sensor may be near one Net as net, which may have many Sensor as sensors");
         Design made = new Generalise(List.of("Sensor", "Net"), List.of("maker"), "Gear").on(design);
         assertThat(Report.of(made, Dialects.POSTGRESQL).of(Level.ERROR)).isEmpty();
-        assertThat(Family.descendants(made, "Gear")).extracting(Entity::name).containsExactly("Sensor", "Net");
+        assertThat(InheritanceTree.descendants(made, "Gear"))
+                .extracting(Entity::name)
+                .containsExactly("Sensor", "Net");
         assertThat(made.entity("Gear").orElseThrow().attributes())
                 .extracting(Attribute::name)
                 .containsExactly("id", "maker");

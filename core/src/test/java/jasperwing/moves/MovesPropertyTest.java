@@ -3,6 +3,7 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.WideDesigns;
+import jasperwing.change.LostFacts;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
@@ -51,10 +52,10 @@ class MovesPropertyTest {
 
     private static Try tried(Move move, String entity) {
         if (move instanceof Fold fold) {
-            return new Try(move, List.of(fold.tie().from(), fold.tie().to()));
+            return new Try(move, List.of(fold.binary().from(), fold.binary().to()));
         }
         if (move instanceof ShareKey share) {
-            return new Try(move, List.of(share.tie().from(), share.tie().to()));
+            return new Try(move, List.of(share.binary().from(), share.binary().to()));
         }
         return new Try(move, move instanceof MakeKind kind ? List.of(entity, kind.of()) : List.of(entity));
     }
@@ -136,9 +137,9 @@ class MovesPropertyTest {
                 new SplitOff(entity.name(), run.stream().map(Attribute::name).toList(), "Details", false);
         Assume.that(split.hindrance(before).isEmpty());
         Design apart = split.on(before);
-        BinaryRelationship tie = (BinaryRelationship)
+        BinaryRelationship binary = (BinaryRelationship)
                 apart.relationships().get(apart.relationships().size() - 1);
-        assertThat(Notation.print(new Fold(tie, from).on(apart))).isEqualTo(Notation.print(before));
+        assertThat(Notation.print(new Fold(binary, from).on(apart))).isEqualTo(Notation.print(before));
     }
 
     /** Of designs with everything in them, folded back at the place it had: the same text, unless the preview named a loss. */
@@ -158,9 +159,9 @@ class MovesPropertyTest {
                 Move split = new SplitOff(entity.name(), List.of(one.name()), "Details", false);
                 if (split.hindrance(before).isEmpty()) {
                     Design apart = split.on(before);
-                    BinaryRelationship tie = (BinaryRelationship)
+                    BinaryRelationship binary = (BinaryRelationship)
                             apart.relationships().get(apart.relationships().size() - 1);
-                    Fold fold = new Fold(tie, i);
+                    Fold fold = new Fold(binary, i);
                     if (LostFacts.of(before, apart).isEmpty()
                             && fold.hindrance(apart).isEmpty()) {
                         assertThat(LostFacts.of(before, fold.on(apart)))
@@ -179,13 +180,13 @@ class MovesPropertyTest {
     void reversingTwiceAndLinkingAndUnlinkingGiveBackTheDesign(@ForAll @LongRange(min = 0, max = 1_000_000) long seed) {
         Design before = SoundDesigns.of(seed);
         for (int i = 0; i < before.relationships().size(); i++) {
-            if (before.relationships().get(i) instanceof BinaryRelationship tie) {
-                Design turned = new Reverse(tie).on(before);
-                assertThat(new Reverse((BinaryRelationship)
+            if (before.relationships().get(i) instanceof BinaryRelationship binary) {
+                Design turned = new SwapKeyHolder(binary).on(before);
+                assertThat(new SwapKeyHolder((BinaryRelationship)
                                         turned.relationships().get(i))
                                 .on(turned))
                         .isEqualTo(before);
-                Design linked = new Relink(tie, "Between").on(before);
+                Design linked = new Relink(binary, "Between").on(before);
                 assertThat(new Relink(
                                         (BinaryRelationship)
                                                 linked.relationships().get(i),

@@ -66,7 +66,7 @@ class MovesTest {
         assertThat(move.on(design)).isSameAs(design);
     }
 
-    private BinaryRelationship tie(int index) {
+    private BinaryRelationship binary(int index) {
         return (BinaryRelationship) design.relationships().get(index);
     }
 
@@ -102,7 +102,7 @@ class MovesTest {
 
     @Test
     void aOneToOneIsFoldedWithAllThatIsRelatedToIt() {
-        String after = text(new Fold(tie(1), 1), design);
+        String after = text(new Fold(binary(1), 1), design);
         assertThat(after)
                 .contains(
                         "  id          serial         key\n  text        long text?\n  number      int\n",
@@ -110,21 +110,21 @@ class MovesTest {
                         "  # who wrote it\n",
                         "sheet Main: Dive\n")
                 .doesNotContain("Log");
-        hindered(new Fold(tie(0), 1), "Only a one-to-one");
+        hindered(new Fold(binary(0), 1), "Only a one-to-one");
     }
 
     @Test
     void reversingChangesWhoHoldsTheKeyAndNotWhatIsSaid() {
-        Design once = new Reverse(tie(1)).on(design);
+        Design once = new SwapKeyHolder(binary(1)).on(design);
         BinaryRelationship turned = (BinaryRelationship) once.relationships().get(1);
         assertThat(turned.holder()).isEqualTo("Dive");
-        assertThat(turned.forward()).isEqualTo(tie(1).forward());
-        assertThat(turned.back()).isEqualTo(tie(1).back());
+        assertThat(turned.forward()).isEqualTo(binary(1).forward());
+        assertThat(turned.back()).isEqualTo(binary(1).back());
         assertThat(Notation.print(once)).contains("  key held by Dive\n").doesNotContain("deleting Log deletes Dive");
         assertThat(Notation.parse(Notation.print(once)).value()).isEqualTo(once);
-        assertThat(new Reverse(turned).on(once))
+        assertThat(new SwapKeyHolder(turned).on(once))
                 .isEqualTo(design.withRelationships(design.relationships().stream()
-                        .map(r -> r.equals(tie(1)) ? r.withDeletes(List.of()) : r)
+                        .map(r -> r.equals(binary(1)) ? r.withDeletes(List.of()) : r)
                         .toList()));
     }
 
@@ -205,7 +205,7 @@ class MovesTest {
 
     @Test
     void aPlainManyToManyIsGivenAnEntityAndMadePlainAgain() {
-        Design linked = new Relink(tie(2), "Shot").on(design);
+        Design linked = new Relink(binary(2), "Shot").on(design);
         BinaryRelationship through = (BinaryRelationship) linked.relationships().get(2);
         assertThat(through.via()).isEqualTo("Shot");
         assertThat(new Relink(through, "").on(linked)).isEqualTo(design);
@@ -213,7 +213,7 @@ class MovesTest {
 
     @Test
     void pairsWithAnEntityOfTheirOwnAreStillDeletedWithEitherEnd() {
-        Design linked = new Relink(tie(2), "Shot").on(design);
+        Design linked = new Relink(binary(2), "Shot").on(design);
         DerivedTable shots =
                 Schema.derive(linked, Dialects.POSTGRESQL).table("Shot").orElseThrow();
         assertThat(shots.references()).extracting(Reference::effect).containsOnly(DeleteEffect.DELETES);
@@ -221,7 +221,7 @@ class MovesTest {
 
     @Test
     void aLinkIdentifiedByItsEndsGetsAKeyOfItsOwn() {
-        Design linked = new Relink(tie(2), "Shot").on(design);
+        Design linked = new Relink(binary(2), "Shot").on(design);
         assertThat(new OwnKey("Shot").hindrance(linked)).isEmpty();
         Design keyed = new OwnKey("Shot").on(linked);
         DerivedTable shots =
@@ -254,7 +254,7 @@ class MovesTest {
                         "  name        text(40)?\n  depth       int?\n  code        text(8)?       unique\n  phone       text(20)?\n",
                         "each Boat must belong to one Diver as person, which may have many Boat\n")
                 .doesNotContain("Person", "places");
-        Relationship between = tie(0);
+        Relationship between = binary(0);
         assertThat(new MergeEntities("Dive", between.targets().get(0)).hindrance(design))
                 .hasValueSatisfying(h -> assertThat(h).contains("related in another way"));
     }

@@ -3,7 +3,7 @@ package jasperwing.output;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.output.Merged.Choice;
+import jasperwing.output.MergedFile.Choice;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -11,11 +11,11 @@ import org.junit.jupiter.api.Test;
 class FileLinesTest {
     private static final String BASE = "a\nb\nc\nd\n";
 
-    private static Planned planned(State state, String yours, String generated) {
-        Optional<Merged> merged = state == State.MERGES || state == State.CONFLICT
-                ? Optional.of(Merged.of(BASE, yours, generated))
+    private static PlannedFile planned(FileState state, String yours, String generated) {
+        Optional<MergedFile> merged = state == FileState.MERGES || state == FileState.CONFLICT
+                ? Optional.of(MergedFile.of(BASE, yours, generated))
                 : Optional.empty();
-        return new Planned("F", "F", state, Optional.of(file(generated)), Optional.of(yours), merged);
+        return new PlannedFile("F", "F", state, Optional.of(file(generated)), Optional.of(yours), merged);
     }
 
     private static GeneratedFile file(String text) {
@@ -31,13 +31,13 @@ class FileLinesTest {
 
     @Test
     void linesThatComeAndGoStandAmongThoseThatStay() {
-        assertThat(shown(FileLines.changes(planned(State.DIFFERS, BASE, "a\nB\nc\nd\n"), List.of())))
+        assertThat(shown(FileLines.changes(planned(FileState.DIFFERS, BASE, "a\nB\nc\nd\n"), List.of())))
                 .containsExactly("STAYS 1 a @0", "GOES 0 b @-1", "COMES 2 B @1", "STAYS 3 c @2", "STAYS 4 d @3");
     }
 
     @Test
     void linesWrittenByHandAreTold() {
-        Planned merges = planned(State.MERGES, "a\nmine\nb\nc\nd\n", "a\nb\nc\nD\n");
+        PlannedFile merges = planned(FileState.MERGES, "a\nmine\nb\nc\nd\n", "a\nb\nc\nD\n");
         assertThat(shown(FileLines.whole(merges, List.of())))
                 .containsExactly("STAYS 1 a @0", "BY_HAND 2 mine @-1", "STAYS 3 b @1", "STAYS 4 c @2", "STAYS 5 D @3");
         assertThat(shown(FileLines.changes(merges, List.of())))
@@ -52,7 +52,7 @@ class FileLinesTest {
 
     @Test
     void aConflictStandsSideBySideUntilItIsSettled() {
-        Planned conflict = planned(State.CONFLICT, "a\nmine\nc\nd\n", "a\nB\nBB\nc\nd\n");
+        PlannedFile conflict = planned(FileState.CONFLICT, "a\nmine\nc\nd\n", "a\nB\nBB\nc\nd\n");
         assertThat(shown(FileLines.changes(conflict, List.of())))
                 .containsExactly(
                         "STAYS 1 a @0",
@@ -67,9 +67,11 @@ class FileLinesTest {
 
     @Test
     void aFileThatIsNewStandsWholeAndOneNotNeededGoesWhole() {
-        Planned fresh = new Planned("F", "F", State.NEW, Optional.of(file("x\n")), Optional.empty(), Optional.empty());
+        PlannedFile fresh =
+                new PlannedFile("F", "F", FileState.NEW, Optional.of(file("x\n")), Optional.empty(), Optional.empty());
         assertThat(shown(FileLines.changes(fresh, List.of()))).containsExactly("STAYS 1 x @0");
-        Planned gone = new Planned("F", "F", State.UNNEEDED, Optional.empty(), Optional.of("x\n"), Optional.empty());
+        PlannedFile gone =
+                new PlannedFile("F", "F", FileState.UNNEEDED, Optional.empty(), Optional.of("x\n"), Optional.empty());
         assertThat(shown(FileLines.changes(gone, List.of()))).containsExactly("GOES 0 x @-1");
     }
 }

@@ -39,7 +39,8 @@ class ForeignFolderTest {
     private void forge(String list, String path, String text) throws IOException {
         Files.createDirectories(folder.resolve(".jasperwing"));
         boolean run = list.equals("java.run");
-        List<String> names = run ? List.of(path, path, "becomes", Journal.mark("[core]\n")) : List.of(path, "Dive");
+        List<String> names =
+                run ? List.of(path, path, "becomes", WriteJournal.mark("[core]\n")) : List.of(path, "Dive");
         Files.write(
                 folder.resolve(".jasperwing").resolve(list), TextPack.bytes(List.of(new TextPack.Text(names, text))));
     }

@@ -55,7 +55,7 @@ class HandEditsTest {
             for (int round = 0; round < 4; round++) {
                 edits.addAll(editByHand(folder, random, round));
                 design = changed(design, random, round);
-                List<Planned> plan = output.compare(files(design), Target.formerNames(design));
+                List<PlannedFile> plan = output.compare(files(design), Target.formerNames(design));
                 output.write(plan, Map.of());
                 String all = everything(folder);
                 for (String edit : edits) {

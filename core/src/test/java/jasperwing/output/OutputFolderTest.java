@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.output.Merged.Choice;
+import jasperwing.output.MergedFile.Choice;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -40,13 +40,13 @@ class OutputFolderTest {
         return new GeneratedFile(path, text, "Dive");
     }
 
-    private Planned only(GeneratedFile... files) throws IOException {
-        List<Planned> plan = output.compare(Arrays.asList(files), Map.of());
+    private PlannedFile only(GeneratedFile... files) throws IOException {
+        List<PlannedFile> plan = output.compare(Arrays.asList(files), Map.of());
         assertThat(plan).hasSize(1);
         return plan.get(0);
     }
 
-    private List<Planned> write(GeneratedFile... files) throws IOException {
+    private List<PlannedFile> write(GeneratedFile... files) throws IOException {
         return output.write(output.compare(Arrays.asList(files), Map.of()), Map.of());
     }
 
@@ -61,17 +61,17 @@ class OutputFolderTest {
 
     @Test
     void aNewFileIsWrittenAndThenTheSame() throws IOException {
-        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.NEW);
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(FileState.NEW);
         assertThat(write(file("a/Dive.java", FIRST))).hasSize(1);
         assertThat(text("a/Dive.java")).isEqualTo(FIRST);
-        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.SAME);
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(FileState.SAME);
         assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
     }
 
     @Test
     void whatTheDesignChangedIsWrittenOverWhatWasWritten() throws IOException {
         write(file("a/Dive.java", FIRST));
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.DIFFERS);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.DIFFERS);
         write(file("a/Dive.java", SECOND));
         assertThat(text("a/Dive.java")).isEqualTo(SECOND);
     }
@@ -80,35 +80,35 @@ class OutputFolderTest {
     void anEditByHandStaysAlsoWhenTheDesignChangesElsewhere() throws IOException {
         write(file("a/Dive.java", FIRST));
         edit("a/Dive.java", "  int number;", "  int number; // mine");
-        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.EDITED);
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(FileState.EDITED);
         assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.MERGES);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.MERGES);
         write(file("a/Dive.java", SECOND));
         assertThat(text("a/Dive.java")).isEqualTo(SECOND.replace("number;", "number; // mine"));
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.EDITED);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.EDITED);
     }
 
     @Test
     void changesOfTheSameLinesWaitUntilTheyAreSettled() throws IOException {
         write(file("a/Dive.java", FIRST));
         edit("a/Dive.java", "  int depth;", "  double depth;");
-        Planned planned = only(file("a/Dive.java", SECOND));
-        assertThat(planned.state()).isEqualTo(State.CONFLICT);
+        PlannedFile planned = only(file("a/Dive.java", SECOND));
+        assertThat(planned.state()).isEqualTo(FileState.CONFLICT);
         assertThat(planned.conflicts())
-                .containsExactly(new Merged.Conflict("  int depth;\n", "  double depth;\n", "  long depth;\n"));
+                .containsExactly(new MergedFile.Conflict("  int depth;\n", "  double depth;\n", "  long depth;\n"));
         assertThat(write(file("a/Dive.java", SECOND))).isEmpty();
         assertThat(text("a/Dive.java")).contains("double depth");
 
         output.write(List.of(planned), Map.of("a/Dive.java", List.of(Optional.of(Choice.BOTH))));
         assertThat(text("a/Dive.java")).contains("  double depth;\n  long depth;\n");
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.EDITED);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.EDITED);
     }
 
     @Test
     void aFileNeverWrittenFromHereIsNeverTouched() throws IOException {
         Files.createDirectories(folder.resolve("a"));
         Files.writeString(folder.resolve("a/Dive.java"), "class Dive {}\n");
-        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(State.FOREIGN);
+        assertThat(only(file("a/Dive.java", FIRST)).state()).isEqualTo(FileState.FOREIGN);
         assertThat(write(file("a/Dive.java", FIRST))).isEmpty();
         assertThat(text("a/Dive.java")).isEqualTo("class Dive {}\n");
     }
@@ -117,7 +117,7 @@ class OutputFolderTest {
     void aFileThatIsNoTextIsLeftAlone() throws IOException {
         write(file("a/Dive.java", FIRST));
         Files.write(folder.resolve("a/Dive.java"), new byte[] {(byte) 0xff, 0, 1});
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.FOREIGN);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.FOREIGN);
         assertThat(write(file("a/Dive.java", SECOND))).isEmpty();
     }
 
@@ -125,14 +125,14 @@ class OutputFolderTest {
     void whatIsNotMadeAnyMoreGoesUnlessItWasEdited() throws IOException {
         write(file("a/Dive.java", FIRST), new GeneratedFile("b/Site.java", "class Site {\n  int id;\n}\n", "Site"));
         edit("b/Site.java", "int id;", "int id; // mine");
-        List<Planned> plan = output.compare(List.of(), Map.of());
-        assertThat(plan).extracting(Planned::state).containsExactly(State.UNNEEDED, State.LEFT);
+        List<PlannedFile> plan = output.compare(List.of(), Map.of());
+        assertThat(plan).extracting(PlannedFile::state).containsExactly(FileState.UNNEEDED, FileState.LEFT);
         output.write(plan, Map.of());
         assertThat(folder.resolve("a")).doesNotExist();
         assertThat(text("b/Site.java")).contains("// mine");
         assertThat(output.compare(List.of(), Map.of()))
-                .extracting(Planned::state)
-                .containsExactly(State.LEFT);
+                .extracting(PlannedFile::state)
+                .containsExactly(FileState.LEFT);
     }
 
     @Test
@@ -140,7 +140,7 @@ class OutputFolderTest {
         write(file("a/Dive.java", FIRST));
         edit("a/Dive.java", "  int number;", "  int number; // mine");
         GeneratedFile renamed = new GeneratedFile("a/Descent.java", SECOND.replace("Dive", "Descent"), "Descent");
-        List<Planned> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
+        List<PlannedFile> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
         assertThat(plan).hasSize(1);
         assertThat(plan.get(0).isMoved()).isTrue();
         output.write(plan, Map.of());
@@ -163,7 +163,7 @@ class OutputFolderTest {
     void linesKeepTheEndsTheyHave() throws IOException {
         write(file("a/Dive.java", FIRST));
         Files.writeString(folder.resolve("a/Dive.java"), FIRST.replace("\n", "\r\n"));
-        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(State.DIFFERS);
+        assertThat(only(file("a/Dive.java", SECOND)).state()).isEqualTo(FileState.DIFFERS);
         write(file("a/Dive.java", SECOND));
         assertThat(text("a/Dive.java")).isEqualTo(SECOND.replace("\n", "\r\n"));
     }
@@ -207,20 +207,21 @@ class OutputFolderTest {
     @Test
     void aRunThatFailsLeavesEverythingAsItWas() throws IOException {
         write(file("a/Dive.java", FIRST));
-        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND), file("b/Site.java", FIRST)), Map.of());
+        List<PlannedFile> plan =
+                output.compare(List.of(file("a/Dive.java", SECOND), file("b/Site.java", FIRST)), Map.of());
         Files.writeString(folder.resolve("b"), "a file where a folder should be");
         assertThatThrownBy(() -> output.write(plan, Map.of())).isInstanceOf(IOException.class);
         assertThat(text("a/Dive.java")).isEqualTo(FIRST);
         Files.delete(folder.resolve("b"));
         assertThat(output.compare(List.of(file("a/Dive.java", FIRST)), Map.of()))
-                .extracting(Planned::state)
-                .containsExactly(State.SAME);
+                .extracting(PlannedFile::state)
+                .containsExactly(FileState.SAME);
     }
 
     @Test
     void aFileChangedSinceItWasComparedStopsTheRun() throws IOException {
         write(file("a/Dive.java", FIRST));
-        List<Planned> plan = output.compare(List.of(file("a/Dive.java", SECOND)), Map.of());
+        List<PlannedFile> plan = output.compare(List.of(file("a/Dive.java", SECOND)), Map.of());
         edit("a/Dive.java", "int number", "short number");
         assertThatThrownBy(() -> output.write(plan, Map.of())).hasMessageContaining("changed meanwhile");
         assertThat(text("a/Dive.java")).contains("short number");
@@ -230,7 +231,7 @@ class OutputFolderTest {
     void aFileThatHasComeToLieWhereOneWouldMoveStopsTheRun() throws IOException {
         write(file("a/Dive.java", FIRST));
         GeneratedFile renamed = new GeneratedFile("a/Descent.java", FIRST.replace("Dive", "Descent"), "Descent");
-        List<Planned> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
+        List<PlannedFile> plan = output.compare(List.of(renamed), Map.of("Descent", "Dive"));
         Files.write(folder.resolve("a/Descent.java"), new byte[] {(byte) 0xff});
         assertThatThrownBy(() -> output.write(plan, Map.of())).hasMessageContaining("changed meanwhile");
         assertThat(text("a/Dive.java")).isEqualTo(FIRST);
@@ -242,8 +243,8 @@ class OutputFolderTest {
         Files.writeString(folder.resolve("a/Descent.java"), "class Descent {}\n");
         GeneratedFile renamed = new GeneratedFile("a/Descent.java", FIRST.replace("Dive", "Descent"), "Descent");
         assertThat(output.compare(List.of(renamed), Map.of("Descent", "Dive")))
-                .extracting(Planned::path, Planned::state)
-                .containsExactly(tuple("a/Descent.java", State.FOREIGN), tuple("a/Dive.java", State.UNNEEDED));
+                .extracting(PlannedFile::path, PlannedFile::state)
+                .containsExactly(tuple("a/Descent.java", FileState.FOREIGN), tuple("a/Dive.java", FileState.UNNEEDED));
     }
 
     @Test
@@ -253,8 +254,8 @@ class OutputFolderTest {
         write(file("a/Dive.java", SECOND), file("a/Other.java", SECOND));
         Files.writeString(folder.resolve("a/Dive.java"), FIRST);
         assertThat(output.compare(List.of(file("a/Dive.java", SECOND), file("a/Other.java", SECOND)), Map.of()))
-                .extracting(Planned::state)
-                .containsExactly(State.DIFFERS, State.SAME);
+                .extracting(PlannedFile::state)
+                .containsExactly(FileState.DIFFERS, FileState.SAME);
     }
 
     /** As it is when a run that changes Dive and makes New was cut off while it wrote New. */
@@ -263,10 +264,10 @@ class OutputFolderTest {
         write(file("a/Dive.java", FIRST), site);
         Files.writeString(folder.resolve("b/New.java"), "class N");
         Memory memory = new Memory(folder, "java");
-        Map<String, Written> next = new LinkedHashMap<>();
-        next.put("a/Dive.java", new Written("a/Dive.java", "Dive", SECOND));
-        next.put("b/Site.java", new Written("b/Site.java", "Site", site.text()));
-        next.put("b/New.java", new Written("b/New.java", "New", "class New {}\n"));
+        Map<String, WrittenFile> next = new LinkedHashMap<>();
+        next.put("a/Dive.java", new WrittenFile("a/Dive.java", "Dive", SECOND));
+        next.put("b/Site.java", new WrittenFile("b/Site.java", "Site", site.text()));
+        next.put("b/New.java", new WrittenFile("b/New.java", "New", "class New {}\n"));
         memory.prepare(next.values());
         memory.journal()
                 .write(
@@ -284,7 +285,7 @@ class OutputFolderTest {
         only2(SECOND, site);
         assertThat(text("b/New.java")).as("a look writes nothing").isEqualTo("class N");
         write(file("a/Dive.java", SECOND), site, new GeneratedFile("b/New.java", "class New {}\n", "New"));
-        assertThat(only2(SECOND, site)).containsExactly(State.SAME, State.SAME, State.UNNEEDED);
+        assertThat(only2(SECOND, site)).containsExactly(FileState.SAME, FileState.SAME, FileState.UNNEEDED);
         assertThat(text("a/Dive.java")).isEqualTo(SECOND);
         assertThat(text("b/New.java")).isEqualTo("class New {}\n");
         assertThat(folder.resolve(".jasperwing")).isDirectoryContaining("glob:**/java.written");
@@ -297,7 +298,7 @@ class OutputFolderTest {
         Files.writeString(folder.resolve("a/Dive.java"), FIRST + "// mine\n");
         Files.writeString(folder.resolve("b/New.java"), "class Mine {}\n");
         write(file("a/Dive.java", SECOND), site, new GeneratedFile("b/New.java", "class New {}\n", "New"));
-        assertThat(only2(SECOND, site)).startsWith(State.EDITED, State.SAME);
+        assertThat(only2(SECOND, site)).startsWith(FileState.EDITED, FileState.SAME);
         assertThat(text("a/Dive.java")).isEqualTo(FIRST + "// mine\n");
         assertThat(text("b/New.java")).isEqualTo("class Mine {}\n");
     }
@@ -306,12 +307,12 @@ class OutputFolderTest {
     void aRunThatWasCutOffBeforeItBeganOrAfterItWasDoneChangesNothing() throws IOException {
         GeneratedFile site = cutOff();
         Files.delete(folder.resolve(".jasperwing/java.run"));
-        assertThat(only2(FIRST, site)).containsExactly(State.SAME, State.SAME);
+        assertThat(only2(FIRST, site)).containsExactly(FileState.SAME, FileState.SAME);
         assertThat(text("b/New.java")).isEqualTo("class N");
 
         cutOff();
         Files.delete(folder.resolve(".jasperwing/java.next"));
-        assertThat(only2(FIRST, site)).containsExactly(State.SAME, State.SAME);
+        assertThat(only2(FIRST, site)).containsExactly(FileState.SAME, FileState.SAME);
         write(file("a/Dive.java", FIRST), site);
         assertThat(text("b/New.java")).isEqualTo("class N");
         assertThat(folder.resolve(".jasperwing/java.run")).doesNotExist();
@@ -321,16 +322,16 @@ class OutputFolderTest {
     void aFileThatComesToLieWhereOneIsBeingMadeIsLeftAlone() throws IOException {
         GeneratedFile dive = file("a/Dive.java", FIRST);
         GeneratedFile site = new GeneratedFile("b/Site.java", "class Site {}\n", "Site");
-        List<Planned> plan = output.compare(List.of(dive, site), Map.of());
+        List<PlannedFile> plan = output.compare(List.of(dive, site), Map.of());
         Files.createDirectories(folder.resolve("b/Site.java"));
         assertThatThrownBy(() -> output.write(plan, Map.of())).isInstanceOf(IOException.class);
         assertThat(folder.resolve("b/Site.java")).isDirectory();
         assertThat(folder.resolve("a/Dive.java")).doesNotExist();
     }
 
-    private List<State> only2(String dive, GeneratedFile site) throws IOException {
+    private List<FileState> only2(String dive, GeneratedFile site) throws IOException {
         return output.compare(List.of(file("a/Dive.java", dive), site), Map.of()).stream()
-                .map(Planned::state)
+                .map(PlannedFile::state)
                 .toList();
     }
 

@@ -18,7 +18,7 @@ class NamesAfarTest {
     private static List<Box> drawn(double zoom, Set<String> chosen) {
         BufferedImage image = new BufferedImage(800, 600, BufferedImage.TYPE_INT_ARGB);
         NamesAfar names = new NamesAfar(
-                image.createGraphics(), Look.LIGHT, zoom, SCENE.bounds().grown(40));
+                image.createGraphics(), PaintOptions.LIGHT, zoom, SCENE.bounds().grown(40));
         names.areas(SCENE.regions());
         names.cards(SCENE, SCENE.cards(), chosen);
         return names.drawn();

@@ -69,7 +69,7 @@ class PicturesTest {
 
     @Test
     void typesEndWhereTheirColumnEndsInWhateverFontTheyAreSet() {
-        String svg = svg(Look.LIGHT);
+        String svg = svg(PaintOptions.LIGHT);
         assertThat(svg).containsPattern("text-anchor=\"end\">decimal\\(5,1\\)</text>");
         assertThat(svg).doesNotContain("NaN", "rgba");
     }
@@ -113,11 +113,11 @@ class PicturesTest {
     void aPngIsAsLargeAsItsScaleSays() throws IOException {
         Box area = scene.bounds().grown(40);
         for (int scale = 1; scale <= 4; scale++) {
-            byte[] png = Pictures.draw(scene, "", Pictures.Format.PNG, Look.LIGHT, scale);
+            byte[] png = Pictures.draw(scene, "", Pictures.Format.PNG, PaintOptions.LIGHT, scale);
             assertThat(ImageIO.read(new ByteArrayInputStream(png)).getWidth())
                     .isEqualTo((int) Math.ceil(area.width() * scale));
         }
-        assertThatThrownBy(() -> Pictures.draw(scene, "", Pictures.Format.PNG, Look.LIGHT, 5))
+        assertThatThrownBy(() -> Pictures.draw(scene, "", Pictures.Format.PNG, PaintOptions.LIGHT, 5))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("from 1 to 4");
     }
@@ -125,14 +125,14 @@ class PicturesTest {
     @Test
     void endsAndPaletteChangeThePicture() {
         byte[] feet = Pictures.draw(scene, Pictures.Format.SVG);
-        String multiplicities = svg(Look.LIGHT.withEnds(Ends.MULTIPLICITIES));
+        String multiplicities = svg(PaintOptions.LIGHT.withEnds(LineEnds.MULTIPLICITIES));
         assertThat(multiplicities).contains(">0..*<", ">1<", ">0..1<");
         assertThat(new String(feet, StandardCharsets.UTF_8)).doesNotContain(">0..*<");
-        assertThat(svg(Look.LIGHT.withEnds(Ends.IDEF1X))).contains("stroke-dasharray", ">Z<");
-        assertThat(svg(Look.LIGHT.withPalette(Palette.DARK))).contains("rgb(31,28,26)");
+        assertThat(svg(PaintOptions.LIGHT.withEnds(LineEnds.IDEF1X))).contains("stroke-dasharray", ">Z<");
+        assertThat(svg(PaintOptions.LIGHT.withPalette(Palette.DARK))).contains("rgb(31,28,26)");
     }
 
-    private String svg(Look look) {
+    private String svg(PaintOptions look) {
         return new String(Pictures.draw(scene, "Salt & sand", Pictures.Format.SVG, look, 1), StandardCharsets.UTF_8);
     }
 
@@ -162,7 +162,7 @@ class PicturesTest {
 
     @Test
     void aPdfHasATitleAndABookmarkForEveryEntityBelowItsArea() throws IOException {
-        byte[] pdf = Pictures.draw(scene, "Salt & sand", Pictures.Format.PDF, Look.LIGHT, 1);
+        byte[] pdf = Pictures.draw(scene, "Salt & sand", Pictures.Format.PDF, PaintOptions.LIGHT, 1);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Salt & sand");
             List<String> names = new ArrayList<>();
@@ -175,6 +175,6 @@ class PicturesTest {
             assertThat(names.stream().filter(n -> n.contains(">")))
                     .hasSize(Samples.demo().entities().size());
         }
-        assertThat(svg(Look.LIGHT)).contains("<title>Salt &amp; sand</title>");
+        assertThat(svg(PaintOptions.LIGHT)).contains("<title>Salt &amp; sand</title>");
     }
 }

@@ -70,10 +70,10 @@ class RelationshipReversalTest {
         Design design = WideDesigns.of(seed);
         for (Relationship relationship : design.relationships()) {
             Optional<Relationship> other = RelationshipReversal.fromOtherEnd(relationship);
-            boolean plain = relationship instanceof BinaryRelationship tie
-                    && tie.shape() != BinaryRelationship.Shape.MANY_TO_MANY
-                    && tie.shape() != BinaryRelationship.Shape.LINKED
-                    && !tie.isSelf();
+            boolean plain = relationship instanceof BinaryRelationship binary
+                    && binary.shape() != BinaryRelationship.Shape.MANY_TO_MANY
+                    && binary.shape() != BinaryRelationship.Shape.LINKED
+                    && !binary.isSelf();
             if (other.isPresent() && plain) {
                 assertThat(RelationshipReversal.fromOtherEnd(other.get())).contains(relationship);
                 Design now =

@@ -97,7 +97,7 @@ class WeighTest {
                 .extracting(Alternative::title)
                 .containsExactly("A column for each", "A kind and an id", "A table for each", "A shared parent");
         assertThat(way(weighing, "A table for each").sketch().boxes())
-                .extracting(Sketch.Box::table)
+                .extracting(TableSketch.Box::table)
                 .contains("dive_notes", "specimen_notes", "instrument_notes", "dives")
                 .doesNotContain("notes");
         assertThat(way(weighing, "A kind and an id").facts())

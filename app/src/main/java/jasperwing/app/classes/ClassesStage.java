@@ -15,9 +15,9 @@ import jasperwing.classes.target.Target;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Words;
 import jasperwing.output.FileLine;
-import jasperwing.output.Merged.Choice;
-import jasperwing.output.Planned;
-import jasperwing.output.State;
+import jasperwing.output.FileState;
+import jasperwing.output.MergedFile.Choice;
+import jasperwing.output.PlannedFile;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -138,14 +138,14 @@ public final class ClassesStage implements Stage {
 
     private void showOrigin() {
         Optional<Target> target = plan.read();
-        Optional<Planned> entry = entry().filter(p -> target.isPresent());
+        Optional<PlannedFile> entry = entry().filter(p -> target.isPresent());
         entry.ifPresentOrElse(p -> origin.show(p, line, compiling, target.get()), origin::nothing);
     }
 
     /** The texts as they would be, where nothing is left to settle. */
     private Map<String, String> sources() {
         Map<String, String> sources = new LinkedHashMap<>();
-        for (Planned each : plan.files()) {
+        for (PlannedFile each : plan.files()) {
             each.result(plan.choices(each)).or(each::generated).ifPresent(t -> {
                 if (each.file().isPresent() && isSource(each.path())) {
                     sources.put(each.path(), t);
@@ -163,15 +163,15 @@ public final class ClassesStage implements Stage {
         if (!plan.hasFolder()) {
             return plan.files().size() + " files; name a folder to write them to.";
         }
-        Map<State, Long> counts =
-                plan.files().stream().collect(Collectors.groupingBy(Planned::state, Collectors.counting()));
-        return Arrays.stream(State.values())
+        Map<FileState, Long> counts =
+                plan.files().stream().collect(Collectors.groupingBy(PlannedFile::state, Collectors.counting()));
+        return Arrays.stream(FileState.values())
                 .filter(counts::containsKey)
                 .map(s -> counts.get(s) + " " + s.words())
                 .collect(Collectors.joining(" \u00b7 "));
     }
 
-    private Optional<Planned> entry() {
+    private Optional<PlannedFile> entry() {
         return plan.files().stream().filter(e -> e.path().equals(shownPath)).findFirst();
     }
 
@@ -213,7 +213,7 @@ public final class ClassesStage implements Stage {
     }
 
     /** What is made of the relationship that is selected; in a file of several entities also what is made of the one that is. */
-    private Set<Source> marked(Planned planned) {
+    private Set<Source> marked(PlannedFile planned) {
         Selection selected = workspace.selection().get();
         List<Source> sources = planned.file().map(GeneratedFile::sources).orElse(List.of()).stream()
                 .distinct()

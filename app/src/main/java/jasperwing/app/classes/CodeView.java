@@ -5,9 +5,9 @@ import jasperwing.classes.Source;
 import jasperwing.naming.Words;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
-import jasperwing.output.Merged.Choice;
-import jasperwing.output.Planned;
-import jasperwing.output.State;
+import jasperwing.output.FileState;
+import jasperwing.output.MergedFile.Choice;
+import jasperwing.output.PlannedFile;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -33,7 +33,7 @@ final class CodeView extends BorderPane {
     private final Button write = new Button("Write files");
     private final ListView<FileLine> lines = new ListView<>();
     private Set<Source> marked = Set.of();
-    private Optional<Planned> shown = Optional.empty();
+    private Optional<PlannedFile> shown = Optional.empty();
     private List<Optional<Choice>> choices = List.of();
 
     /**
@@ -126,11 +126,11 @@ final class CodeView extends BorderPane {
     }
 
     /** @param members what is brought out: the lines that are made of it */
-    void show(Planned planned, List<Optional<Choice>> settled, Set<Source> members) {
+    void show(PlannedFile planned, List<Optional<Choice>> settled, Set<Source> members) {
         boolean same = shown.equals(Optional.of(planned)) && choices.equals(settled) && marked.equals(members);
         boolean remarked = !marked.equals(members) || !choices.equals(settled);
-        boolean other = !shown.map(Planned::path).equals(Optional.of(planned.path()))
-                || !shown.map(Planned::state).equals(Optional.of(planned.state()));
+        boolean other = !shown.map(PlannedFile::path).equals(Optional.of(planned.path()))
+                || !shown.map(PlannedFile::state).equals(Optional.of(planned.state()));
         shown = Optional.of(planned);
         choices = settled;
         marked = members;
@@ -164,7 +164,7 @@ final class CodeView extends BorderPane {
                     ? isMarked(line)
                     : switch (line.kind()) {
                         case ASKS, GOES -> true;
-                        case COMES -> shown.orElseThrow().state() != State.NEW;
+                        case COMES -> shown.orElseThrow().state() != FileState.NEW;
                         default -> false;
                     };
             if (matters) {
@@ -179,12 +179,12 @@ final class CodeView extends BorderPane {
     }
 
     private boolean isMarked(FileLine line) {
-        return shown.flatMap(Planned::file)
+        return shown.flatMap(PlannedFile::file)
                 .map(f -> line.source() >= 0 && marked.contains(f.source(line.source())))
                 .orElse(false);
     }
 
-    private static String words(Planned planned, List<Optional<Choice>> settled) {
+    private static String words(PlannedFile planned, List<Optional<Choice>> settled) {
         String moved = planned.isMoved() ? "moves from " + planned.from() + "; " : "";
         int conflicts = planned.conflicts().size();
         return moved

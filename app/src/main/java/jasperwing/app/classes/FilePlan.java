@@ -8,11 +8,11 @@ import jasperwing.classes.target.Target;
 import jasperwing.classes.target.Targets;
 import jasperwing.classes.template.TemplateProblemException;
 import jasperwing.model.Design;
-import jasperwing.output.Merged;
-import jasperwing.output.Merged.Choice;
+import jasperwing.output.FileState;
+import jasperwing.output.MergedFile;
+import jasperwing.output.MergedFile.Choice;
 import jasperwing.output.OutputFolder;
-import jasperwing.output.Planned;
-import jasperwing.output.State;
+import jasperwing.output.PlannedFile;
 import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -53,7 +53,7 @@ final class FilePlan {
      * @param read the target; empty when it cannot be read
      * @param problem what kept it from being compared with the folder; empty when nothing did
      */
-    private record Look(Design design, String target, Optional<Target> read, List<Planned> files, String problem) {}
+    private record Look(Design design, String target, Optional<Target> read, List<PlannedFile> files, String problem) {}
 
     /** @param changed called when something else is to be seen */
     FilePlan(Workspace workspace, Runnable changed) {
@@ -108,7 +108,7 @@ final class FilePlan {
         return look.read();
     }
 
-    List<Planned> files() {
+    List<PlannedFile> files() {
         return look.files();
     }
 
@@ -121,11 +121,11 @@ final class FilePlan {
         return done;
     }
 
-    List<Optional<Choice>> choices(Planned planned) {
+    List<Optional<Choice>> choices(PlannedFile planned) {
         return choices.getOrDefault(planned.path(), List.of());
     }
 
-    void choose(Planned planned, int conflict, Choice choice) {
+    void choose(PlannedFile planned, int conflict, Choice choice) {
         List<Optional<Choice>> all = new ArrayList<>(choices(planned));
         while (all.size() < planned.conflicts().size()) {
             all.add(Optional.empty());
@@ -136,7 +136,7 @@ final class FilePlan {
     }
 
     /** Takes the choices for a file back. */
-    void unsettle(Planned planned) {
+    void unsettle(PlannedFile planned) {
         choices.remove(planned.path());
         changed.run();
     }
@@ -158,7 +158,7 @@ final class FilePlan {
     long waiting() {
         return hasFolder()
                 ? files().stream()
-                        .filter(f -> f.isChanged(choices(f)) || f.state() == State.CONFLICT)
+                        .filter(f -> f.isChanged(choices(f)) || f.state() == FileState.CONFLICT)
                         .count()
                 : 0;
     }
@@ -193,11 +193,11 @@ final class FilePlan {
         choices.keySet().removeIf(path -> !merged(look, path).equals(merged(now, path)));
     }
 
-    private static Optional<Merged> merged(Look look, String path) {
+    private static Optional<MergedFile> merged(Look look, String path) {
         return look.files().stream()
                 .filter(f -> f.path().equals(path))
                 .findFirst()
-                .flatMap(Planned::merged);
+                .flatMap(PlannedFile::merged);
     }
 
     /** The folder, the same as long as it and the target are: it remembers what it has read. */
@@ -256,8 +256,9 @@ final class FilePlan {
         return files;
     }
 
-    private static Planned fresh(GeneratedFile file) {
-        return new Planned(file.path(), file.path(), State.NEW, Optional.of(file), Optional.empty(), Optional.empty());
+    private static PlannedFile fresh(GeneratedFile file) {
+        return new PlannedFile(
+                file.path(), file.path(), FileState.NEW, Optional.of(file), Optional.empty(), Optional.empty());
     }
 
     /** Writes what is to be written of the design and the folder as they are, as soon as that is found out. */
@@ -266,7 +267,7 @@ final class FilePlan {
             writes = true;
             return;
         }
-        List<Planned> plan = files();
+        List<PlannedFile> plan = files();
         Map<String, List<Optional<Choice>>> settled = Map.copyOf(choices);
         output().ifPresent(into -> thread.run(() -> {
             String words = written(into, plan, settled);
@@ -278,7 +279,8 @@ final class FilePlan {
         }));
     }
 
-    private static String written(OutputFolder into, List<Planned> plan, Map<String, List<Optional<Choice>>> settled) {
+    private static String written(
+            OutputFolder into, List<PlannedFile> plan, Map<String, List<Optional<Choice>>> settled) {
         try {
             int files = into.write(plan, settled).size();
             return "Wrote " + files + (files == 1 ? " file. " : " files. ");

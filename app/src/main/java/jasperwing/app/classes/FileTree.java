@@ -1,7 +1,7 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.InPlace;
-import jasperwing.output.Planned;
+import jasperwing.output.PlannedFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,7 +24,7 @@ final class FileTree extends ListView<FileTree.Row> {
      *
      * @param settled whether nothing in it is left to settle
      */
-    record Row(String home, Optional<Planned> file, boolean settled) {
+    record Row(String home, Optional<PlannedFile> file, boolean settled) {
         String name() {
             return file.map(f -> f.path().substring(f.path().lastIndexOf('/') + 1))
                     .orElse(home);
@@ -44,12 +44,12 @@ final class FileTree extends ListView<FileTree.Row> {
     }
 
     /** @param settled whether nothing in a file is left to settle */
-    void show(List<Planned> files, Predicate<Planned> settled, String chosen) {
+    void show(List<PlannedFile> files, Predicate<PlannedFile> settled, String chosen) {
         showing = true;
         List<Row> rows = rows(files, settled);
         InPlace.replace(getItems(), rows);
         for (int i = 0; i < rows.size(); i++) {
-            if (rows.get(i).file().map(Planned::path).equals(Optional.of(chosen))
+            if (rows.get(i).file().map(PlannedFile::path).equals(Optional.of(chosen))
                     && getSelectionModel().getSelectedIndex() != i) {
                 getSelectionModel().select(i);
                 scrollTo(Math.max(0, i - 6));
@@ -58,10 +58,10 @@ final class FileTree extends ListView<FileTree.Row> {
         showing = false;
     }
 
-    private static List<Row> rows(List<Planned> files, Predicate<Planned> settled) {
+    private static List<Row> rows(List<PlannedFile> files, Predicate<PlannedFile> settled) {
         List<Row> rows = new ArrayList<>();
         String home = null;
-        for (Planned file : files) {
+        for (PlannedFile file : files) {
             int slash = file.path().lastIndexOf('/');
             String here = slash < 0 ? "" : file.path().substring(0, slash).replace('/', '.');
             if (!here.equals(home)) {
@@ -90,7 +90,7 @@ final class FileTree extends ListView<FileTree.Row> {
                 name.getStyleClass().addAll("section", "package");
                 return new HBox(name);
             }
-            Planned file = row.file().get();
+            PlannedFile file = row.file().get();
             String words = file.isMoved()
                     ? "moves, " + file.state().words()
                     : file.state().words();

@@ -2,7 +2,7 @@ package jasperwing.app.classes;
 
 import jasperwing.app.shell.CodeLine;
 import jasperwing.output.FileLine;
-import jasperwing.output.Merged.Choice;
+import jasperwing.output.MergedFile.Choice;
 import java.util.Locale;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;

@@ -12,8 +12,8 @@ import jasperwing.classes.target.Target;
 import jasperwing.model.Relationship;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;
-import jasperwing.output.Planned;
-import jasperwing.output.State;
+import jasperwing.output.FileState;
+import jasperwing.output.PlannedFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +52,7 @@ final class OriginPane extends SidePane {
      * @param line the line that is looked at; empty for none
      * @param target that is looked at
      */
-    void show(Planned planned, Optional<FileLine> line, CompileCheck compiling, Target target) {
+    void show(PlannedFile planned, Optional<FileLine> line, CompileCheck compiling, Target target) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Where this comes from", "lens-title"));
         String at =
@@ -83,7 +83,7 @@ final class OriginPane extends SidePane {
     }
 
     /** What a line is made of; without a line, what the file is. */
-    private static Source source(Planned planned, Optional<FileLine> line) {
+    private static Source source(PlannedFile planned, Optional<FileLine> line) {
         return line.filter(l -> l.source() >= 0)
                 .flatMap(l -> planned.file().map(f -> f.source(l.source())))
                 .orElse(new Source(planned.entity(), ""));
@@ -144,9 +144,10 @@ final class OriginPane extends SidePane {
         }
     }
 
-    private static void byHand(List<Node> nodes, Planned planned) {
-        boolean edited =
-                planned.state() == State.EDITED || planned.state() == State.MERGES || planned.state() == State.CONFLICT;
+    private static void byHand(List<Node> nodes, PlannedFile planned) {
+        boolean edited = planned.state() == FileState.EDITED
+                || planned.state() == FileState.MERGES
+                || planned.state() == FileState.CONFLICT;
         if (edited) {
             long lines = FileLines.whole(planned, List.of()).stream()
                     .filter(l -> l.kind() == FileLine.Kind.BY_HAND

@@ -47,7 +47,7 @@ record OriginSummary(String text, String place, Selection selection, List<String
 
     private static OriginSummary relationship(Schema schema, Relationship relationship) {
         String sentence = Notation.print(relationship).lines().findFirst().orElse("");
-        return new OriginSummary(sentence, "", Selection.of(relationship), Appearances.of(schema, relationship));
+        return new OriginSummary(sentence, "", Selection.of(relationship), PhysicalSummary.of(schema, relationship));
     }
 
     private static OriginSummary entity(Schema schema, Entity entity) {
@@ -66,7 +66,7 @@ record OriginSummary(String text, String place, Selection selection, List<String
                 Notation.print(attribute, key),
                 index < 0 ? "" : entity + ", attribute " + (index + 1),
                 Selection.of(entity),
-                Appearances.of(schema, entity, attribute));
+                PhysicalSummary.of(schema, entity, attribute));
     }
 
     private static OriginSummary enumType(Design design, Schema schema, Origin.OfEnum of) {
@@ -99,7 +99,7 @@ record OriginSummary(String text, String place, Selection selection, List<String
                 place,
                 holders(all, kept),
                 value && of.attribute().isPresent()
-                        ? Appearances.ofPart(
+                        ? PhysicalSummary.ofPart(
                                 all, schema, group.name(), of.attribute().get())
                         : appearances(all, schema, kept));
     }
@@ -121,7 +121,7 @@ record OriginSummary(String text, String place, Selection selection, List<String
         return design.entities().stream()
                 .flatMap(e -> e.attributes().stream()
                         .filter(a -> such.test(e, a))
-                        .flatMap(a -> Appearances.of(schema, e.name(), a).stream()))
+                        .flatMap(a -> PhysicalSummary.of(schema, e.name(), a).stream()))
                 .distinct()
                 .toList();
     }

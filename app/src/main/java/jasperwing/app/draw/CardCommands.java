@@ -68,7 +68,7 @@ final class CardCommands {
         Optional<Card> from = workspace.selection().get().single().flatMap(sheet.scene()::card);
         Optional<Card> next = from.isEmpty()
                 ? sheet.scene().cards().stream().findFirst()
-                : Nearest.card(sheet.scene(), from.get(), step.dx(), step.dy());
+                : NearestCard.card(sheet.scene(), from.get(), step.dx(), step.dy());
         next.ifPresent(c -> workspace.selection().set(Selection.of(c.entity())));
     }
 
@@ -97,8 +97,8 @@ final class CardCommands {
     }
 
     void addEntityAt(Point at) {
-        String name = Drawing.freeName(workspace.design());
-        workspace.edit(Drawing.entityAt(name, sheet.sheet().get(), at.x(), at.y()), Selection.of(name));
+        String name = GestureEdits.freeName(workspace.design());
+        workspace.edit(GestureEdits.entityAt(name, sheet.sheet().get(), at.x(), at.y()), Selection.of(name));
         editing.openName(name);
     }
 

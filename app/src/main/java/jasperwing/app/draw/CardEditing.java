@@ -101,7 +101,7 @@ final class CardEditing {
 
         @Override
         public void towards(String entity, int dy) {
-            Optional<Card> next = sheet.scene().card(entity).flatMap(c -> Nearest.card(sheet.scene(), c, 0, dy));
+            Optional<Card> next = sheet.scene().card(entity).flatMap(c -> NearestCard.card(sheet.scene(), c, 0, dy));
             if (next.isPresent() && leave()) {
                 go(next.get().entity(), dy > 0);
             }

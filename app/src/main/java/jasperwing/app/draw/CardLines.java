@@ -4,7 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.notation.EntityDetails;
 import jasperwing.notation.Problem;
-import jasperwing.paste.Pasting;
+import jasperwing.paste.PasteReader;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -236,7 +236,7 @@ final class CardLines extends CodeArea {
             super.paste();
             return;
         }
-        String lines = String.join("\n", Pasting.attributes(text).lines());
+        String lines = String.join("\n", PasteReader.attributes(text).lines());
         int line = getCurrentParagraph();
         boolean blank = getText(line).isBlank();
         if (blank) {

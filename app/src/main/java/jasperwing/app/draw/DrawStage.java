@@ -7,7 +7,7 @@ import jasperwing.app.shell.ResizablePane;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
-import jasperwing.app.shell.Typed;
+import jasperwing.app.shell.TextInput;
 import jasperwing.app.shell.Workspace;
 import jasperwing.classes.target.Targets;
 import jasperwing.diagram.Point;
@@ -54,7 +54,7 @@ public final class DrawStage implements Stage {
     private final DeclarationPrompt declaration;
     private final CardCommands commands;
     private final SheetGestures gestures;
-    private final Arranging arranging;
+    private final ArrangeProgress arranging;
     private final PictureKeeping pictures;
     private final SelectionBar selectionBar;
     private final SheetBar bar;
@@ -62,8 +62,8 @@ public final class DrawStage implements Stage {
     private final WalkBar walking;
     private final BorderPane view = new BorderPane();
     private final StackPane start = new StackPane();
-    private final Roster roster;
-    private final Panes panes;
+    private final EntityList roster;
+    private final SidePanes panes;
     private final Shortcuts keys = new Shortcuts();
 
     public DrawStage(Workspace workspace, Appearance appearance, PathPrompt prompt) {
@@ -76,18 +76,18 @@ public final class DrawStage implements Stage {
         menu = new SheetMenu(workspace, sheet, new Actions());
         gestures = new SheetGestures(workspace, sheet, editing, note, menu);
         declaration = new DeclarationPrompt(workspace);
-        arranging = new Arranging(workspace, sheet);
+        arranging = new ArrangeProgress(workspace, sheet);
         pictures = new PictureKeeping(workspace, sheet, appearance, prompt);
         selectionBar = new SelectionBar(workspace, sheet, arranging, pictures::copy);
         bar = new SheetBar(workspace, sheet, arranging, pictures, appearance);
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
-        roster = new Roster(workspace, menu);
+        roster = new EntityList(workspace, menu);
         ResizablePane list = new ResizablePane(roster, PaneWidth.LIST, appearance, false);
-        panes = new Panes(workspace, appearance, prompt, view, list, sheet);
+        panes = new SidePanes(workspace, appearance, prompt, view, list, sheet);
         view.setCenter(middle());
         view.setMinSize(0, 0);
-        workspace.finishWith(Drawing.placing());
+        workspace.finishWith(GestureEdits.placing());
         bind();
         sheet.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         sheet.viewport().view().addListener((o, was, is) -> editing.follow());
@@ -177,7 +177,7 @@ public final class DrawStage implements Stage {
 
     @Override
     public void key(KeyEvent e) {
-        boolean typing = Typed.isText(e.getTarget());
+        boolean typing = TextInput.isText(e.getTarget());
         if (!typing || e.isShortcutDown() && EVEN_TYPING.contains(e.getCode())) {
             keys.handle(e);
         }

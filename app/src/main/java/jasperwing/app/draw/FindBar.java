@@ -4,7 +4,7 @@ import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Selection;
 import jasperwing.app.shell.Workspace;
 import jasperwing.find.Find;
-import jasperwing.find.Found;
+import jasperwing.find.FoundPlace;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -24,7 +24,7 @@ final class FindBar extends VBox {
     private final SheetView sheet;
     private final TextField field = new TextField();
     private final Label count = new Label();
-    private final ListView<Found> list = new ListView<>();
+    private final ListView<FoundPlace> list = new ListView<>();
 
     FindBar(Workspace workspace, SheetView sheet) {
         this.workspace = workspace;
@@ -51,9 +51,9 @@ final class FindBar extends VBox {
         workspace.projection().addListener((o, was, is) -> look());
     }
 
-    private static final class Cell extends ListCell<Found> {
+    private static final class Cell extends ListCell<FoundPlace> {
         @Override
-        protected void updateItem(Found found, boolean empty) {
+        protected void updateItem(FoundPlace found, boolean empty) {
             super.updateItem(found, empty);
             setText(empty ? null : found.text());
         }
@@ -89,7 +89,7 @@ final class FindBar extends VBox {
         if (!isVisible()) {
             return;
         }
-        List<Found> found = Find.in(workspace.design(), field.getText());
+        List<FoundPlace> found = Find.in(workspace.design(), field.getText());
         count.setText(
                 field.getText().isBlank()
                         ? "Words of entities, attributes, relationships, types, enums or notes"
@@ -106,7 +106,7 @@ final class FindBar extends VBox {
     }
 
     /** Selects what was found; where this sheet does not show it, the sheet of everything does. */
-    private void go(Found found) {
+    private void go(FoundPlace found) {
         if (found == null) {
             return;
         }

@@ -4,7 +4,7 @@ import jasperwing.app.shell.Appearance;
 import jasperwing.app.shell.PathPrompt;
 import jasperwing.app.shell.Workspace;
 import jasperwing.diagram.Scene;
-import jasperwing.picture.Look;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Pictures;
 import jasperwing.storage.SafeWrite;
 import java.io.ByteArrayInputStream;
@@ -38,7 +38,7 @@ final class PictureKeeping {
         return selected.size() < 2 ? sheet.scene() : sheet.scene().only(selected);
     }
 
-    private Look look() {
+    private PaintOptions look() {
         return appearance.look();
     }
 

@@ -10,7 +10,7 @@ import jasperwing.diagram.Point;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.reading.Readings;
-import jasperwing.say.Additions;
+import jasperwing.say.DesignAdditions;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -78,7 +78,7 @@ final class ReadingNote {
     }
 
     private List<String> adds(Relationship relationship) {
-        return Additions.of(RelationshipEdits.remove(relationship).on(workspace.design()), workspace.design());
+        return DesignAdditions.of(RelationshipEdits.remove(relationship).on(workspace.design()), workspace.design());
     }
 
     private void place() {

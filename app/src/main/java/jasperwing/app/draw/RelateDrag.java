@@ -9,7 +9,7 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.reading.Readings;
-import jasperwing.say.Additions;
+import jasperwing.say.DesignAdditions;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
@@ -52,22 +52,22 @@ final class RelateDrag implements Drag {
     public void to(Point at, boolean free) {
         says.relocate(Math.max(8, Math.min(at.x() + 18, sheet.getWidth() - 310)), at.y() + 22);
         Optional<String> over = target(at);
-        String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
-        BinaryRelationship tie = Drawing.tie(workspace.design(), from, target);
+        String target = over.orElseGet(() -> GestureEdits.freeName(workspace.design()));
+        BinaryRelationship binary = GestureEdits.binary(workspace.design(), from, target);
         boolean another = !target.equals(saidFor);
         if (another || over.isEmpty()) {
-            Design after = edit(tie, at).on(workspace.design());
-            sheet.preview(after, tie);
+            Design after = edit(binary, at).on(workspace.design());
+            sheet.preview(after, binary);
             if (another) {
                 saidFor = target;
-                say(tie, after);
+                say(binary, after);
             }
         }
     }
 
-    private void say(BinaryRelationship tie, Design after) {
-        sentence.setText(Readings.text(Readings.from(workspace.design(), tie, from)));
-        adds.setText(String.join("\n", Additions.of(workspace.design(), after)));
+    private void say(BinaryRelationship binary, Design after) {
+        sentence.setText(Readings.text(Readings.from(workspace.design(), binary, from)));
+        adds.setText(String.join("\n", DesignAdditions.of(workspace.design(), after)));
     }
 
     /** The card under the mouse; not the one that would be new. */
@@ -82,22 +82,22 @@ final class RelateDrag implements Drag {
         return card.map(Card::entity).filter(e -> workspace.design().entity(e).isPresent());
     }
 
-    private Edit edit(BinaryRelationship tie, Point at) {
-        if (workspace.design().entity(tie.to()).isPresent()) {
-            return Drawing.relate(tie);
+    private Edit edit(BinaryRelationship binary, Point at) {
+        if (workspace.design().entity(binary.to()).isPresent()) {
+            return GestureEdits.relate(binary);
         }
         Point place = sheet.viewport().toSheet(at.x(), at.y());
-        return Drawing.entityAt(tie.to(), sheet.sheet().get(), place.x(), place.y() - 17)
-                .then(Drawing.relate(tie));
+        return GestureEdits.entityAt(binary.to(), sheet.sheet().get(), place.x(), place.y() - 17)
+                .then(GestureEdits.relate(binary));
     }
 
     @Override
     public void end(Point at, boolean free) {
         cancel();
         Optional<String> over = target(at);
-        String target = over.orElseGet(() -> Drawing.freeName(workspace.design()));
-        BinaryRelationship tie = Drawing.tie(workspace.design(), from, target);
-        workspace.edit(edit(tie, at), Selection.of(tie));
+        String target = over.orElseGet(() -> GestureEdits.freeName(workspace.design()));
+        BinaryRelationship binary = GestureEdits.binary(workspace.design(), from, target);
+        workspace.edit(edit(binary, at), Selection.of(binary));
         if (over.isPresent()) {
             drawn.run();
         } else {

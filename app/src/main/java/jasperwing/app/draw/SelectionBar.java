@@ -28,11 +28,11 @@ final class SelectionBar extends HBox {
 
     private final Workspace workspace;
     private final SheetView sheet;
-    private final Arranging arranging;
+    private final ArrangeProgress arranging;
     private final Runnable copy;
 
     /** @param copy copies the selected cards as a picture */
-    SelectionBar(Workspace workspace, SheetView sheet, Arranging arranging, Runnable copy) {
+    SelectionBar(Workspace workspace, SheetView sheet, ArrangeProgress arranging, Runnable copy) {
         this.workspace = workspace;
         this.sheet = sheet;
         this.arranging = arranging;
@@ -118,20 +118,21 @@ final class SelectionBar extends HBox {
 
     private List<Action> aligning(List<Card> cards, String name) {
         List<Action> actions = new ArrayList<>();
+        actions.add(new Action(
+                "Left", "Align their left edges", "align-left", () -> place(CardAlignment.left(cards, name))));
         actions.add(
-                new Action("Left", "Align their left edges", "align-left", () -> place(Aligning.left(cards, name))));
-        actions.add(new Action("Top", "Align their upper edges", "align-top", () -> place(Aligning.top(cards, name))));
+                new Action("Top", "Align their upper edges", "align-top", () -> place(CardAlignment.top(cards, name))));
         if (cards.size() > 2) {
             actions.add(new Action(
                     "Horizontal",
                     "Space them evenly from left to right",
                     "space-across",
-                    () -> place(Aligning.across(cards, name))));
+                    () -> place(CardAlignment.across(cards, name))));
             actions.add(new Action(
                     "Vertical",
                     "Space them evenly from top to bottom",
                     "space-down",
-                    () -> place(Aligning.down(cards, name))));
+                    () -> place(CardAlignment.down(cards, name))));
         }
         return actions;
     }

@@ -7,7 +7,7 @@ import jasperwing.diagram.CardDetail;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
 import jasperwing.naming.Words;
-import jasperwing.picture.Ends;
+import jasperwing.picture.LineEnds;
 import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
@@ -45,7 +45,11 @@ final class SheetBar extends HBox {
     private final Label zoom = new Label();
 
     SheetBar(
-            Workspace workspace, SheetView sheet, Arranging arranging, PictureKeeping pictures, Appearance appearance) {
+            Workspace workspace,
+            SheetView sheet,
+            ArrangeProgress arranging,
+            PictureKeeping pictures,
+            Appearance appearance) {
         this.workspace = workspace;
         this.sheet = sheet;
         getStyleClass().add("sheet-bar");
@@ -137,7 +141,7 @@ final class SheetBar extends HBox {
 
     private static MenuButton ends(Appearance appearance) {
         MenuButton menu = menu("Line ends", "ends", "How the ends of relationships are drawn, and what else is");
-        for (Ends ends : Ends.values()) {
+        for (LineEnds ends : LineEnds.values()) {
             menu.getItems().add(choice(ends.words(), appearance.ends(), ends));
         }
         CheckMenuItem regions = new CheckMenuItem("Tint the ground of areas");
@@ -160,7 +164,7 @@ final class SheetBar extends HBox {
         return item;
     }
 
-    private MenuButton arrange(Arranging arranging) {
+    private MenuButton arrange(ArrangeProgress arranging) {
         MenuButton menu = menu("Arrange", "arrange", "Find places for cards");
         MenuItem all = new MenuItem("Everything    Ctrl Shift L");
         all.setOnAction(e -> arranging.everything());

@@ -163,8 +163,9 @@ final class SheetGestures {
         if (hit instanceof Hit.OnCard card) {
             editing.open(card.card().entity(), card.row());
         } else if (hit instanceof Hit.Paper) {
-            String name = Drawing.freeName(workspace.design());
-            workspace.edit(Drawing.entityAt(name, sheet.sheet().get(), at.x() - 20, at.y() - 17), Selection.of(name));
+            String name = GestureEdits.freeName(workspace.design());
+            workspace.edit(
+                    GestureEdits.entityAt(name, sheet.sheet().get(), at.x() - 20, at.y() - 17), Selection.of(name));
             editing.openName(name);
         }
     }

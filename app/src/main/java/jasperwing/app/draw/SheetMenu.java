@@ -166,8 +166,8 @@ final class SheetMenu {
     }
 
     private void relate(String from, String to) {
-        BinaryRelationship tie = Drawing.tie(workspace.design(), from, to);
-        workspace.edit(Drawing.relate(tie), Selection.of(tie));
+        BinaryRelationship binary = GestureEdits.binary(workspace.design(), from, to);
+        workspace.edit(GestureEdits.relate(binary), Selection.of(binary));
         actions.sentence();
     }
 
@@ -233,9 +233,9 @@ final class SheetMenu {
     }
 
     private static boolean isOfPairs(Relationship relationship) {
-        return relationship instanceof BinaryRelationship tie
-                && (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                        || tie.shape() == BinaryRelationship.Shape.LINKED);
+        return relationship instanceof BinaryRelationship binary
+                && (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                        || binary.shape() == BinaryRelationship.Shape.LINKED);
     }
 
     private void restate(Relationship old, Relationship now) {

@@ -14,7 +14,7 @@ import jasperwing.diagram.Scene;
 import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.picture.Emphasis;
-import jasperwing.picture.Look;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Painter;
 import jasperwing.picture.Typefaces;
 import java.util.ArrayList;
@@ -285,7 +285,7 @@ final class SheetView extends Region {
         reveal(revealed);
         double output = getScene() == null ? 1 : getScene().getWindow().getOutputScaleX();
         double scale = output * appearance.scale().get();
-        Look look = appearance.look().withColumns(this::column);
+        PaintOptions look = appearance.look().withColumns(this::column);
         Optional<Object> columns = Painter.tellsColumns(viewport.zoom())
                 ? Optional.of(workspace.projection().get())
                 : Optional.empty();

@@ -6,7 +6,7 @@ import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Roles;
 import jasperwing.weigh.Alternatives;
@@ -32,7 +32,7 @@ record Weighable(String name, String entity, String attribute, Optional<Relation
 
     private static List<Weighable> ofEntity(Design design, Entity entity) {
         List<Weighable> all = new ArrayList<>();
-        if (Family.has(design, entity.name())) {
+        if (InheritanceTree.has(design, entity.name())) {
             all.add(new Weighable("its kinds", entity.name(), "", Optional.empty()));
         }
         entity.attributes().stream()

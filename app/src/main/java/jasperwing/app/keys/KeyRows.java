@@ -1,6 +1,6 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.keys.Ledger.Cell;
+import jasperwing.app.keys.LedgerTable.Cell;
 import jasperwing.app.shell.Projection;
 import jasperwing.app.shell.Selection;
 import jasperwing.derive.DerivedTable;
@@ -81,7 +81,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                                                 key,
                                                 of.entity(),
                                                 (isEnum(key) ? "is one of " : "is a kind of ") + key.targetEntity()),
-                                        join -> ofJoin(table, key, join.tie()),
+                                        join -> ofJoin(table, key, join.binary()),
                                         list -> ofEntity(
                                                 table,
                                                 key,
@@ -98,13 +98,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Selection.of(entity), Optional.empty(), cells(table, key, because), key.target(), area(entity));
         }
 
-        private KeyRow ofJoin(DerivedTable table, Reference key, BinaryRelationship tie) {
+        private KeyRow ofJoin(DerivedTable table, Reference key, BinaryRelationship binary) {
             return new KeyRow(
-                    Selection.of(tie),
-                    state(tie),
-                    cells(table, key, "pairs " + tie.from() + " and " + tie.to()),
+                    Selection.of(binary),
+                    state(binary),
+                    cells(table, key, "pairs " + binary.from() + " and " + binary.to()),
                     key.target(),
-                    area(tie.from()));
+                    area(binary.from()));
         }
 
         private boolean isEnum(Reference key) {
@@ -151,11 +151,12 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
 
         private static String because(Role role, String target) {
             Relationship relationship = role.relationship();
-            if (relationship instanceof BinaryRelationship tie && tie.shape() == BinaryRelationship.Shape.LINKED) {
+            if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.LINKED) {
                 return "links " + target;
             }
             boolean forward = relationship instanceof PolymorphicRelationship
-                    || relationship instanceof BinaryRelationship tie && tie.fromHolds();
+                    || relationship instanceof BinaryRelationship binary && binary.fromHolds();
             Optional<Reading> reading = forward ? Optional.of(relationship.forward()) : relationship.back();
             return reading.map(r -> Readings.thirdPerson(r.verb()) + " " + target)
                     .orElse("of " + target);
@@ -164,33 +165,33 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         void relationship(Relationship relationship) {
             if (relationship instanceof PolymorphicRelationship oneOf) {
                 oneOf(oneOf);
-            } else if (relationship instanceof BinaryRelationship tie
-                    && tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+            } else if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
                 projection
                         .schema()
-                        .joinTable(tie)
+                        .joinTable(binary)
                         .ifPresent(t -> joins.add(new KeyRow(
-                                Selection.of(tie),
-                                state(tie),
+                                Selection.of(binary),
+                                state(binary),
                                 List.of(
                                         Cell.code(t.name()),
-                                        Cell.words(tie.from() + " \u00d7 " + tie.to()),
+                                        Cell.words(binary.from() + " \u00d7 " + binary.to()),
                                         Cell.code("(" + String.join(", ", t.keyColumns()) + ")"),
                                         Cell.words("nothing"),
                                         Cell.words(
-                                                tie.back().isPresent()
+                                                binary.back().isPresent()
                                                         ? "a set on both sides"
-                                                        : "a set on " + tie.from())),
-                                tie.from(),
-                                area(tie.from()))));
-            } else if (relationship instanceof BinaryRelationship tie
-                    && tie.shape() == BinaryRelationship.Shape.LINKED) {
-                projection.schema().table(tie.via()).ifPresent(t -> joins.add(link(tie, t)));
+                                                        : "a set on " + binary.from())),
+                                binary.from(),
+                                area(binary.from()))));
+            } else if (relationship instanceof BinaryRelationship binary
+                    && binary.shape() == BinaryRelationship.Shape.LINKED) {
+                projection.schema().table(binary.via()).ifPresent(t -> joins.add(link(binary, t)));
             }
         }
 
-        private KeyRow link(BinaryRelationship tie, DerivedTable table) {
-            String carries = projection.design().entity(tie.via()).stream()
+        private KeyRow link(BinaryRelationship binary, DerivedTable table) {
+            String carries = projection.design().entity(binary.via()).stream()
                     .map(Entity::attributes)
                     .flatMap(List::stream)
                     .map(a -> a.name())
@@ -199,16 +200,16 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .map(u -> " + unique (" + String.join(", ", u.compared()) + ")")
                     .collect(Collectors.joining());
             return new KeyRow(
-                    Selection.of(tie),
-                    state(tie),
+                    Selection.of(binary),
+                    state(binary),
                     List.of(
                             Cell.code(table.name()),
-                            Cell.words(tie.from() + " \u00d7 " + tie.to()),
+                            Cell.words(binary.from() + " \u00d7 " + binary.to()),
                             Cell.code("(" + String.join(", ", table.keyColumns()) + ")" + uniques),
                             Cell.words(carries.isEmpty() ? "nothing" : carries),
                             Cell.words("a class of its own")),
-                    tie.from(),
-                    area(tie.via()));
+                    binary.from(),
+                    area(binary.via()));
         }
 
         private void oneOf(PolymorphicRelationship oneOf) {

@@ -1,7 +1,7 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.keys.KeyRows.KeyRow;
-import jasperwing.app.keys.Ledger.Sorting;
+import jasperwing.app.keys.LedgerTable.Sorting;
 import jasperwing.app.shell.Focus;
 import jasperwing.app.shell.Workspace;
 import java.util.ArrayList;
@@ -116,7 +116,7 @@ final class LedgerView implements KeysView {
 
     private void ledger(List<Node> nodes, String name, List<String> heads, Set<Integer> growing, List<KeyRow> rows) {
         Sorting sorting = sortings.getOrDefault(name, Sorting.NONE);
-        Ledger ledger = new Ledger(heads, growing, sorting, i -> {
+        LedgerTable ledger = new LedgerTable(heads, growing, sorting, i -> {
             sortings.put(name, sorting.clicked(i));
             refresh();
         });
@@ -157,7 +157,7 @@ final class LedgerView implements KeysView {
         return rows.stream().sorted(sorting.falling() ? by.reversed() : by).toList();
     }
 
-    private void fill(Ledger ledger, List<KeyRow> rows) {
+    private void fill(LedgerTable ledger, List<KeyRow> rows) {
         List<KeyRow> some = all ? rows : rows.stream().limit(MOST).toList();
         Map<String, List<KeyRow>> groups = new LinkedHashMap<>();
         some.forEach(r -> groups.computeIfAbsent(grouping.getValue().of.apply(r), g -> new ArrayList<>())
@@ -170,7 +170,7 @@ final class LedgerView implements KeysView {
         });
     }
 
-    private void row(Ledger ledger, KeyRow row) {
+    private void row(LedgerTable ledger, KeyRow row) {
         boolean chosen = workspace.selection().get().equals(row.about());
         ledger.row(row.state(), chosen, row.cells(), () -> workspace.selection().set(row.about()));
     }

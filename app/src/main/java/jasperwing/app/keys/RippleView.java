@@ -10,7 +10,7 @@ import jasperwing.derive.DerivedTable;
 import jasperwing.model.AreaColor;
 import jasperwing.model.Design;
 import jasperwing.naming.Roles;
-import jasperwing.weigh.Sketch;
+import jasperwing.weigh.TableSketch;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -99,31 +99,31 @@ final class RippleView implements KeysView {
     }
 
     /** A box for each table that is reached, once, as far to the right as the longest way to it. */
-    private static Sketch sketch(Projection projection, DeleteImpact ripple) {
+    private static TableSketch sketch(Projection projection, DeleteImpact ripple) {
         Map<String, Integer> levels = new LinkedHashMap<>(Map.of(ripple.table(), 0));
-        Map<String, List<Sketch.Line>> lines = new HashMap<>();
-        List<Sketch.Link> links = new ArrayList<>();
+        Map<String, List<TableSketch.Line>> lines = new HashMap<>();
+        List<TableSketch.Link> links = new ArrayList<>();
         for (DeleteImpact.Effect effect : ripple.effects()) {
             levels.putIfAbsent(effect.table(), effect.distance());
             boolean away = effect.kind() == DeleteEffect.DELETES || effect.kind() == DeleteEffect.DANGLES;
             lines.computeIfAbsent(effect.table(), t -> new ArrayList<>())
-                    .add(new Sketch.Line(
+                    .add(new TableSketch.Line(
                             String.join(", ", effect.columns()), effect.kind().words(), away));
-            links.add(new Sketch.Link(effect.table(), effect.target()));
+            links.add(new TableSketch.Link(effect.table(), effect.target()));
         }
         Map<Integer, Integer> ranks = new HashMap<>();
-        List<Sketch.Box> boxes = new ArrayList<>();
+        List<TableSketch.Box> boxes = new ArrayList<>();
         levels.forEach((table, level) -> {
             int rank = ranks.merge(level, 1, Integer::sum) - 1;
-            List<Sketch.Line> its = lines.getOrDefault(table, List.of());
-            List<Sketch.Line> first = table.equals(ripple.table())
-                    ? List.of(new Sketch.Line("a row of it", "is deleted", true))
+            List<TableSketch.Line> its = lines.getOrDefault(table, List.of());
+            List<TableSketch.Line> first = table.equals(ripple.table())
+                    ? List.of(new TableSketch.Line("a row of it", "is deleted", true))
                     : List.of();
-            List<Sketch.Line> all = new ArrayList<>(first);
+            List<TableSketch.Line> all = new ArrayList<>(first);
             all.addAll(its);
-            boxes.add(new Sketch.Box(table, level, rank, color(projection, table), all, false));
+            boxes.add(new TableSketch.Box(table, level, rank, color(projection, table), all, false));
         });
-        return new Sketch(boxes, links.stream().distinct().toList());
+        return new TableSketch(boxes, links.stream().distinct().toList());
     }
 
     private static Optional<AreaColor> color(Projection projection, String table) {

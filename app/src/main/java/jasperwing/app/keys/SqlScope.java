@@ -68,9 +68,9 @@ record SqlScope(String words, Optional<String> table, boolean selected) {
                                         .flatMap(k -> k.role().stream())
                                         .anyMatch(role -> role.relationship().equals(r))
                                 || table.source() instanceof DerivedTable.Source.OfJoin j
-                                        && j.tie().equals(r)
-                                || r instanceof BinaryRelationship tie
-                                        && schema.table(tie.via())
+                                        && j.binary().equals(r)
+                                || r instanceof BinaryRelationship binary
+                                        && schema.table(binary.via())
                                                 .filter(table::equals)
                                                 .isPresent());
     }

@@ -3,8 +3,8 @@ package jasperwing.app.shell;
 import jasperwing.diagram.CardDetail;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
-import jasperwing.picture.Ends;
-import jasperwing.picture.Look;
+import jasperwing.picture.LineEnds;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Palette;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -27,7 +27,7 @@ public final class Appearance {
     private static final double MOST = 2;
 
     private final BooleanProperty dark = new SimpleBooleanProperty();
-    private final ObjectProperty<Ends> ends = new SimpleObjectProperty<>(Ends.CROWS_FOOT);
+    private final ObjectProperty<LineEnds> ends = new SimpleObjectProperty<>(LineEnds.CROWS_FOOT);
     private final ObjectProperty<CardDetail> cards = new SimpleObjectProperty<>(CardDetail.ATTRIBUTES);
     private final ObjectProperty<Dialect> dialect = new SimpleObjectProperty<>(Dialects.DEFAULT);
     private final BooleanProperty regions = new SimpleBooleanProperty(true);
@@ -70,7 +70,7 @@ public final class Appearance {
         dark.set(Boolean.parseBoolean(remembered.getProperty("dark")));
         regions.set(!"false".equals(remembered.getProperty("regions")));
         map.set(!"false".equals(remembered.getProperty("map")));
-        recall(remembered.getProperty("ends"), Ends.values(), ends);
+        recall(remembered.getProperty("ends"), LineEnds.values(), ends);
         recall(remembered.getProperty("cards"), CardDetail.values(), cards);
         Dialects.of(remembered.getProperty("dialect", "").toLowerCase(Locale.ROOT))
                 .ifPresent(dialect::set);
@@ -144,7 +144,7 @@ public final class Appearance {
         return dark;
     }
 
-    public ObjectProperty<Ends> ends() {
+    public ObjectProperty<LineEnds> ends() {
         return ends;
     }
 
@@ -210,9 +210,9 @@ public final class Appearance {
     }
 
     /** How sheets are painted. */
-    public Look look() {
+    public PaintOptions look() {
         Palette palette = dark.get() ? Palette.DARK : Palette.LIGHT;
-        return new Look(palette, ends.get(), regions.get(), Look.LIGHT.columns());
+        return new PaintOptions(palette, ends.get(), regions.get(), PaintOptions.LIGHT.columns());
     }
 
     /** Is told whenever a sheet has to be painted anew. */

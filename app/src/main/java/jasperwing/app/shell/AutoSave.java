@@ -35,7 +35,7 @@ final class AutoSave {
 
     private final Workspace workspace;
     private final UnsavedDesigns asides;
-    private final Saver saver = new Saver();
+    private final DesignSaver saver = new DesignSaver();
     private final Background.Worker watching;
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
     private final PauseTransition pause = new PauseTransition(QUIET);
@@ -105,7 +105,7 @@ final class AutoSave {
                 .flatMap(UnsavedDesigns.Aside::origin));
         safe = workspace.design();
         watched = file;
-        stamp = file.flatMap(Saver::stamp);
+        stamp = file.flatMap(DesignSaver::stamp);
         boolean nothing = file.isEmpty() && safe.entities().isEmpty();
         state.set(nothing ? "" : file.isPresent() ? "saved" : "not saved yet");
     }
@@ -185,7 +185,7 @@ final class AutoSave {
 
     /** What something else did to the file, in words; empty when it is as it was left. */
     private Obstacle outside(Path file) {
-        Optional<FileTime> now = Saver.stamp(file);
+        Optional<FileTime> now = DesignSaver.stamp(file);
         if (stamp.isEmpty() || stamp.equals(now)) {
             return Obstacle.NONE;
         }
@@ -228,7 +228,7 @@ final class AutoSave {
         }
     }
 
-    private void kept(Obstacle why, Saver.Saved saved, Throwable problem) {
+    private void kept(Obstacle why, DesignSaver.Saved saved, Throwable problem) {
         String now = problem == null
                 ? "draft kept " + CLOCK.format(LocalTime.now())
                 : Obstacle.of(problem).words();
@@ -251,7 +251,7 @@ final class AutoSave {
     }
 
     /** The design is in its file now, and not needed aside any more. */
-    private void saved(Saver.Saved saved) {
+    private void saved(DesignSaver.Saved saved) {
         safe = saved.design();
         stamp = saved.stamp();
         retry.stop();
@@ -273,7 +273,7 @@ final class AutoSave {
 
     /** Saves to another file, and waits for it. @throws CompletionException with what went wrong as its cause */
     void saveAs(Path file) {
-        Saver.Saved saved = saver.save(file, workspace.design()).join();
+        DesignSaver.Saved saved = saver.save(file, workspace.design()).join();
         workspace.savedAs(file);
         watched = Optional.of(file);
         saved(saved);
@@ -317,7 +317,7 @@ final class AutoSave {
     private void watch() {
         watching.runLater(1000, () -> {
             Optional<Path> file = watched;
-            Optional<FileTime> seen = file.flatMap(Saver::stamp);
+            Optional<FileTime> seen = file.flatMap(DesignSaver::stamp);
             Platform.runLater(() -> file.ifPresent(f -> look(f, seen)));
             watch();
         });

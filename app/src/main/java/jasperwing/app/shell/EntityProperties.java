@@ -6,7 +6,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
@@ -165,7 +165,7 @@ final class EntityProperties {
 
     private void kinds() {
         Design design = workspace.design();
-        String of = entity.kinship().of();
+        String of = entity.inheritance().of();
         form.choice(
                 "kind",
                 "A kind of",
@@ -173,16 +173,16 @@ final class EntityProperties {
                 of.isEmpty() ? NONE : of,
                 now -> workspace.edit(kind(now)));
         boolean hasKinds =
-                design.entities().stream().anyMatch(e -> e.kinship().of().equals(entity.name()));
+                design.entities().stream().anyMatch(e -> e.inheritance().of().equals(entity.name()));
         if (hasKinds) {
             form.check(
                     "only-kinds",
                     "Only its kinds have rows",
-                    entity.kinship().onlyKinds(),
+                    entity.inheritance().onlyKinds(),
                     now -> workspace.edit(KindEdits.onlyKinds(entity.name(), now)));
         }
         if (hasKinds && of.isEmpty()) {
-            KindsKept kept = Family.kept(design, entity.name()).orElse(KindsKept.TABLE_EACH);
+            KindsKept kept = InheritanceTree.kept(design, entity.name()).orElse(KindsKept.TABLE_EACH);
             form.choice(
                     "kept",
                     "Kinds kept in",

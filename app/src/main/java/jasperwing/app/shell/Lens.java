@@ -168,13 +168,13 @@ public final class Lens extends SidePane {
                         .map(r -> reading(r, Readings.from(workspace.design(), r, entity.name())))
                         .toList());
         section("Stored as", new StoredAs(workspace.projection().get(), kept).entity(entity.name()));
-        section("Becomes", new Becomes(workspace.projection().get(), kept).entity(entity.name()));
+        section("Becomes", new ClassExcerpts(workspace.projection().get(), kept).entity(entity.name()));
     }
 
     private static String kind(Entity entity) {
-        String of = entity.kinship().of();
+        String of = entity.inheritance().of();
         return (of.isEmpty() ? "" : " \u00b7 a kind of " + of)
-                + (entity.kinship().onlyKinds() ? " \u00b7 only its kinds" : "");
+                + (entity.inheritance().onlyKinds() ? " \u00b7 only its kinds" : "");
     }
 
     private void relationship(Relationship relationship) {
@@ -200,7 +200,7 @@ public final class Lens extends SidePane {
         }
         section("Reads as", List.of(reading(relationship, Readings.whole(workspace.design(), relationship))));
         section("Stored as", new StoredAs(workspace.projection().get(), kept).relationship(relationship));
-        section("Becomes", new Becomes(workspace.projection().get(), kept).relationship(relationship));
+        section("Becomes", new ClassExcerpts(workspace.projection().get(), kept).relationship(relationship));
     }
 
     /** A head that opens and closes the properties of what is selected; they stay open from one selection to the next. */

@@ -2,7 +2,7 @@ package jasperwing.app.shell;
 
 import jasperwing.diagram.Scene;
 import jasperwing.picture.Emphasis;
-import jasperwing.picture.Look;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Painter;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
@@ -14,7 +14,7 @@ public final class Picture {
     /** How far from a whole pixel a move may end and still be taken for one. */
     private static final double WHOLE = 0.01;
 
-    private final Paper paper = new Paper();
+    private final PixelSurface paper = new PixelSurface();
     private Content last;
     private Painter.View lastView;
 
@@ -23,7 +23,7 @@ public final class Picture {
      *
      * @param columns what {@code look} says of columns follows from; empty when nothing is said of them
      */
-    public record Content(Scene scene, Emphasis emphasis, Look look, Optional<Object> columns) {
+    public record Content(Scene scene, Emphasis emphasis, PaintOptions look, Optional<Object> columns) {
         private boolean isSame(Content other) {
             return other != null
                     && scene == other.scene

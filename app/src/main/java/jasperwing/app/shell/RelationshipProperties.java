@@ -66,15 +66,21 @@ final class RelationshipProperties {
                 "Checked at the end of a transaction",
                 relationship.checkedAtEnd(),
                 now -> changed(relationship.withCheckedAtEnd(now)));
-        if (!(relationship instanceof BinaryRelationship tie) || tie.isSelf()) {
+        if (!(relationship instanceof BinaryRelationship binary) || binary.isSelf()) {
             return;
         }
-        List<String> ends = List.of(tie.from(), tie.to());
-        if (tie.shape() == BinaryRelationship.Shape.ONE_TO_ONE && tie.back().isPresent()) {
-            form.choice("holder", "Key held by", ends, tie.holder(), now -> changed(tie.withTurned(!tie.turned())));
-        } else if (tie.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && tie.back().isPresent()) {
-            form.choice("owner", "Owned by", ends, tie.from(), now -> RelationshipReversal.fromOtherEnd(tie)
+        List<String> ends = List.of(binary.from(), binary.to());
+        if (binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                && binary.back().isPresent()) {
+            form.choice(
+                    "holder",
+                    "Key held by",
+                    ends,
+                    binary.holder(),
+                    now -> changed(binary.withTurned(!binary.turned())));
+        } else if (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                && binary.back().isPresent()) {
+            form.choice("owner", "Owned by", ends, binary.from(), now -> RelationshipReversal.fromOtherEnd(binary)
                     .ifPresent(this::changed));
         }
     }

@@ -65,7 +65,7 @@ public final class Settings {
 
     /** When a file was changed last. */
     public static Instant changed(Path file) {
-        return Saver.stamp(file).map(FileTime::toInstant).orElse(Instant.EPOCH);
+        return DesignSaver.stamp(file).map(FileTime::toInstant).orElse(Instant.EPOCH);
     }
 
     public Optional<Path> lastDesign() {

@@ -146,7 +146,7 @@ public final class Shell extends StackPane {
 
     private void key(KeyEvent event) {
         boolean textUndo =
-                Typed.isText(event.getTarget()) && (event.getCode() == KeyCode.Z || event.getCode() == KeyCode.Y);
+                TextInput.isText(event.getTarget()) && (event.getCode() == KeyCode.Z || event.getCode() == KeyCode.Y);
         if (!textUndo) {
             keys.handle(event);
         }
@@ -251,7 +251,7 @@ public final class Shell extends StackPane {
 
     /** A scene of the shell, with the window's look, as large and as dark as the appearance says. */
     public static Scene scene(Shell shell, Appearance appearance, double width, double height) {
-        Parent root = new Scaled(shell, appearance.scale());
+        Parent root = new ScaledPane(shell, appearance.scale());
         Scene scene = new Scene(root, width, height);
         scene.getStylesheets()
                 .add(Shell.class.getResource("/jasperwing/app/window.css").toExternalForm());

@@ -1,6 +1,6 @@
 package jasperwing.app.shell;
 
-import jasperwing.weigh.Sketch;
+import jasperwing.weigh.TableSketch;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Locale;
@@ -24,15 +24,15 @@ public final class SketchView extends StackPane {
 
     private final Group drawing = new Group();
     private final Map<String, Region> boxes = new HashMap<>();
-    private final Sketch sketch;
+    private final TableSketch sketch;
     private final double most;
 
-    public SketchView(Sketch sketch) {
+    public SketchView(TableSketch sketch) {
         this(sketch, 1);
     }
 
     /** @param most how many times larger it may be made where there is room */
-    public SketchView(Sketch sketch, double most) {
+    public SketchView(TableSketch sketch, double most) {
         this.sketch = sketch;
         this.most = most;
         getStyleClass().add("sketch");
@@ -45,11 +45,11 @@ public final class SketchView extends StackPane {
         widthProperty().addListener(o -> requestLayout());
     }
 
-    private static Region box(Sketch.Box box) {
+    private static Region box(TableSketch.Box box) {
         VBox lines = new VBox();
         lines.getStyleClass().add("sketch-box");
         lines.getChildren().add(label(box.table(), "sketch-name"));
-        for (Sketch.Line line : box.lines()) {
+        for (TableSketch.Line line : box.lines()) {
             String style = line.matters() ? "sketch-matters" : "sketch-line";
             Region gap = new Region();
             HBox.setHgrow(gap, Priority.ALWAYS);
@@ -88,10 +88,11 @@ public final class SketchView extends StackPane {
     /** Level by level from the left, each level's boxes below each other and in the middle of the height. */
     private void place() {
         drawing.getChildren().removeIf(Polyline.class::isInstance);
-        int levels = sketch.boxes().stream().mapToInt(Sketch.Box::level).max().orElse(0) + 1;
+        int levels =
+                sketch.boxes().stream().mapToInt(TableSketch.Box::level).max().orElse(0) + 1;
         double[] widths = new double[levels];
         double[] heights = new double[levels];
-        for (Sketch.Box each : sketch.boxes()) {
+        for (TableSketch.Box each : sketch.boxes()) {
             Region box = boxes.get(each.table());
             box.applyCss();
             box.autosize();
@@ -100,7 +101,7 @@ public final class SketchView extends StackPane {
         }
         double tallest = Arrays.stream(heights).max().orElse(0);
         double[] next = new double[levels];
-        for (Sketch.Box each : sketch.boxes()) {
+        for (TableSketch.Box each : sketch.boxes()) {
             int level = each.level();
             double x = 0;
             for (int i = 0; i < level; i++) {

@@ -42,8 +42,8 @@ final class StoredAs {
 
     List<Node> relationship(Relationship relationship) {
         List<Node> nodes = new ArrayList<>();
-        if (relationship instanceof BinaryRelationship tie) {
-            projection.schema().joinTable(tie).ifPresent(t -> nodes.add(box(t, t.columns())));
+        if (relationship instanceof BinaryRelationship binary) {
+            projection.schema().joinTable(binary).ifPresent(t -> nodes.add(box(t, t.columns())));
         }
         List<Role> roles = Roles.of(relationship);
         if (!roles.isEmpty()) {

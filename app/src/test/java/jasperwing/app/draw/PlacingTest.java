@@ -45,15 +45,15 @@ class PlacingTest {
 
     @Test
     void cardsAreAlignedAtTheOutermostEdge() {
-        assertThat(Aligning.left(CARDS, "")).extracting(Place::x).containsOnly(0);
-        assertThat(Aligning.top(CARDS, "")).extracting(Place::y).containsOnly(0);
+        assertThat(CardAlignment.left(CARDS, "")).extracting(Place::x).containsOnly(0);
+        assertThat(CardAlignment.top(CARDS, "")).extracting(Place::y).containsOnly(0);
     }
 
     @Test
     void cardsAreSpacedEvenlyBetweenTheOutermost() {
-        assertThat(Aligning.across(CARDS, ""))
+        assertThat(CardAlignment.across(CARDS, ""))
                 .containsExactly(new Place("A", "", 0, 0), new Place("C", "", 170, 200), new Place("B", "", 300, 40));
-        List<Place> down = Aligning.down(CARDS, "");
+        List<Place> down = CardAlignment.down(CARDS, "");
         assertThat(down).extracting(Place::entity).containsExactly("A", "B", "C");
         assertThat(down.get(0).y()).isZero();
         assertThat(down.get(2).y()).isEqualTo(200);
@@ -62,15 +62,17 @@ class PlacingTest {
     @Test
     void theNextCardIsTheNearestThatWay() {
         Scene scene = Scene.of(CARDS);
-        assertThat(Nearest.card(scene, CARDS.get(0), 1, 0).map(Card::entity)).contains("B");
-        assertThat(Nearest.card(scene, CARDS.get(0), 0, 1).map(Card::entity)).contains("C");
-        assertThat(Nearest.card(scene, CARDS.get(0), -1, 0)).isEmpty();
+        assertThat(NearestCard.card(scene, CARDS.get(0), 1, 0).map(Card::entity))
+                .contains("B");
+        assertThat(NearestCard.card(scene, CARDS.get(0), 0, 1).map(Card::entity))
+                .contains("C");
+        assertThat(NearestCard.card(scene, CARDS.get(0), -1, 0)).isEmpty();
     }
 
     @Test
     void aNewCardStaysWhereItIsFirstDrawn() {
         Design demo = Samples.demo();
-        Design more = Drawing.placing()
+        Design more = GestureEdits.placing()
                 .apply(demo, EntityEdits.add(Entity.keyed("Boat")).on(demo));
         Place place = more.place("Boat", "").orElseThrow();
         Card drawn = SceneBuilder.build(more, "", Typefaces.get()).card("Boat").orElseThrow();
@@ -80,8 +82,8 @@ class PlacingTest {
         Design placed = EntityEdits.add(Entity.keyed("Ship"))
                 .then(SheetEdits.place("Ship", "", 5, 6))
                 .on(demo);
-        assertThat(Drawing.placing().apply(demo, placed)).isSameAs(placed);
-        assertThat(Drawing.placing().apply(demo, demo)).isSameAs(demo);
+        assertThat(GestureEdits.placing().apply(demo, placed)).isSameAs(placed);
+        assertThat(GestureEdits.placing().apply(demo, demo)).isSameAs(demo);
     }
 
     @Test

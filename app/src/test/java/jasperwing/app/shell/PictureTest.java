@@ -7,7 +7,7 @@ import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import jasperwing.picture.Emphasis;
-import jasperwing.picture.Look;
+import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Painter;
 import jasperwing.picture.Typefaces;
 import java.util.Optional;
@@ -41,7 +41,7 @@ class PictureTest extends ApplicationTest {
 
     private final Scene scene = SceneBuilder.build(design(), "", Typefaces.get());
     private final Picture.Content content = new Picture.Content(
-            scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of(), Set.of()), Look.LIGHT, Optional.empty());
+            scene, new Emphasis(Set.of("Dive"), Set.of(), Set.of(), Set.of()), PaintOptions.LIGHT, Optional.empty());
 
     private static int[] pixels(Picture picture) {
         Image image = ((ImageView) picture.node()).getImage();

@@ -39,7 +39,7 @@ final class ClassAnnotations {
             all.add(Annotation.of("Inheritance").with("strategy", Annotation.constant("InheritanceType", strategy())));
             subject.table().kinds().map(this::discriminator).ifPresent(all::add);
         }
-        if (subject.lineage().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !subject.isAbstract()) {
+        if (subject.hierarchy().isPresent() && !isKept(KindsKept.COMPLETE_TABLES) && !subject.isAbstract()) {
             all.add(Annotation.of("DiscriminatorValue")
                     .with("value", subject.entity().name()));
         }
@@ -53,7 +53,7 @@ final class ClassAnnotations {
     }
 
     private boolean isKept(KindsKept way) {
-        return subject.lineage().map(l -> l.kept() == way).orElse(false);
+        return subject.hierarchy().map(l -> l.kept() == way).orElse(false);
     }
 
     /** Whether rows lie in a table that the class alone names. */

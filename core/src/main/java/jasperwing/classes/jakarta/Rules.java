@@ -22,8 +22,10 @@ final class Rules {
     static List<Annotation> of(Attribute attribute) {
         List<Annotation> all = new ArrayList<>();
         size(attribute).ifPresent(all::add);
-        if (Literals.formFits(attribute) && !attribute.form().matching().isEmpty()) {
-            all.add(Annotation.rule("Pattern").with("regexp", attribute.form().matching()));
+        if (Literals.textConstraintFits(attribute)
+                && !attribute.textConstraint().matching().isEmpty()) {
+            all.add(Annotation.rule("Pattern")
+                    .with("regexp", attribute.textConstraint().matching()));
         }
         if (attribute.type().isNumeric() && !attribute.list()) {
             attribute
@@ -36,7 +38,9 @@ final class Rules {
 
     private static Optional<Annotation> size(Attribute attribute) {
         Annotation size = Annotation.rule("Size");
-        Optional<Integer> over = Literals.formFits(attribute) ? attribute.form().longerThan() : Optional.empty();
+        Optional<Integer> over = Literals.textConstraintFits(attribute)
+                ? attribute.textConstraint().longerThan()
+                : Optional.empty();
         if (over.isPresent()) {
             size = size.with("min", over.get() + 1);
         }

@@ -26,7 +26,7 @@ final class JavaFormulas implements Formulas {
         Stream<String> taken = Stream.concat(
                 subject.properties().stream().map(Property::name),
                 subject.associations().stream().map(Association::name));
-        return new FormulaCode(new Getters(model), taken, imports)
+        return new FormulaCode(new GetterResolver(model), taken, imports)
                 .statements(computed.formula(), computed.attribute().type());
     }
 

@@ -8,7 +8,7 @@ import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.AttributeGroup;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Words;
 import java.util.Collection;
@@ -98,7 +98,7 @@ public final class ChosenClasses {
 
     /** The class that has the key of an entity: its own, or that of the root of its family. */
     public ModelClass keyed(String entity) {
-        return of(Family.root(model.design(), entity));
+        return of(InheritanceTree.root(model.design(), entity));
     }
 
     /**

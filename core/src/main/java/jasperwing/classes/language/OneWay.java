@@ -22,7 +22,7 @@ final class OneWay {
                 both.computed().stream().filter(OneWay::isForward).toList(),
                 both.associations().stream().flatMap(OneWay::forward).toList(),
                 both.subjectOf(),
-                both.lineage());
+                both.hierarchy());
     }
 
     /** Whether what is computed looks at nothing that only the other end knows. */

@@ -11,7 +11,7 @@ import jasperwing.model.Design;
 import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Scalar;
 import java.util.HashSet;
 import java.util.List;
@@ -71,7 +71,7 @@ public final class ClassCache {
                 .map(Entity::name)
                 .filter(e -> !derived.table(e).equals(schema.table(e)))
                 .forEach(changed::add);
-        if (changed.stream().anyMatch(e -> Family.has(design, e) || Family.has(last, e))) {
+        if (changed.stream().anyMatch(e -> InheritanceTree.has(design, e) || InheritanceTree.has(last, e))) {
             return Optional.empty();
         }
         return Optional.of(changed.isEmpty() ? changed : withNeighbours(design, changed));

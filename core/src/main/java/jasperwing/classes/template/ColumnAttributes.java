@@ -8,7 +8,7 @@ import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
@@ -74,7 +74,8 @@ final class ColumnAttributes {
     }
 
     private Attribute target(String entity, List<String> columns, int index, int depth) {
-        Optional<DerivedTable> target = schema.table(entity).or(() -> schema.table(Family.root(design, entity)));
+        Optional<DerivedTable> target =
+                schema.table(entity).or(() -> schema.table(InheritanceTree.root(design, entity)));
         return target.flatMap(t -> t.column(columns.get(index)).map(c -> of(t, c, depth + 1)))
                 .or(() -> outside(entity, index))
                 .orElse(TEXT);
@@ -115,7 +116,8 @@ final class ColumnAttributes {
 
     private Stream<Entity> relatives(Entity entity) {
         return Stream.concat(
-                Family.ancestors(design, entity.name()).stream(), Family.descendants(design, entity.name()).stream());
+                InheritanceTree.ancestors(design, entity.name()).stream(),
+                InheritanceTree.descendants(design, entity.name()).stream());
     }
 
     private Optional<ValueColumns.Leaf> ofAttribute(Attribute attribute, DerivedTable table, Column column) {
@@ -161,6 +163,6 @@ final class ColumnAttributes {
 
     /** Whether rows of one entity can have what another refers to. */
     private boolean isOfFamily(String entity, String other) {
-        return Family.root(design, entity).equals(Family.root(design, other));
+        return InheritanceTree.root(design, entity).equals(InheritanceTree.root(design, other));
     }
 }

@@ -119,7 +119,7 @@ final class ColumnData {
     }
 
     private static TextConstraint form(Attribute attribute, boolean own) {
-        return own && Literals.formFits(attribute) ? attribute.form() : TextConstraint.NONE;
+        return own && Literals.textConstraintFits(attribute) ? attribute.textConstraint() : TextConstraint.NONE;
     }
 
     private static int digits(Type type, ToIntFunction<Type.Decimal> digits) {

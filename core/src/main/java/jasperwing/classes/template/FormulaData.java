@@ -8,7 +8,7 @@ import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.physical.Column;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -51,7 +51,7 @@ final class FormulaData {
         table.origins().stream()
                 .map(ColumnOrigin::member)
                 .distinct()
-                .flatMap(m -> Family.attribute(design, entity.name(), m).stream())
+                .flatMap(m -> InheritanceTree.attribute(design, entity.name(), m).stream())
                 .forEach(attribute -> {
                     List<Column> columns = table.columnsOf(attribute.name());
                     List<ValueColumns.Leaf> leaves = ValueColumns.of(design, attribute);

@@ -12,7 +12,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
-import jasperwing.model.Family;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.Literal;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
@@ -145,7 +145,9 @@ final class ObjectData {
         Optional<Data> own = property(subject, member).map(p -> Shapes.SHOWN.of(p, false));
         return own.isPresent() || subject.parent().isEmpty()
                 ? own
-                : Family.ancestors(classes.model().design(), subject.entity().name()).stream()
+                : InheritanceTree.ancestors(
+                                classes.model().design(), subject.entity().name())
+                        .stream()
                         .flatMap(a -> property(classes.of(a.name()), member).stream())
                         .findFirst()
                         .map(p -> Shapes.SHOWN.of(p, true));

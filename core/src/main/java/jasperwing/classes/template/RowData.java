@@ -125,7 +125,7 @@ final class RowData {
         Optional<Entity> entity = table.source() instanceof DerivedTable.Source.OfEntity of
                 ? design.entity(of.entity())
                 : Optional.empty();
-        String parent = entity.map(e -> e.kinship().of()).orElse("");
+        String parent = entity.map(e -> e.inheritance().of()).orElse("");
         return table.references().stream()
                 .filter(k -> k.role().isEmpty() && k.targetEntity().equals(parent))
                 .filter(k -> k.columns().equals(table.keyColumns()))
@@ -210,12 +210,12 @@ final class RowData {
                 .filter(BinaryRelationship.class::isInstance)
                 .map(BinaryRelationship.class::cast)
                 .distinct()
-                .forEach(tie -> schema.joinTable(tie).ifPresent(t -> {
-                    if (tie.from().equals(entity.name())) {
-                        all.add(join(t, t.references().get(0), t.references().get(1), Roles.forward(tie), names));
+                .forEach(binary -> schema.joinTable(binary).ifPresent(t -> {
+                    if (binary.from().equals(entity.name())) {
+                        all.add(join(t, t.references().get(0), t.references().get(1), Roles.forward(binary), names));
                     }
-                    if (tie.to().equals(entity.name())) {
-                        all.add(join(t, t.references().get(1), t.references().get(0), Roles.back(tie), names));
+                    if (binary.to().equals(entity.name())) {
+                        all.add(join(t, t.references().get(1), t.references().get(0), Roles.back(binary), names));
                     }
                 }));
         return all;

@@ -196,11 +196,11 @@ final class TemplateData {
     private List<Object> objects(Entity entity) {
         return List.of(
                 Data.later(() -> associations.of(entity)),
-                entity.kinship().of(),
-                model.classNames().getOrDefault(entity.kinship().of(), ""),
+                entity.inheritance().of(),
+                model.classNames().getOrDefault(entity.inheritance().of(), ""),
                 Data.later(() -> kinds(entity)),
                 Data.later(() -> traits(entity)),
-                entity.kinship().onlyKinds(),
+                entity.inheritance().onlyKinds(),
                 entity.shown().names(),
                 Data.later(() -> objects.of(classes.of(entity.name()))));
     }

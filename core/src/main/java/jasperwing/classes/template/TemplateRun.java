@@ -26,7 +26,7 @@ final class TemplateRun {
     private final Configuration configuration;
     private final TemplateData data;
     private final Data design;
-    private final Files files;
+    private final TemplateFiles files;
     private final Optional<TemplateGuard> guard;
 
     TemplateRun(Configuration configuration, TemplateData data) {
@@ -39,7 +39,7 @@ final class TemplateRun {
         this.configuration = configuration;
         this.data = data;
         this.design = data.design();
-        this.files = new Files(data.language(), data.names());
+        this.files = new TemplateFiles(data.language(), data.names());
     }
 
     /**
@@ -104,7 +104,8 @@ final class TemplateRun {
             }
             for (GeneratedFile file : made.files()) {
                 if (files.putIfAbsent(file.path(), file) != null) {
-                    throw new TemplateProblemException("entity.ftl", 0, file.entity(), Files.twice(file.path()));
+                    throw new TemplateProblemException(
+                            "entity.ftl", 0, file.entity(), TemplateFiles.twice(file.path()));
                 }
             }
         }

@@ -1,0 +1,297 @@
+package jasperwing.formula;
+
+import jasperwing.formula.Formula.Error;
+import jasperwing.formula.Formula.Mistake;
+import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Expression;
+import jasperwing.model.InheritanceTree;
+import jasperwing.model.Literal;
+import jasperwing.model.Type;
+import jasperwing.naming.Step;
+import jasperwing.naming.Steps;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Resolves the names of formulas and types their parts; the formulas of attributes they name are resolved once each. */
+final class FormulaResolver {
+    /** The most parts there may be when the formulas of all attributes named are put in. */
+    private static final long MOST_PARTS = 2_000;
+
+    private static final Term NONE = new Term.Constant(Literal.word("null"), Kind.NOTHING);
+
+    private final Design design;
+    private final Map<String, Formula> known = new HashMap<>();
+    private final Map<String, Long> sizes = new HashMap<>();
+    private final Set<String> open = new LinkedHashSet<>();
+
+    /** @param design with the attributes of traits in the entities that have them */
+    FormulaResolver(Design design) {
+        this.design = design;
+    }
+
+    Formula of(String entity, Attribute attribute) {
+        String key = entity + "\0" + attribute.name();
+        Formula done = known.get(key);
+        if (done != null) {
+            return done;
+        }
+        if (!open.add(key)) {
+            String circle = open.stream().map(o -> o.replace('\0', '.')).collect(Collectors.joining(", "));
+            return new Formula(NONE, List.of(new Mistake(Error.CIRCLE, "is computed in a circle, over " + circle)));
+        }
+        Formula made = new Reader(entity).read(attribute);
+        open.remove(key);
+        known.put(key, made);
+        return made;
+    }
+
+    /** Reads the formula of one attribute. */
+    private final class Reader {
+        private final String entity;
+        private final List<Mistake> mistakes = new ArrayList<>();
+        private long size;
+
+        Reader(String entity) {
+            this.entity = entity;
+        }
+
+        Formula read(Attribute attribute) {
+            Term term = term(attribute.formula().orElseThrow());
+            Kind wanted = kind(attribute.type());
+            boolean declared = attribute.type() instanceof Type.Named;
+            boolean kept = !attribute.list() && !declared && wanted != Kind.OTHER && wanted.takes(term.kind());
+            if (mistakes.isEmpty() && !kept) {
+                String as = attribute.list() ? "a list" : declared ? "what the design declares" : wanted.words();
+                mistakes.add(
+                        new Mistake(Error.TYPE, "is computed as " + term.kind().words() + ", and kept as " + as));
+            }
+            if (size > MOST_PARTS) {
+                mistakes.add(new Mistake(
+                        Error.SIZE, "is too large with the formulas of all it names: over " + MOST_PARTS + " parts"));
+            }
+            sizes.put(entity + "\0" + attribute.name(), Math.min(size, MOST_PARTS + 1));
+            return new Formula(mistakes.isEmpty() ? term : NONE, mistakes);
+        }
+
+        private Term wrong(Error error, String message) {
+            mistakes.add(new Mistake(error, message));
+            return NONE;
+        }
+
+        private Term term(Expression expression) {
+            size++;
+            return expression.match(
+                    name -> member(name.path()),
+                    constant -> new Term.Constant(constant.literal(), kind(constant.literal())),
+                    call -> Operations.AGGREGATES.contains(call.function()) ? aggregate(call) : apply(call));
+        }
+
+        private Term apply(Expression.Call call) {
+            int before = mistakes.size();
+            List<Term> arguments = call.arguments().stream().map(this::term).toList();
+            if (!Operations.isKnown(call.function())) {
+                return wrong(
+                        Error.UNKNOWN,
+                        "names a function " + call.function() + " there is not; there are " + Operations.functions());
+            }
+            if (mistakes.size() > before) {
+                return NONE;
+            }
+            if (Operations.dividesByZero(call.function(), arguments)) {
+                return wrong(Error.TYPE, "divides by 0, which never gives anything");
+            }
+            return Operations.result(call.function(), arguments)
+                    .<Term>map(k -> new Term.Apply(
+                            call.function(), arguments, k, Operations.nullable(call.function(), arguments)))
+                    .orElseGet(() -> wrong(Error.TYPE, misuse(call.function(), arguments)));
+        }
+
+        private String misuse(String operation, List<Term> arguments) {
+            String given = arguments.stream().map(t -> t.kind().words()).collect(Collectors.joining(", "));
+            return "gives " + given + " to " + (operation.equals("neg") ? "a minus sign" : operation) + ", which takes "
+                    + Operations.takes(operation);
+        }
+
+        private Term member(List<String> path) {
+            Way way = new Way(entity);
+            int at = way.follow(path, false);
+            if (at == path.size()) {
+                return wrong(Error.UNKNOWN, "names " + String.join(".", path) + ", which is a role and no attribute");
+            }
+            return attribute(way, path, at);
+        }
+
+        private Term attribute(Way way, List<String> path, int from) {
+            List<Attribute> within = new ArrayList<>();
+            way.at = declaring(way.at, path.get(from));
+            List<Attribute> there =
+                    design.entity(way.at).map(e -> e.attributes()).orElse(List.of());
+            for (String name : path.subList(from, path.size())) {
+                Optional<Attribute> found =
+                        there.stream().filter(a -> a.name().equals(name)).findFirst();
+                if (found.isEmpty()) {
+                    return wrong(Error.UNKNOWN, unknown(way.at, name));
+                }
+                within.add(found.get());
+                there = value(found.get().type())
+                        .map(AttributeGroup::attributes)
+                        .orElse(List.of());
+            }
+            return member(way, within);
+        }
+
+        private String unknown(String where, String name) {
+            boolean joined = name.contains("-");
+            return "names " + name + ", which " + where + " has not as an attribute or a role to one"
+                    + (joined ? "; a minus stands between spaces" : "");
+        }
+
+        private Term member(Way way, List<Attribute> within) {
+            Attribute leaf = within.get(within.size() - 1);
+            boolean list = within.stream().anyMatch(Attribute::list);
+            Kind kind = list || value(leaf.type()).isPresent() ? Kind.OTHER : kind(leaf.type());
+            Optional<Formula> formula = Optional.empty();
+            boolean nullable = within.stream().anyMatch(Attribute::optional) || !way.must;
+            if (leaf.isComputed() && within.size() == 1) {
+                Formula inner = of(way.at, leaf);
+                inner.mistakes().stream()
+                        .findFirst()
+                        .ifPresent(m -> wrong(
+                                m.error() == Error.CIRCLE ? Error.CIRCLE : Error.UNKNOWN,
+                                m.error() == Error.CIRCLE
+                                        ? m.message()
+                                        : "names " + leaf.name() + ", whose own formula is wrong"));
+                size += sizes.getOrDefault(way.at + "\0" + leaf.name(), 0L);
+                formula = Optional.of(inner);
+                nullable = inner.term().nullable() || !way.must;
+            }
+            return new Term.Member(way.steps, way.at, within, kind, nullable, formula);
+        }
+
+        private Term aggregate(Expression.Call call) {
+            String function = call.function();
+            if (call.arguments().size() != 1 || !(call.arguments().get(0) instanceof Expression.Name name)) {
+                return wrong(Error.TYPE, "gives " + function + " other than a role to many, or one attribute of it");
+            }
+            size++;
+            Way way = new Way(entity);
+            int at = way.follow(name.path(), true);
+            if (way.steps.isEmpty() || !way.many) {
+                return wrong(
+                        Error.UNKNOWN,
+                        "takes the " + function + " of " + String.join(".", name.path())
+                                + ", which is no role to many of " + entity);
+            }
+            boolean counted = function.equals("count");
+            if (at == name.path().size()) {
+                return counted
+                        ? new Term.Aggregate(function, way.steps, way.at, Optional.empty(), Kind.WHOLE, false)
+                        : wrong(Error.TYPE, "takes the " + function + " of rows; name an attribute of them");
+            }
+            int before = mistakes.size();
+            Way there = new Way(way.at);
+            Term of = attribute(there, name.path(), at);
+            if (mistakes.size() > before) {
+                return NONE;
+            }
+            return of instanceof Term.Member member ? aggregated(function, way, member) : of;
+        }
+
+        private Term aggregated(String function, Way way, Term.Member of) {
+            Kind kind = of.kind();
+            boolean number = kind.isNumber();
+            boolean ordered = kind != Kind.OTHER && kind != Kind.BOOLEAN && kind != Kind.UUID;
+            Optional<Kind> result =
+                    switch (function) {
+                        case "count" -> Optional.of(Kind.WHOLE);
+                        case "sum" -> number ? Optional.of(kind) : Optional.empty();
+                        case "avg" -> number
+                                ? Optional.of(kind == Kind.REAL ? Kind.REAL : Kind.DECIMAL)
+                                : Optional.empty();
+                        default -> ordered ? Optional.of(kind) : Optional.empty();
+                    };
+            return result.<Term>map(k -> new Term.Aggregate(
+                            function, way.steps, way.at, Optional.of(of), k, !function.equals("count")))
+                    .orElseGet(() -> wrong(Error.TYPE, "takes the " + function + " of " + kind.words()));
+        }
+    }
+
+    /** A way along roles from an entity. */
+    private final class Way {
+        private final List<Step> steps = new ArrayList<>();
+        private String at;
+        private boolean must = true;
+        private boolean many;
+
+        Way(String start) {
+            this.at = start;
+        }
+
+        /** Follows names as long as they are roles and not attributes. @return how many were */
+        int follow(List<String> path, boolean toMany) {
+            int i = 0;
+            while (i < path.size()) {
+                String name = path.get(i);
+                boolean attribute = InheritanceTree.attribute(design, at, name).isPresent();
+                Optional<Step> step = attribute
+                        ? Optional.empty()
+                        : Steps.from(design, at).stream()
+                                .filter(s -> s.name().equals(name) && (toMany || !s.many()) && isKeptHere(s.to()))
+                                .findFirst();
+                if (step.isEmpty()) {
+                    return i;
+                }
+                steps.add(step.get());
+                at = step.get().to();
+                must &= step.get().must();
+                many |= step.get().many();
+                i++;
+            }
+            return i;
+        }
+    }
+
+    /** The entity itself or what it is a kind of, whichever has an attribute of that name; the entity where none has. */
+    private String declaring(String entity, String attribute) {
+        return design.entity(entity).map(e -> InheritanceTree.line(design, e)).orElse(List.of()).stream()
+                .filter(e -> e.attribute(attribute).isPresent())
+                .reduce((far, near) -> near)
+                .map(Entity::name)
+                .orElse(entity);
+    }
+
+    private boolean isKeptHere(String entity) {
+        return design.entity(entity).map(e -> !e.outside()).orElse(false);
+    }
+
+    private Optional<AttributeGroup> value(Type type) {
+        return type instanceof Type.Named named && design.enumType(named.name()).isEmpty()
+                ? design.value(named.name())
+                : Optional.empty();
+    }
+
+    private Kind kind(Type type) {
+        return Kind.of(
+                type,
+                type instanceof Type.Named named
+                        && design.enumType(named.name()).isPresent());
+    }
+
+    private static Kind kind(Literal literal) {
+        return switch (literal.kind()) {
+            case NUMBER -> literal.text().contains(".") ? Kind.DECIMAL : Kind.WHOLE;
+            case TEXT -> Kind.TEXT;
+            case DATE -> Kind.DATE;
+            case WORD -> literal.text().equals("true") || literal.text().equals("false") ? Kind.BOOLEAN : Kind.NOTHING;
+        };
+    }
+}

@@ -1,0 +1,109 @@
+package jasperwing.reading;
+
+import jasperwing.model.BinaryRelationship;
+import jasperwing.model.DeleteRule;
+import jasperwing.model.Design;
+import jasperwing.model.PolymorphicMapping;
+import jasperwing.model.PolymorphicRelationship;
+import jasperwing.model.Reading;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
+import jasperwing.model.Sorting;
+import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
+import jasperwing.naming.Words;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** The relationships each choice of a word leads to. */
+final class ReadingChoices {
+    private ReadingChoices() {}
+
+    static List<Option> of(Design design, Relationship r, Phrase phrase) {
+        Function<Reading, Relationship> back = reading -> r.withBack(Optional.of(reading));
+        return switch (phrase.slot()) {
+            case MUST -> modal(r.forward(), r::withForward);
+            case COUNT -> count(r.forward(), r::withForward);
+            case BACK_MUST -> r.back().map(b -> modal(b, back)).orElse(List.of());
+            case BACK_COUNT -> r.back().map(b -> count(b, back)).orElse(List.of());
+            case READ_BACK -> readBack(r, back);
+            case DELETE -> deleting(r, phrase.entity());
+            case KEEPING -> r.match(binary -> List.of(), ReadingChoices::keeping);
+            case LINK -> r.match(ReadingChoices::link, oneOf -> List.of());
+            case SORTING -> sorting(design, phrase.entity(), r.forward(), r::withForward);
+            case BACK_SORTING -> r.back()
+                    .map(b -> sorting(design, phrase.entity(), b, back))
+                    .orElse(List.of());
+            case NONE, VERB, BACK_VERB, ROLE, BACK_ROLE -> List.of();
+        };
+    }
+
+    private static List<Option> readBack(Relationship r, Function<Reading, Relationship> back) {
+        Relationship both = r.back().isPresent() ? r : back.apply(new Reading(false, "have", r.backMany(), ""));
+        return List.of(
+                new Option("one way", r.withBack(Optional.empty()), r.back().isEmpty()),
+                new Option("both ways", both, r.back().isPresent()));
+    }
+
+    private static List<Option> link(BinaryRelationship binary) {
+        String name = Words.pascal(binary.from()) + Words.pascal(binary.to());
+        return List.of(
+                new Option("pairs alone", binary.withVia(""), binary.via().isEmpty()),
+                new Option(
+                        "an entity of its own",
+                        binary.via().isEmpty() ? binary.withVia(name) : binary,
+                        !binary.via().isEmpty()));
+    }
+
+    private static List<Option> modal(Reading reading, Function<Reading, Relationship> with) {
+        return List.of(
+                new Option("may", with.apply(reading.withMust(false)), !reading.must()),
+                new Option("must", with.apply(reading.withMust(true)), reading.must()));
+    }
+
+    private static List<Option> count(Reading reading, Function<Reading, Relationship> with) {
+        return List.of(
+                new Option("one", counted(reading, false, with), !reading.many()),
+                new Option("many", counted(reading, true, with), reading.many()));
+    }
+
+    private static Relationship counted(Reading reading, boolean many, Function<Reading, Relationship> with) {
+        Relationship now = with.apply(reading.withMany(many));
+        return reading.many() == many ? now : RelationshipReversal.sensible(now);
+    }
+
+    private static List<Option> sorting(
+            Design design, String entity, Reading reading, Function<Reading, Relationship> with) {
+        List<Optional<Sorting>> all = new ArrayList<>(List.of(Optional.empty()));
+        for (String attribute : Sorting.possible(design, entity)) {
+            all.add(Optional.of(new Sorting(attribute, false)));
+            all.add(Optional.of(new Sorting(attribute, true)));
+        }
+        return all.stream()
+                .map(s -> new Option(
+                        Readings.sorting(s), with.apply(reading.withSorting(s)), s.equals(reading.sorting())))
+                .toList();
+    }
+
+    private static List<Option> deleting(Relationship relationship, String entity) {
+        Role role = Roles.of(relationship).stream()
+                .filter(r -> r.targets().contains(entity))
+                .findFirst()
+                .orElseThrow();
+        return Arrays.stream(DeleteRule.values())
+                .map(rule -> new Option(
+                        Readings.verb(rule) + " " + Readings.consequence(rule, role),
+                        RelationshipEdits.withRule(relationship, entity, rule),
+                        relationship.onDelete(entity) == rule))
+                .toList();
+    }
+
+    private static List<Option> keeping(PolymorphicRelationship oneOf) {
+        return Arrays.stream(PolymorphicMapping.values())
+                .map(k -> new Option(k.words(), oneOf.withKeeping(k), oneOf.kept() == k))
+                .toList();
+    }
+}
