@@ -21,17 +21,51 @@ need_java() {
   [ "${version:-0}" -ge 17 ] || say_missing "Java 17 or later (this is ${version:-unknown})" "apt-get install openjdk-17-jdk"
 }
 
+# The home of the newest Java on this machine that is newer than the one in use; nothing when there is none.
+newest_java() {
+  local current best="" home version
+  current=$(java -version 2>&1 | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1)
+  for home in /usr/lib/jvm/*/; do
+    [ -f "$home/release" ] && [ -x "$home/bin/java" ] || continue
+    version=$(sed -n 's/^JAVA_VERSION="\([0-9]*\).*/\1/p' "$home/release")
+    if [ "${version:-0}" -gt "$current" ]; then current=$version best=${home%/}; fi
+  done
+  echo "$best"
+}
+
+# covered FILE: says how many of the lines of the core the tests run through.
+covered() {
+  [ ! -f "$1" ] || awk -F, 'NR > 1 { missed += $8; covered += $9 }
+    END { if (covered) printf "Lines of the core that tests run through: %.1f %%\n", 100 * covered / (missed + covered) }' "$1"
+}
+
 need_maven() {
   command -v mvn >/dev/null || say_missing "Maven" "apt-get install maven"
 }
 
-# need_packages WHAT PACKAGE...: installs with apt, as root or through sudo without a question.
+# may_install WHAT PACKAGE...: asks on a person's desktop; not as root, on a build server (CI) or after --yes (JASPERWING_YES).
+may_install() {
+  if [ "$(id -u)" = 0 ] || [ -n "${CI:-}" ] || [ -n "${JASPERWING_YES:-}" ]; then return 0; fi
+  [ -t 0 ] && [ -t 2 ] || return 1
+  local what=$1 answer
+  shift
+  printf 'Jasperwing needs %s. Install %s through sudo? [y/N] ' "$what" "$*" >&2
+  read -r answer || return 1
+  case "$answer" in y|Y|yes|Yes) return 0 ;; esac
+  return 1
+}
+
+# need_packages WHAT PACKAGE...: installs with apt, as root or through sudo where that was allowed.
 need_packages() {
   local what=$1
   shift
   local as=()
+  may_install "$what" "$@" || say_missing "$what" "sudo apt-get install $*, or run this again with --yes"
   if [ "$(id -u)" != 0 ]; then
-    if command -v sudo >/dev/null && sudo -n true 2>/dev/null; then as=(sudo -n); else say_missing "$what" "sudo apt-get install $*"; fi
+    command -v sudo >/dev/null || say_missing "$what" "apt-get install $*"
+    if sudo -n true 2>/dev/null; then as=(sudo -n)
+    elif [ -t 0 ]; then as=(sudo)
+    else say_missing "$what" "sudo apt-get install $*"; fi
   fi
   command -v apt-get >/dev/null || say_missing "$what" "the packages that Debian calls $*"
   echo "Installing $what ($*)..." >&2
