@@ -1,8 +1,8 @@
 package jasperwing;
 
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.TargetOption;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.TargetOption;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;

@@ -12,7 +12,7 @@ import jasperwing.app.shell.Shell;
 import jasperwing.app.shell.UncaughtErrors;
 import jasperwing.app.shell.Workspace;
 import jasperwing.arrange.Arrange;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;

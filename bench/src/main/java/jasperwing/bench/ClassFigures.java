@@ -1,8 +1,8 @@
 package jasperwing.bench;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.target.ClassCache;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.ClassCache;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.Design;
 import jasperwing.model.EntityEdits;
 import jasperwing.output.OutputFolder;

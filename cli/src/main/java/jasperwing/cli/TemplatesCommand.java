@@ -1,7 +1,7 @@
 package jasperwing.cli;
 
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.output.TemplateCopy;
 import java.io.IOException;
 import java.nio.file.Path;

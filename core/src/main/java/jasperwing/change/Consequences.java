@@ -1,8 +1,8 @@
 package jasperwing.change;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
 import jasperwing.findings.Finding;

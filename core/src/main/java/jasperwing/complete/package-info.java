@@ -1,6 +1,8 @@
 /**
  * Completion: how a line that is being typed could go on.
  *
- * <p>In: a design and the line up to the caret. Out: proposals, the likeliest first. May know the model, naming and notation.
+ * <p>In: a design and the line up to the caret. Out: proposals, the likeliest first.
+ *
+ * <p>May know: model, naming, notation.
  */
 package jasperwing.complete;

@@ -3,6 +3,8 @@
  *
  * <p>In: a design and a {@link jasperwing.dialect.Dialect}. Out: a {@link jasperwing.derive.Schema}, whose {@link
  * jasperwing.derive.Schema#catalog() catalog} knows nothing of the design, with its {@link jasperwing.derive.Provenance}; what is enforced and by
- * whom; what a delete does. May know the model, naming, formulas, the physical schema and dialects; never opens a database.
+ * whom; what a delete does. Never opens a database.
+ *
+ * <p>May know: model, naming, formula, dialect, physical.
  */
 package jasperwing.derive;

@@ -1,7 +1,7 @@
 package jasperwing.findings;
 
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;

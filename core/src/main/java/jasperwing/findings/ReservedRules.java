@@ -1,7 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.classes.language.Language;
-import jasperwing.classes.target.Languages;
+import jasperwing.classes.targets.Languages;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;

@@ -1,6 +1,6 @@
 package jasperwing.output;
 
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import jasperwing.storage.SafeWrite;
 import java.io.IOException;
 import java.nio.file.Files;

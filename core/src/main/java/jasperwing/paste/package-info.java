@@ -1,7 +1,8 @@
 /**
  * Pasting: lists of columns from elsewhere as attribute lines.
  *
- * <p>In: a text from the clipboard, as a spreadsheet, a SQL script or the notation gives it. Out: attribute lines. May know the model,
- * naming and notation; the SQL parser is known here only.
+ * <p>In: a text from the clipboard, as a spreadsheet, a SQL script or the notation gives it. Out: attribute lines. The SQL parser is known here only.
+ *
+ * <p>May know: model, naming, notation.
  */
 package jasperwing.paste;

@@ -1,7 +1,9 @@
 /**
- * The only place that touches files: designs are read and saved here, and generated files put into a folder.
+ * Where designs are read and saved, and other files written whole; {@code output} alone touches files besides.
  *
- * <p>May know the model, notation and classes. A save never leaves a damaged file: it is written beside, forced to the disk
+ * <p>In: a design and where it goes, or a path. Out: a file, or a design. A save never leaves a damaged file: it is written beside, forced to the disk
  * and renamed.
+ *
+ * <p>May know: model, notation.
  */
 package jasperwing.storage;

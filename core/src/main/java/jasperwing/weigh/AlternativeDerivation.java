@@ -1,7 +1,7 @@
 package jasperwing.weigh;
 
 import jasperwing.classes.ClassDeclarations;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Targets;
 import jasperwing.derive.DerivedTable;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Area;

@@ -2,7 +2,7 @@ package jasperwing.classes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -74,7 +74,7 @@ class HostileTextsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void anEnumSaysWhatWasSaid(Target target) throws Exception {
         try (URLClassLoader loader = compiled(target)) {
             Object[] constants = loader.loadClass("hostile.Word").getEnumConstants();

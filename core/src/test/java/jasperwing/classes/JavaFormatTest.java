@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Designs;
 import jasperwing.ExampleDesigns;
 import jasperwing.Samples;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.TargetOption;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.TargetOption;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import java.util.List;
@@ -53,7 +53,7 @@ class JavaFormatTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void thatOfEveryExampleIs(Target target) {
         designs().forEach(d -> isFormatted(target, d, d.name()));
     }

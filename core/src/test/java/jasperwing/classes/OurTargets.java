@@ -1,9 +1,9 @@
 package jasperwing.classes;
 
 import jasperwing.classes.language.Checker;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.TargetOption;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.TargetOption;
+import jasperwing.classes.targets.Targets;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;

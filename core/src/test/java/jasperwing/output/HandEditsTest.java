@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.OurTargets;
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;

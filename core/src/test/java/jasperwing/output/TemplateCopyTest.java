@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.classes.OurTargets;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import java.io.IOException;

@@ -11,7 +11,7 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
 import jasperwing.classes.language.Checker.Remark;
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Words;
 import jasperwing.output.FileLine;

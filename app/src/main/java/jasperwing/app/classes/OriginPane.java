@@ -8,7 +8,7 @@ import jasperwing.classes.ClassModel;
 import jasperwing.classes.Origin;
 import jasperwing.classes.Source;
 import jasperwing.classes.language.Checker.Remark;
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import jasperwing.model.Relationship;
 import jasperwing.output.FileLine;
 import jasperwing.output.FileLines;

@@ -1,8 +1,8 @@
 package jasperwing.app.classes;
 
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.output.TemplateCopy;
 import java.io.File;

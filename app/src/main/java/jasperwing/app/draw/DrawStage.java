@@ -9,7 +9,7 @@ import jasperwing.app.shell.Shortcuts;
 import jasperwing.app.shell.Stage;
 import jasperwing.app.shell.TextInput;
 import jasperwing.app.shell.Workspace;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Targets;
 import jasperwing.diagram.Point;
 import jasperwing.findings.Level;
 import jasperwing.model.Attribute;

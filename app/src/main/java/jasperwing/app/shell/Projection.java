@@ -1,8 +1,8 @@
 package jasperwing.app.shell;
 
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.derive.Schema;
 import jasperwing.derive.SchemaCache;
 import jasperwing.dialect.Dialect;

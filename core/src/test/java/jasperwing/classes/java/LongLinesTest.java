@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.target.Target;
+import jasperwing.classes.targets.Target;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -74,7 +74,7 @@ class LongLinesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void theDemosLinesAreShortEnoughAndEachTellsWhatItIsMadeOf(Target target) {
         for (GeneratedFile file : target.files(Samples.demo())) {
             assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= 120 || l.startsWith("import"));

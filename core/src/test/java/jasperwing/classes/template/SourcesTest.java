@@ -9,8 +9,8 @@ import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;
 import jasperwing.classes.OurTargets;
 import jasperwing.classes.Source;
-import jasperwing.classes.target.Target;
-import jasperwing.classes.target.Targets;
+import jasperwing.classes.targets.Target;
+import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
 import java.util.List;
@@ -44,7 +44,7 @@ class SourcesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void soItIsInTheDemo(Target target) {
         check(Samples.demo(), target);
     }

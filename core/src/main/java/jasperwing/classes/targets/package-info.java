@@ -4,4 +4,4 @@
  *
  * <p>In: a design. Out: {@link jasperwing.classes.GeneratedFile}s. The one place that knows all languages and standards by name; writes no files.
  */
-package jasperwing.classes.target;
+package jasperwing.classes.targets;

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;

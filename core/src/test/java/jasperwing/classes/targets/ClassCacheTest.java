@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -59,7 +59,7 @@ class ClassCacheTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void theDemosFilesFollowEdits(Target target) throws TemplateProblemException {
         ClassCache memory = new ClassCache();
         Design design = Samples.demo();

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import jasperwing.classes.java.Java;
 import jasperwing.classes.language.Language;

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.template.TemplateProblemException;

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -262,7 +262,7 @@ class FolderTargetTest {
     }
 
     @ParameterizedTest
-    @MethodSource("jasperwing.classes.target.Targets#all")
+    @MethodSource("jasperwing.classes.targets.Targets#all")
     void aCopyOfOursMakesTheSame(Target target) throws Exception {
         Map<String, String> texts = target.texts();
         assertThat(texts).containsKeys("entity.ftl", "enum.ftl", "java.ftl");

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import jasperwing.classes.jakarta.JakartaAdapter;
 import jasperwing.classes.template.TemplateGuide;

@@ -1,4 +1,4 @@
-package jasperwing.classes.target;
+package jasperwing.classes.targets;
 
 import jasperwing.model.CodeTarget;
 import jasperwing.model.CodeTargetEdits;
