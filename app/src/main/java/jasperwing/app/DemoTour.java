@@ -1,7 +1,7 @@
 package jasperwing.app;
 
 import jasperwing.app.shell.GuidedTour.Stop;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import java.util.List;
 import java.util.stream.Stream;
 

@@ -1,6 +1,6 @@
 package jasperwing.app;
 
-import jasperwing.app.shell.Appearance;
+import jasperwing.app.workspace.Appearance;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;

@@ -2,8 +2,8 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jasperwing.app.shell.Settings;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.files.Settings;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.change.Changed;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -298,7 +298,7 @@ class FilesTest extends WindowTest {
         until("it is saved", () -> content(file).contains("entity Dive"));
         Settings settings = new Settings(folder.resolve("settings"));
         assertThat(settings.isOpenElsewhere(file)).isTrue();
-        Optional<String> wrong = interactFor(() -> new jasperwing.app.shell.Files(
+        Optional<String> wrong = interactFor(() -> new jasperwing.app.files.Files(
                         new Workspace(Design.named("Other"), Optional.empty()), settings, Optional.empty())
                 .open(file));
         assertThat(wrong).hasValueSatisfying(w -> assertThat(w).contains("is open in another window"));

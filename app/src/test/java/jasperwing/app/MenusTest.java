@@ -109,7 +109,7 @@ class MenusTest extends WindowTest {
 
     @Test
     void theKeyForMenusOpensThatOfTheSelectedCard() {
-        interact(() -> window.workspace().selection().set(jasperwing.app.shell.Selection.of("Boat")));
+        interact(() -> window.workspace().selection().set(jasperwing.app.workspace.Selection.of("Boat")));
         interact(() -> sheet().requestFocus());
         push(KeyCode.SHIFT, KeyCode.F10);
         until("the menu is open", () -> sees("#sheet-menu"));
@@ -121,7 +121,8 @@ class MenusTest extends WindowTest {
     void aRelationshipIsTurnedRoundAndItsRuleChosen() {
         interact(() -> window.workspace()
                 .selection()
-                .set(jasperwing.app.shell.Selection.of(design().relationships().get(0))));
+                .set(jasperwing.app.workspace.Selection.of(
+                        design().relationships().get(0))));
         interact(() -> sheet().requestFocus());
         push(KeyCode.SHIFT, KeyCode.F10);
         until("the menu is open", () -> sees("#sheet-menu"));

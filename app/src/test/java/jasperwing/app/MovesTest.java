@@ -3,7 +3,7 @@ package jasperwing.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.model.Design;
 import jasperwing.notation.Notation;
 import javafx.scene.control.Labeled;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import jasperwing.Samples;
-import jasperwing.app.shell.Settings;
+import jasperwing.app.files.Settings;
 import jasperwing.model.Design;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -2,7 +2,7 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jasperwing.app.shell.Settings;
+import jasperwing.app.files.Settings;
 import jasperwing.model.Design;
 import java.lang.ref.WeakReference;
 import java.util.Set;

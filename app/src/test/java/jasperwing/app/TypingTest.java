@@ -37,7 +37,7 @@ class TypingTest extends WindowTest {
     }
 
     private void openAtEnd(String entity) {
-        interact(() -> window.workspace().selection().set(jasperwing.app.shell.Selection.of(entity)));
+        interact(() -> window.workspace().selection().set(jasperwing.app.workspace.Selection.of(entity)));
         interact(() -> sheet().requestFocus());
         push(KeyCode.ENTER);
         until("the card of " + entity + " is open", () -> focused("card-lines"));
@@ -230,7 +230,7 @@ class TypingTest extends WindowTest {
     void namesWithQuotesEmojiAndOtherScriptsAreKept() {
         for (String name : List.of("Sea \"Grass\"", "\uD83E\uDD80", "\u05E9\u05DC\u05D5\u05DD")) {
             String before = window.workspace().selection().get().single().orElse("Site");
-            interact(() -> window.workspace().selection().set(jasperwing.app.shell.Selection.of(before)));
+            interact(() -> window.workspace().selection().set(jasperwing.app.workspace.Selection.of(before)));
             interact(() -> sheet().requestFocus());
             push(KeyCode.F2);
             until("its name can be typed", () -> focused("card-name"));

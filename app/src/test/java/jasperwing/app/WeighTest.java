@@ -89,7 +89,7 @@ class WeighTest extends WindowTest {
         openFor("Site");
         until("the one-of is found from its subject", () -> title().startsWith("Ways to keep the subject"));
         type(KeyCode.ESCAPE);
-        interact(() -> window.workspace().selection().set(jasperwing.app.shell.Selection.NONE));
+        interact(() -> window.workspace().selection().set(jasperwing.app.workspace.Selection.NONE));
         interact(() -> lookup("#sheet").query().requestFocus());
         type(KeyCode.V);
         until("it says so", () -> title().equals("Nothing here can be kept in several ways"));

@@ -2,8 +2,8 @@ package jasperwing.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import jasperwing.app.shell.Settings;
-import jasperwing.app.shell.UncaughtErrors;
+import jasperwing.app.files.Settings;
+import jasperwing.app.workspace.UncaughtErrors;
 import jasperwing.model.Design;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;

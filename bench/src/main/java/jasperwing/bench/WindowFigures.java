@@ -1,9 +1,9 @@
 package jasperwing.bench;
 
 import jasperwing.app.JasperwingApp;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Settings;
-import jasperwing.app.shell.UncaughtErrors;
+import jasperwing.app.files.Settings;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.UncaughtErrors;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.model.Attribute;

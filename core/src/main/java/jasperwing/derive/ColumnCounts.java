@@ -17,7 +17,7 @@ import java.util.Optional;
  * step, and so does a value within a value. What is wider than any database takes has no columns.
  */
 public final class ColumnCounts {
-    /** The most columns of a key; MariaDB takes 16, PostgreSQL 32. */
+    /** The most columns of a key; twice as many as any database takes. */
     public static final int MOST_OF_KEY = 64;
 
     /** The most columns of one value. */

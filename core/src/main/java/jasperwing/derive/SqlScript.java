@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
  * SQL that runs as it is, line by line, each line with what it was derived from.
  *
  * <pre>{@code
- * SqlScript script = Schema.derive(design, Dialects.POSTGRESQL).script();
+ * SqlScript script = Schema.derive(design, dialect).script();
  * script.lines().get(0).origin();
  * }</pre>
  */

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
  * What a text must look like.
  *
  * @param longerThan the number of characters it must exceed
- * @param matching a regular expression the whole of it must match, of what Java and PostgreSQL both know, with slashes as they are; empty
+ * @param matching a regular expression the whole of it must match, in the syntax that languages and databases share, with slashes as they are; empty
  *     when not said
  * @param ignoringCase whether capitals make no difference where it must be unique
  * @param sortedAs the language in whose order it is sorted, as ISO 639 abbreviates it; empty when not said

@@ -1,7 +1,7 @@
 package jasperwing.launcher;
 
 import jasperwing.app.JasperwingApp;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;

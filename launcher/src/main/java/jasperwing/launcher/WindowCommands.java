@@ -1,7 +1,7 @@
 package jasperwing.launcher;
 
 import jasperwing.app.JasperwingApp;
-import jasperwing.app.shell.Settings;
+import jasperwing.app.files.Settings;
 import jasperwing.cli.UsageException;
 import jasperwing.model.Design;
 import jasperwing.storage.DesignFile;

@@ -1,11 +1,11 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.PaneWidth;
-import jasperwing.app.shell.ResizablePane;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.controls.ResizablePane;
 import jasperwing.app.shell.Stage;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.PaneWidth;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.Origin;

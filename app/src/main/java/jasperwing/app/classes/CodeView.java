@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.InPlace;
+import jasperwing.app.controls.InPlace;
 import jasperwing.classes.Source;
 import jasperwing.naming.Words;
 import jasperwing.output.FileLine;

@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Background;
+import jasperwing.app.workspace.Background;
 import jasperwing.classes.language.Checker;
 import jasperwing.classes.language.Checker.Remark;
 import java.util.List;

@@ -1,7 +1,7 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Background;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Background;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.GeneratedFile;
 import jasperwing.classes.targets.ClassCache;
 import jasperwing.classes.targets.Target;

@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.InPlace;
+import jasperwing.app.controls.InPlace;
 import jasperwing.output.PlannedFile;
 import java.util.ArrayList;
 import java.util.List;

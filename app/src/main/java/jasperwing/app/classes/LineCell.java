@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.CodeLine;
+import jasperwing.app.controls.CodeLine;
 import jasperwing.output.FileLine;
 import jasperwing.output.MergedFile.Choice;
 import java.util.Locale;

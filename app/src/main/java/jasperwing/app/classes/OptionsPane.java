@@ -1,8 +1,8 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.SidePane;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.controls.SidePane;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.targets.Target;
 import jasperwing.classes.targets.TargetOption;
 import jasperwing.classes.targets.Targets;
@@ -57,12 +57,12 @@ final class OptionsPane extends SidePane {
         List<Node> nodes = new ArrayList<>();
         nodes.add(text("Options", "lens-title"));
         nodes.add(text(TargetsPane.title(target), "quiet"));
-        wanted.notes().forEach(n -> nodes.add(text(n, "option-meaning")));
         for (TargetOption option : wanted.options()) {
             nodes.add(text(option.word(), "section"));
             nodes.add(text(option.meaning(), "option-meaning"));
             nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));
         }
+        wanted.notes().forEach(n -> nodes.add(text(n, "option-meaning")));
         content().getChildren().setAll(nodes);
     }
 

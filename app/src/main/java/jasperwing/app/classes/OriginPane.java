@@ -1,9 +1,9 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.SidePane;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.SidePane;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.Origin;
 import jasperwing.classes.Source;

@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.classes.Origin;
 import jasperwing.derive.Schema;
 import jasperwing.model.Attribute;

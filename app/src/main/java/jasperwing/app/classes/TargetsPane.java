@@ -1,6 +1,6 @@
 package jasperwing.app.classes;
 
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.targets.Target;
 import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTarget;

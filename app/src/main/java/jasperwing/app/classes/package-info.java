@@ -1,2 +1,6 @@
-/** The Classes stage: generated files, held against a folder and written to it. May know the shell and the core. */
+/**
+ * The Classes stage: generated files, held against a folder and written to it; where each line comes from.
+ *
+ * <p>May know: the core, workspace, controls, shell.
+ */
 package jasperwing.app.classes;

@@ -1,7 +1,7 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Background;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Background;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.arrange.Arrange;
 import jasperwing.arrange.Progress;
 import jasperwing.diagram.Card;

@@ -1,7 +1,7 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Point;

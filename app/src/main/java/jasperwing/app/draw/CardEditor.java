@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.complete.AttributeCompletion;
 import jasperwing.complete.Proposals;
 import jasperwing.diagram.Box;

@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Icons;
+import jasperwing.app.controls.Icons;
 import jasperwing.change.Changed;
 import jasperwing.change.Consequences;
 import jasperwing.findings.Finding;

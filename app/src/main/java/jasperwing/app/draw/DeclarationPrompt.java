@@ -1,7 +1,7 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.model.Design;
 import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;

@@ -1,14 +1,14 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.PaneWidth;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.ResizablePane;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Shortcuts;
+import jasperwing.app.controls.ResizablePane;
+import jasperwing.app.controls.Shortcuts;
+import jasperwing.app.controls.TextInput;
+import jasperwing.app.files.PathPrompt;
 import jasperwing.app.shell.Stage;
-import jasperwing.app.shell.TextInput;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.PaneWidth;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.targets.Targets;
 import jasperwing.diagram.Point;
 import jasperwing.findings.Level;

@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.InPlace;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.InPlace;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;

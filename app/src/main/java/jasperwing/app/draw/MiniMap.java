@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
+import jasperwing.app.workspace.Appearance;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Point;

@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Point;

@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.change.Consequences;
 import jasperwing.model.Design;
 import jasperwing.moves.Move;

@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.diagram.Scene;
 import jasperwing.picture.PaintOptions;
 import jasperwing.picture.Pictures;

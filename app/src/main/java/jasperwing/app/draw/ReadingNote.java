@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.ReadingFlow;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.controls.ReadingFlow;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Fan;
 import jasperwing.diagram.Line;

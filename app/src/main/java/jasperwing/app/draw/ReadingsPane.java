@@ -1,7 +1,7 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.model.Area;
 import jasperwing.model.Design;
 import jasperwing.reading.Narration;

@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import javafx.beans.InvalidationListener;
 import javafx.beans.WeakInvalidationListener;
 import javafx.beans.value.ObservableValue;

@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Background;
+import jasperwing.app.workspace.Background;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;
 import jasperwing.diagram.Metrics;

@@ -1,8 +1,8 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.diagram.CardDetail;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;

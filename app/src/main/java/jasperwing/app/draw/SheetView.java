@@ -1,10 +1,10 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.Picture;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Viewport;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.sheet.Picture;
+import jasperwing.app.sheet.Viewport;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.derive.Schema;
 import jasperwing.diagram.Box;
 import jasperwing.diagram.Card;

@@ -1,10 +1,10 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.PaneWidth;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.ResizablePane;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.ResizablePane;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.PaneWidth;
+import jasperwing.app.workspace.Workspace;
 import java.util.HashMap;
 import java.util.Map;
 import javafx.beans.binding.Bindings;

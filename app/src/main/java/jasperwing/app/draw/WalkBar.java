@@ -1,9 +1,9 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.Focus;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.classes.targets.Target;
 import jasperwing.classes.targets.Targets;
 import jasperwing.walk.Walk;

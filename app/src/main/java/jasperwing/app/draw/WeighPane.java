@@ -1,11 +1,11 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.CodeLine;
-import jasperwing.app.shell.FactLine;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.SketchView;
-import jasperwing.app.shell.WayCard;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.CodeLine;
+import jasperwing.app.controls.FactLine;
+import jasperwing.app.controls.WayCard;
+import jasperwing.app.sheet.SketchView;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.model.Design;
 import jasperwing.weigh.Alternative;
 import jasperwing.weigh.Alternatives;

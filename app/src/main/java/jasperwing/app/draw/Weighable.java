@@ -1,6 +1,6 @@
 package jasperwing.app.draw;
 
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Attribute;

@@ -1,8 +1,8 @@
 package jasperwing.app.keys;
 
 import jasperwing.app.keys.LedgerTable.Cell;
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Enforcement;
 import jasperwing.derive.Reference;

@@ -1,10 +1,10 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.Selection;
+import jasperwing.app.files.PathPrompt;
 import jasperwing.app.shell.Stage;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.derive.Schema;

@@ -1,6 +1,6 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Icons;
+import jasperwing.app.controls.Icons;
 import jasperwing.findings.Level;
 import java.util.List;
 import java.util.Locale;

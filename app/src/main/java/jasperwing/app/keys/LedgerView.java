@@ -1,9 +1,9 @@
 package jasperwing.app.keys;
 
+import jasperwing.app.controls.Focus;
 import jasperwing.app.keys.KeyRows.KeyRow;
 import jasperwing.app.keys.LedgerTable.Sorting;
-import jasperwing.app.shell.Focus;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Workspace;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

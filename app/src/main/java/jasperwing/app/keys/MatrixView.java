@@ -1,8 +1,8 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.derive.Schema;

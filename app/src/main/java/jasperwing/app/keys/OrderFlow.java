@@ -1,6 +1,6 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Projection;
+import jasperwing.app.workspace.Projection;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Order;
 import jasperwing.derive.Reference;

@@ -1,9 +1,9 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.SketchView;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.sheet.SketchView;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.derive.DeleteEffect;
 import jasperwing.derive.DeleteImpact;
 import jasperwing.derive.DerivedTable;

@@ -1,6 +1,6 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Selection;
+import jasperwing.app.workspace.Selection;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.Schema;

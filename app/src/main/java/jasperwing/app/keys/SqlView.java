@@ -1,10 +1,10 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.CodeLine;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Selection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.controls.CodeLine;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Selection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.Schema;
 import jasperwing.derive.SqlOrigin;

@@ -1,11 +1,11 @@
 package jasperwing.app.keys;
 
-import jasperwing.app.shell.Appearance;
-import jasperwing.app.shell.Background;
-import jasperwing.app.shell.PaintedScene;
-import jasperwing.app.shell.PathPrompt;
-import jasperwing.app.shell.Projection;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.sheet.PaintedScene;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Background;
+import jasperwing.app.workspace.Projection;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.arrange.Progress;
 import jasperwing.blueprint.Blueprint;
 import jasperwing.derive.Schema;

@@ -1,2 +1,6 @@
-/** The Keys stage: the ledger of foreign keys, join tables and one-of references. May know the shell and the core. */
+/**
+ * The Keys stage: every foreign key, join table and one-of reference; what a delete does; the tables and their SQL.
+ *
+ * <p>May know: the core, workspace, files, controls, sheet, shell.
+ */
 package jasperwing.app.keys;

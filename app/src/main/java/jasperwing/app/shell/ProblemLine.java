@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.workspace.Problems;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

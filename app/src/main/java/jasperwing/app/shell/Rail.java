@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.controls.Icons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;

@@ -1,5 +1,18 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.controls.Fonts;
+import jasperwing.app.controls.ResizablePane;
+import jasperwing.app.controls.ScaledPane;
+import jasperwing.app.controls.Shortcuts;
+import jasperwing.app.controls.TextInput;
+import jasperwing.app.files.ChangedLine;
+import jasperwing.app.files.Files;
+import jasperwing.app.files.PathPrompt;
+import jasperwing.app.findings.FindingsLine;
+import jasperwing.app.lens.Lens;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.PaneWidth;
+import jasperwing.app.workspace.Workspace;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.controls.Shortcuts;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;

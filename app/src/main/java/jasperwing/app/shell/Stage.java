@@ -1,5 +1,6 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.controls.Shortcuts;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;

@@ -1,5 +1,12 @@
 package jasperwing.app.shell;
 
+import jasperwing.app.controls.Focus;
+import jasperwing.app.controls.Shortcuts;
+import jasperwing.app.files.Files;
+import jasperwing.app.files.UnsavedMenu;
+import jasperwing.app.say.SayField;
+import jasperwing.app.workspace.Appearance;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import java.nio.file.Path;

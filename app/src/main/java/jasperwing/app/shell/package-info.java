@@ -1,7 +1,6 @@
 /**
- * What all stages share: the workspace (the one reference that changes), the rail, the Say field, the lens, the findings
- * line, files.
+ * The window's frame: rail, top bar, the stage in the middle, and what stands at its sides; knows a stage only as a {@code Stage}.
  *
- * <p>May know the core; knows none of the stages.
+ * <p>May know: the core, workspace, files, controls, findings, lens, say.
  */
 package jasperwing.app.shell;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.app.keys.KeyRows.KeyRow;
 import jasperwing.app.keys.LedgerTable.Cell;
-import jasperwing.app.shell.Workspace;
+import jasperwing.app.workspace.Workspace;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
