@@ -36,7 +36,7 @@ newest_java() {
 # covered FILE: says how many of the lines of the core the tests run through.
 covered() {
   [ ! -f "$1" ] || awk -F, 'NR > 1 { missed += $8; covered += $9 }
-    END { if (covered) printf "Lines of the core that tests run through: %.1f %%\n", 100 * covered / (missed + covered) }' "$1"
+    END { if (!covered) { print "It is not known how much of the core the tests run through" > "/dev/stderr"; exit 1 } printf "Lines of the core that tests run through: %.1f %%\n", 100 * covered / (missed + covered) }' "$1"
 }
 
 need_maven() {
