@@ -112,7 +112,7 @@ final class ClassesCommand implements Callable<Integer> {
         if (!chosen.isOurs()) {
             chosen.unknownOptions(read.target(chosen.said()))
                     .values()
-                    .forEach(spec.commandLine().getErr()::println);
+                    .forEach(m -> spec.commandLine().getErr().println(design + ": " + m));
             spec.commandLine().getErr().flush();
         }
         OutputFolder output = new OutputFolder(folder, chosen.word());

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -30,7 +31,10 @@ final class OptionsPane extends SidePane {
     }
 
     /** What is shown: made anew only when it is another, so that nothing is taken away from under the pointer. */
-    private record Shown(String target, CodeTarget said, List<String> notes, List<TargetOption> options) {}
+    private record Shown(String target, CodeTarget said, List<Note> notes, List<TargetOption> options) {}
+
+    /** Something one has to know of a target. */
+    private record Note(String title, List<String> lines) {}
 
     void show(String target) {
         Optional<Target> found = find(target);
@@ -62,7 +66,10 @@ final class OptionsPane extends SidePane {
             nodes.add(text(option.meaning(), "option-meaning"));
             nodes.add(option.choices().isEmpty() ? field(target, option, said) : choices(target, option, said));
         }
-        wanted.notes().forEach(n -> nodes.add(text(n, "option-meaning")));
+        for (Note note : wanted.notes()) {
+            nodes.add(text(note.title(), "section"));
+            note.lines().forEach(l -> nodes.add(text(l, "option-meaning")));
+        }
         content().getChildren().setAll(nodes);
     }
 
@@ -77,17 +84,17 @@ final class OptionsPane extends SidePane {
         }
     }
 
-    /** What one has to know of it, a sentence each. */
-    private static List<String> notes(Target target, CodeTarget said) {
-        List<String> notes = new ArrayList<>();
-        if (!target.needs().isEmpty()) {
-            notes.add("Needs " + String.join(" and ", target.needs()) + ".");
-        }
-        if (target.language().formulas().isEmpty()) {
-            notes.add("Computed attributes are left to the database.");
-        }
-        notes.addAll(target.unknownOptions(said).values());
-        return notes;
+    private static List<Note> notes(Target target, CodeTarget said) {
+        List<String> unknown = List.copyOf(target.unknownOptions(said).values());
+        List<String> computed = target.language().formulas().isPresent()
+                ? List.of()
+                : List.of("Computed attributes are left to the database.");
+        return Stream.of(
+                        new Note("Not understood", unknown),
+                        new Note("Computed", computed),
+                        new Note("Needs", target.needs()))
+                .filter(n -> !n.lines().isEmpty())
+                .toList();
     }
 
     private Node choices(String target, TargetOption option, CodeTarget said) {
