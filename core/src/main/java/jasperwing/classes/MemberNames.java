@@ -6,6 +6,7 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Identifiers;
@@ -203,8 +204,19 @@ final class MemberNames {
                         .findFirst());
     }
 
-    /** What a property of an entity's class is made of; empty when it has none of that name of its own. */
+    /**
+     * What a property of an entity's class is made of, of what it is a kind of, or of a kind of it, whose rows can lie in the same table; empty
+     * when there is none of that name.
+     */
     Optional<Origin> origin(String entity, String property) {
+        return own(entity, property).or(() -> Stream.concat(
+                        InheritanceTree.ancestors(design, entity).stream(),
+                        InheritanceTree.descendants(design, entity).stream())
+                .flatMap(e -> own(e.name(), property).stream())
+                .findFirst());
+    }
+
+    private Optional<Origin> own(String entity, String property) {
         Scope scope = scope(entity);
         Optional<Origin> attribute = scope.attributes.entrySet().stream()
                 .filter(e -> e.getValue().equals(property))

@@ -289,7 +289,10 @@ final class ExpressionNormalizer {
             tokens.skip(")");
             return new Part(ATOM, row.append(")").toString());
         }
-        if (token.kind() == Kind.WORD) {
+        boolean function = token.kind() == Kind.NAME
+                && tokens.peek().kind() == Kind.SIGN
+                && tokens.peek().is("(");
+        if (token.kind() == Kind.WORD || function) {
             return word(token.text());
         }
         return new Part(ATOM, token.kind() == Kind.NUMBER ? number(token.text()) : path(token.text()));

@@ -25,6 +25,7 @@ class SqlExpressionTest {
                 "not (a or b)|NOT (b OR a)",
                 "cast(a as decimal(38,12)) / 2|(a / 2)",
                 "SUBSTRING(name FROM 1 FOR 2)|substr(name, 1, 2)",
+                "\"substring\"((name)::text, 2, 3)|substring(name, 2, 3)",
                 "lcase(name) <> 'A'|LOWER(name) != 'A'",
                 "case when a then 1 else null end|CASE WHEN a THEN 1 ELSE NULL::integer END",
                 "extract(year from (at at time zone 'UTC'))|EXTRACT(YEAR FROM at AT TIME ZONE 'UTC')",

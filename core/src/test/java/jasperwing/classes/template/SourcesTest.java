@@ -13,6 +13,7 @@ import jasperwing.classes.targets.Target;
 import jasperwing.classes.targets.Targets;
 import jasperwing.model.CodeTargetEdits;
 import jasperwing.model.Design;
+import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -57,13 +58,27 @@ class SourcesTest {
             for (Source source : file.sources()) {
                 Optional<Origin> origin = model.origin(source);
                 assertThat(origin.isPresent())
-                        .as("%s in %s", source, file.path())
+                        .as("%s in %s of\n%s", source, file.path(), Notation.print(design))
                         .isEqualTo(!source.of().isEmpty());
                 assertThat(origin.map(Origin::isOfMember).orElse(false))
-                        .as("%s in %s", source, file.path())
+                        .as("%s in %s of\n%s", source, file.path(), Notation.print(design))
                         .isEqualTo(!source.member().isEmpty());
             }
         });
+    }
+
+    @Test
+    void aRootWithTheRowsOfItsKindsLeadsToTheirAttributes() {
+        Design design = Samples.design(
+                "entity Boat, only its kinds",
+                "  id serial key",
+                "  kinds kept in one table",
+                "entity Barge is a kind of Boat",
+                "  tons int");
+        check(design, OurTargets.PLAIN);
+        assertThat(OurTargets.model(design).origin(new Source("Boat", "tons")))
+                .contains(new Origin.OfAttribute(
+                        design.entity("Barge").orElseThrow().attributes().get(0)));
     }
 
     private static Source source(List<GeneratedFile> files, String path, String line) {
