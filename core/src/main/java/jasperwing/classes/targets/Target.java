@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** What a design can become in code: templates, and what is said of them. Safe for several threads. */
@@ -30,18 +31,27 @@ public final class Target {
     private final String said;
     private final boolean ours;
     private final TargetFile file;
-    private final Templates templates;
+    private final Supplier<Templates> finding;
+    private Templates templates;
 
     /**
      * A target.
      *
      * @param said as a design names it: a word of ours, or a folder
+     * @param templates looked for when files are wanted
      */
-    Target(String said, boolean ours, TargetFile file, Templates templates) {
+    Target(String said, boolean ours, TargetFile file, Supplier<Templates> templates) {
         this.said = said;
         this.ours = ours;
         this.file = file;
-        this.templates = templates;
+        this.finding = templates;
+    }
+
+    private synchronized Templates templates() {
+        if (templates == null) {
+            templates = finding.get();
+        }
+        return templates;
     }
 
     /** What a design calls it. */
@@ -151,7 +161,7 @@ public final class Target {
      * @param schema as of {@link #schema}
      */
     List<GeneratedFile> generateOnce(Design design, Schema schema) throws TemplateProblemException {
-        return templates.generateOnce(classes(design, schema), file.standard());
+        return templates().generateOnce(classes(design, schema), file.standard());
     }
 
     /**
@@ -186,7 +196,7 @@ public final class Target {
 
     private List<GeneratedFile> generate(Design design, Schema schema, Optional<Set<String>> names)
             throws TemplateProblemException {
-        return templates.generate(() -> classes(design, schema), file.standard(), names);
+        return templates().generate(() -> classes(design, schema), file.standard(), names);
     }
 
     /**
@@ -201,8 +211,8 @@ public final class Target {
     /** Its templates and what is said of them, by their names in its folder, sorted. */
     public Map<String, String> texts() {
         try {
-            Map<String, String> texts = new TreeMap<>(templates.texts());
-            templates.text(TargetFile.NAME).ifPresent(t -> texts.put(TargetFile.NAME, t));
+            Map<String, String> texts = new TreeMap<>(templates().texts());
+            templates().text(TargetFile.NAME).ifPresent(t -> texts.put(TargetFile.NAME, t));
             return texts;
         } catch (IOException e) {
             throw new UncheckedIOException("the templates of " + said + " cannot be read", e);

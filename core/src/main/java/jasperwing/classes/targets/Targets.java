@@ -58,25 +58,24 @@ public final class Targets {
     }
 
     private static List<String> words() {
-        try (InputStream in = Targets.class.getResourceAsStream(HOME + "targets.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(w -> !w.isBlank())
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return resource("targets.txt").lines().filter(w -> !w.isBlank()).toList();
     }
 
     private static Target ours(String word) {
-        Templates templates = Templates.builtIn(word);
         try {
-            String said = templates
-                    .text(TargetFile.NAME)
-                    .orElseThrow(() -> new IllegalStateException("nothing is said of the target " + word));
-            return new Target(word, true, TargetReader.read(said), templates);
+            TargetFile file = TargetReader.read(resource(word + "/" + TargetFile.NAME));
+            return new Target(word, true, file, () -> Templates.builtIn(word));
         } catch (TemplateProblemException e) {
             throw new IllegalStateException("a target of our own cannot be read: " + word + "/" + e.getMessage(), e);
+        }
+    }
+
+    private static String resource(String name) {
+        try (InputStream in = Targets.class.getResourceAsStream(HOME + name)) {
+            if (in == null) {
+                throw new IllegalStateException(HOME + name + " is missing from the jar");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -117,7 +116,7 @@ public final class Targets {
         Templates templates = Templates.of(folder);
         Optional<String> text = templates.text(TargetFile.NAME);
         TargetFile file = text.isPresent() ? TargetReader.read(text.get()) : unsaid(said, templates);
-        return new Target(said, false, file, templates);
+        return new Target(said, false, file, () -> templates);
     }
 
     /** Of templates that nothing is said of: like ours, with the options they ask for. */
