@@ -1,6 +1,6 @@
 package jasperwing.classes;
 
-/** How a language writes the names of what classes have. Each is asked for in any writing, such as {@code max depth}; none is a reserved word. */
+/** How a language writes names. A name is given in any style, such as {@code max depth}; what is returned is never a reserved word. */
 public interface NameStyle {
     /** Whether the language keeps a word for itself. */
     boolean isReserved(String word);

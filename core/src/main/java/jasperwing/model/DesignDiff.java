@@ -62,7 +62,7 @@ public record DesignDiff(
         Changes<EnumType> enums = named(before, after, Design::enums, EnumType::name, EnumType::notes);
         Changes<AttributeGroup> groups =
                 named(before, after, Design::groups, AttributeGroup::name, AttributeGroup::notes);
-        Changes<Area> areas = changes(before, after, Design::areas, Pairing.by(Area::name));
+        Changes<Area> areas = changes(before, after, Design::areas, PartMatcher.by(Area::name));
         Changes<Entity> entities = named(before, after, Design::entities, Entity::name, Entity::notes);
         return new DesignDiff(
                 !before.name().equals(after.name()),
@@ -71,15 +71,19 @@ public record DesignDiff(
                 groups,
                 entities,
                 changes(before, after, Design::relationships, relationships(entities)),
-                changes(before, after, Design::sheets, Pairing.by(Sheet::name)),
-                changes(before, after, Design::accepted, Pairing.by(a -> List.of(a.code(), a.entity(), a.member()))),
-                changes(before, after, Design::targets, Pairing.by(CodeTarget::target)),
-                changes(before, after, Design::places, Pairing.by(p -> List.of(p.entity(), p.sheet()))),
+                changes(before, after, Design::sheets, PartMatcher.by(Sheet::name)),
+                changes(
+                        before,
+                        after,
+                        Design::accepted,
+                        PartMatcher.by(a -> List.of(a.code(), a.entity(), a.member()))),
+                changes(before, after, Design::targets, PartMatcher.by(CodeTarget::target)),
+                changes(before, after, Design::places, PartMatcher.by(p -> List.of(p.entity(), p.sheet()))),
                 TypeChanges.of(before, after, areas, enums, groups));
     }
 
     private static <T> Changes<T> changes(
-            Design before, Design after, Function<Design, List<T>> parts, Pairing<T> pairing) {
+            Design before, Design after, Function<Design, List<T>> parts, PartMatcher<T> pairing) {
         List<T> had = parts.apply(before);
         List<T> has = parts.apply(after);
         return had == has ? new Changes<>(List.of(), false) : pairing.changes(had, has);
@@ -91,7 +95,7 @@ public record DesignDiff(
             Function<Design, List<T>> parts,
             Function<T, String> name,
             Function<T, Notes> notes) {
-        return changes(before, after, parts, Pairing.by(name).or(name, p -> former(notes.apply(p))));
+        return changes(before, after, parts, PartMatcher.by(name).or(name, p -> former(notes.apply(p))));
     }
 
     /** The name a part says it had; null when it says none. */
@@ -99,20 +103,20 @@ public record DesignDiff(
         return notes.was().isEmpty() ? null : notes.was();
     }
 
-    private static Pairing<Relationship> relationships(Changes<Entity> entities) {
+    private static PartMatcher<Relationship> relationships(Changes<Entity> entities) {
         Map<String, String> names = new HashMap<>();
         entities.all().stream()
                 .filter(c -> !c.isAdded() && !c.isRemoved() && c.concerns(Entity::name))
                 .forEach(c -> names.put(c.before().get().name(), c.after().get().name()));
         UnaryOperator<String> now = name -> names.getOrDefault(name, name);
-        return new Pairing<Relationship>()
+        return new PartMatcher<Relationship>()
                 .or(r -> Ends.withRoles(r, now), r -> Ends.withRoles(r, UnaryOperator.identity()))
                 .or(r -> Ends.of(r, now), Ends::of);
     }
 
     /** What became of the attributes of an entity that changed, by their names and former names. */
     public static Changes<Attribute> attributes(Change<Entity> entity) {
-        return Pairing.by(Attribute::name)
+        return PartMatcher.by(Attribute::name)
                 .or(Attribute::name, a -> former(a.notes()))
                 .changes(
                         entity.before().map(Entity::attributes).orElse(List.of()),

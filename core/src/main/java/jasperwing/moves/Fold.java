@@ -24,11 +24,7 @@ public record Fold(BinaryRelationship binary, int at) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Preconditions.when(
-                        !design.relationships().contains(binary)
-                                || binary.shape() != BinaryRelationship.Shape.ONE_TO_ONE
-                                || binary.isSelf(),
-                        "Only a one-to-one between two entities can be folded."),
+                () -> Preconditions.oneToOne(design, binary, "folded"),
                 () -> Preconditions.entity(design, binary.parent()),
                 () -> Preconditions.entity(design, binary.holder()),
                 () -> Preconditions.family(design, binary.holder()),

@@ -1,6 +1,7 @@
 package jasperwing.moves;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
@@ -36,6 +37,18 @@ final class Preconditions {
 
     static Optional<String> when(boolean is, String hindrance) {
         return is ? Optional.of(hindrance) : Optional.empty();
+    }
+
+    /**
+     * The relationship must be there, a one-to-one, and between two entities.
+     *
+     * @param done what would be done to it, such as {@code folded}
+     */
+    static Optional<String> oneToOne(Design design, BinaryRelationship binary, String done) {
+        boolean is = design.relationships().contains(binary)
+                && binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
+                && !binary.isSelf();
+        return when(!is, "Only a one-to-one between two entities can be " + done + ".");
     }
 
     /** The entity must be there, once, and be of this design. */

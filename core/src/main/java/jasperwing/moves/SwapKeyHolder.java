@@ -18,11 +18,7 @@ public record SwapKeyHolder(BinaryRelationship binary) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
         return first(
-                () -> Preconditions.when(
-                        !design.relationships().contains(binary)
-                                || binary.shape() != BinaryRelationship.Shape.ONE_TO_ONE
-                                || binary.isSelf(),
-                        "Only a one-to-one between two entities can be reversed."),
+                () -> Preconditions.oneToOne(design, binary, "reversed"),
                 () -> Preconditions.entity(design, binary.from()),
                 () -> Preconditions.entity(design, binary.to()),
                 () -> named(design.entity(binary.holder()).orElseThrow()));

@@ -73,7 +73,7 @@ final class OptionsPane extends SidePane {
         content().getChildren().setAll(nodes);
     }
 
-    /** The target; none when its templates cannot be read, which the stage tells of. */
+    /** The target; empty if its templates cannot be read: the stage shows the error. */
     private Optional<Target> find(String target) {
         try {
             Optional<Path> from =

@@ -1,5 +1,5 @@
 /**
- * The Classes stage: generated files, held against a folder and written to it; where each line comes from.
+ * The Classes stage: generated files compared with a folder and written to it, and the origin of each line.
  *
  * <p>May know: the core, workspace, controls, shell.
  */

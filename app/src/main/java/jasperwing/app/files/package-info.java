@@ -1,5 +1,5 @@
 /**
- * Designs on the disk: opened, saved after each edit, kept aside, held against what other programs write. One window at a time writes a design.
+ * Design files: opening, saving after each edit, unsaved copies, and detecting changes by other programs. One window at a time writes a design.
  *
  * <p>May know: the core, workspace, controls.
  */

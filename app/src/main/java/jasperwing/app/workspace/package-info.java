@@ -1,6 +1,6 @@
 /**
- * The one reference that changes, and what follows from it: every stage shows the {@code Workspace} and edits it there; deriving and checking run beside it. Threads, failures,
- * and how the window looks are here, too.
+ * The current design and what is derived from it. Every stage shows the {@code Workspace} and edits the design there; derivation and checks run in
+ * the background. Also background threads, error reports and the appearance of the window.
  *
  * <p>May know: the core.
  */

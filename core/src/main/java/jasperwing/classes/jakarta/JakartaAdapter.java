@@ -5,9 +5,9 @@ import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
 import jasperwing.classes.language.ChosenClasses;
 import jasperwing.classes.language.Field;
-import jasperwing.classes.template.Adapter;
 import jasperwing.classes.template.Data;
 import jasperwing.classes.template.Shape;
+import jasperwing.classes.template.StandardAdapter;
 import jasperwing.classes.template.TypeData;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -18,13 +18,13 @@ import java.util.Map;
 import java.util.Optional;
 
 /** What Jakarta Persistence and Jakarta Validation ask of classes. */
-public final class JakartaAdapter implements Adapter {
+public final class JakartaAdapter implements StandardAdapter {
     /** As targets name it. */
     public static final String WORD = "jakarta";
 
     public static final Factory FACTORY = new Factory() {
         @Override
-        public Adapter of(ChosenClasses classes, TypeData types) {
+        public StandardAdapter of(ChosenClasses classes, TypeData types) {
             return new JakartaAdapter(classes, types);
         }
 

@@ -32,11 +32,11 @@ import javax.tools.ToolProvider;
 
 /** Compiles source texts against the Jakarta interfaces, in memory. */
 final class JavaChecker implements Checker {
-    /** From this version on the compiler tells of constructors that give their object away, as those do that keep both ends of a relationship in step. */
-    private static final int TELLS_OF_ESCAPES = 21;
+    /** The first version that warns of constructors that pass {@code this} on, as those do that keep both ends of a relationship in sync. */
+    private static final int WARNS_OF_ESCAPES = 21;
 
     private static final String WARNINGS =
-            Runtime.version().feature() < TELLS_OF_ESCAPES ? "-Xlint:all" : "-Xlint:all,-this-escape";
+            Runtime.version().feature() < WARNS_OF_ESCAPES ? "-Xlint:all" : "-Xlint:all,-this-escape";
 
     private static final List<String> OPTIONS = List.of(WARNINGS, "-proc:none", "-Xmaxerrs", "20", "-Xmaxwarns", "20");
 

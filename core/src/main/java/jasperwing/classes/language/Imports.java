@@ -1,6 +1,6 @@
 package jasperwing.classes.language;
 
-/** What one source file imports, as it is asked for. */
+/** The imports of one source file, collected while names are used. */
 public interface Imports {
     /**
      * How the file names something: simply, or in full where the simple name means something else here.

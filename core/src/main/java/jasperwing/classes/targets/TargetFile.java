@@ -1,7 +1,7 @@
 package jasperwing.classes.targets;
 
 import jasperwing.classes.language.Language;
-import jasperwing.classes.template.Adapter;
+import jasperwing.classes.template.StandardAdapter;
 import java.util.List;
 
 /**
@@ -33,7 +33,7 @@ record TargetFile(
         String title,
         String about,
         Language language,
-        Adapter.Factory standard,
+        StandardAdapter.Factory standard,
         List<String> needs,
         List<TargetOption> options) {
     /** Its name in a folder of templates. */

@@ -2,7 +2,7 @@ package jasperwing.classes.targets;
 
 import jasperwing.classes.jakarta.JakartaAdapter;
 import jasperwing.classes.language.Language;
-import jasperwing.classes.template.Adapter;
+import jasperwing.classes.template.StandardAdapter;
 import jasperwing.classes.template.TemplateProblemException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 
 /** Reads what is said of a target, line by line. */
 final class TargetReader {
-    static final Map<String, Adapter.Factory> STANDARDS = Map.of(JakartaAdapter.WORD, JakartaAdapter.FACTORY);
+    static final Map<String, StandardAdapter.Factory> STANDARDS = Map.of(JakartaAdapter.WORD, JakartaAdapter.FACTORY);
 
     private final Map<String, List<String>> said = new LinkedHashMap<>();
     private final Map<String, TargetOption> options = new LinkedHashMap<>();
@@ -101,7 +101,7 @@ final class TargetReader {
                 one("title").orElseThrow(() -> wrong("there is no title")),
                 one("about").orElse(""),
                 one("language").flatMap(Languages::find).orElseThrow(() -> wrong("there is no language")),
-                one("uses").map(STANDARDS::get).orElse(Adapter.NONE),
+                one("uses").map(STANDARDS::get).orElse(StandardAdapter.NONE),
                 said.getOrDefault("needs", List.of()),
                 new ArrayList<>(options.values()));
     }

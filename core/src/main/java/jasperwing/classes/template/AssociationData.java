@@ -228,7 +228,7 @@ final class AssociationData {
         }
 
         Data data() {
-            return Shapes.ASSOCIATION.of(Shapes.ASSOCIATION.fields().keySet().stream()
+            return SharedShapes.ASSOCIATION.of(SharedShapes.ASSOCIATION.fields().keySet().stream()
                     .map(fields::get)
                     .toArray());
         }

@@ -71,7 +71,7 @@ final class ColumnData {
         String stamp = stamp(attribute, own);
         boolean version = !stamp.isEmpty() && attribute.type().isNumeric();
         Type type = type(attribute, column, own);
-        return Shapes.COLUMN.of(
+        return SharedShapes.COLUMN.of(
                 classes.dialect().quote(column.name()),
                 column.name(),
                 property,

@@ -21,7 +21,7 @@ final class ComponentData {
 
     /** What a column keeps. */
     static Data of(Map<String, Object> column) {
-        return Shapes.COMPONENT.of(
+        return SharedShapes.COMPONENT.of(
                 column.get("property"),
                 column.get("member"),
                 column.get("doc"),
@@ -55,7 +55,7 @@ final class ComponentData {
                 columns.addAll((List<?>) component.get("columns"));
             }
         }
-        return Shapes.COMPONENT.of(
+        return SharedShapes.COMPONENT.of(
                 property,
                 member,
                 attribute.notes().doc(),
@@ -95,7 +95,8 @@ final class ComponentData {
         for (int i = 0; i < leaf.path().size(); i++) {
             Attribute at = leaf.path().get(i);
             ModelGroup group = group(at.type());
-            steps.add(Shapes.STEP.of(name, group.name(), classes.packageOf(""), i == 0 ? optional : at.optional()));
+            steps.add(
+                    SharedShapes.STEP.of(name, group.name(), classes.packageOf(""), i == 0 ? optional : at.optional()));
             Attribute next = i + 1 < leaf.path().size() ? leaf.path().get(i + 1) : leaf.attribute();
             name = property(group.group(), next);
         }

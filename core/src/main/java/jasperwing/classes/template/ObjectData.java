@@ -29,7 +29,7 @@ final class ObjectData {
     private final ChosenClasses classes;
     private final Function<String, Data> entities;
     private final TypeData types;
-    private final Adapter adapter;
+    private final StandardAdapter adapter;
 
     /**
      * Those of a design.
@@ -37,7 +37,7 @@ final class ObjectData {
      * @param standard what is asked of the classes besides
      * @param entities what templates see of an entity
      */
-    ObjectData(ChosenClasses classes, Adapter.Factory standard, Function<String, Data> entities) {
+    ObjectData(ChosenClasses classes, StandardAdapter.Factory standard, Function<String, Data> entities) {
         this.classes = classes;
         this.entities = entities;
         this.types = new TypeData(classes);
@@ -45,7 +45,7 @@ final class ObjectData {
     }
 
     /** What is asked of the classes besides what they are. */
-    Adapter adapter() {
+    StandardAdapter adapter() {
         return adapter;
     }
 
@@ -60,7 +60,7 @@ final class ObjectData {
     Data of(ModelClass subject) {
         Map<String, Data> fields = new LinkedHashMap<>();
         adapter.fields(subject).forEach(f -> fields.put(f.field().name(), field(f)));
-        return Shapes.OBJECT.of(
+        return SharedShapes.OBJECT.of(
                 subject.parent().map(entities).orElse(null),
                 subject.isRoot(),
                 subject.isAbstract(),
@@ -91,7 +91,7 @@ final class ObjectData {
         return adapter.fields(group).stream().map(this::field).toList();
     }
 
-    private Data field(Adapter.Adapted adapted) {
+    private Data field(StandardAdapter.Adapted adapted) {
         return field(adapted.field(), adapted.mapping());
     }
 
@@ -101,7 +101,7 @@ final class ObjectData {
         Optional<Literal> usual = attribute.flatMap(this::usual);
         boolean constant = usual.isPresent() && isEnum(attribute.get().type());
         String kind = usual.map(d -> d.kind().name().toLowerCase(Locale.ROOT)).orElse("");
-        return Shapes.FIELD.of(
+        return SharedShapes.FIELD.of(
                 field.name(),
                 field.member(),
                 field.doc(),
@@ -142,7 +142,7 @@ final class ObjectData {
     }
 
     private Optional<Data> shown(ModelClass subject, String member) {
-        Optional<Data> own = property(subject, member).map(p -> Shapes.SHOWN.of(p, false));
+        Optional<Data> own = property(subject, member).map(p -> SharedShapes.SHOWN.of(p, false));
         return own.isPresent() || subject.parent().isEmpty()
                 ? own
                 : InheritanceTree.ancestors(
@@ -150,7 +150,7 @@ final class ObjectData {
                         .stream()
                         .flatMap(a -> property(classes.of(a.name()), member).stream())
                         .findFirst()
-                        .map(p -> Shapes.SHOWN.of(p, true));
+                        .map(p -> SharedShapes.SHOWN.of(p, true));
     }
 
     /** Of what an object is shown by its own attributes alone: what it refers to may not be loaded, and to show it would load it. */

@@ -140,7 +140,7 @@ final class RowData {
 
     private Data reference(DerivedTable table, Reference key, Map<String, Map<String, Object>> known) {
         Optional<Entity> target = design.entity(key.targetEntity());
-        return Shapes.REFERENCE.of(
+        return SharedShapes.REFERENCE.of(
                 columns.property(key.role().map(Role::name).orElse(key.targetEntity())),
                 key.targetEntity(),
                 className(key.targetEntity()),
@@ -159,7 +159,7 @@ final class RowData {
         for (Role role : Roles.heldBy(design, entity.name())) {
             List<Reference> keys = table.referencesOf(role);
             if (role.relationship() instanceof PolymorphicRelationship && !keys.isEmpty()) {
-                all.add(Shapes.ONE_OF.of(
+                all.add(SharedShapes.ONE_OF.of(
                         columns.property(role.name()),
                         className(entity.name()) + Words.pascal(role.name()),
                         role.must(),
@@ -188,7 +188,7 @@ final class RowData {
                 Map<String, Map<String, Object>> known = columns(t);
                 List<Map<String, Object>> inOrder = List.copyOf(known.values());
                 int owner = t.keyColumns().size() - 1;
-                all.add(Shapes.ROWS.of(
+                all.add(SharedShapes.ROWS.of(
                         names.take(columns.property(attribute.name())),
                         classes.dialect().quote(t.name()),
                         inOrder.subList(0, owner),
@@ -223,7 +223,7 @@ final class RowData {
 
     private Data join(DerivedTable table, Reference here, Reference there, String role, Identifiers names) {
         Map<String, Map<String, Object>> known = columns(table);
-        return Shapes.JOIN.of(
+        return SharedShapes.JOIN.of(
                 names.take(columns.property(role)),
                 classes.dialect().quote(table.name()),
                 all(known, here.columns()),

@@ -51,8 +51,8 @@ final class TableReader {
     }
 
     private void addBase(Base above, String name) {
-        all.add(Shapes.COMPONENT.of(name, "", "", null, above.name(), above.home(), false, List.of(), List.of()));
-        Data step = Shapes.STEP.of(name, above.name(), above.home(), false);
+        all.add(SharedShapes.COMPONENT.of(name, "", "", null, above.name(), above.home(), false, List.of(), List.of()));
+        Data step = SharedShapes.STEP.of(name, above.name(), above.home(), false);
         for (int i = 0; i < above.key().columns().size(); i++) {
             Map<String, Object> there =
                     above.columns().get(above.key().targetColumns().get(i));

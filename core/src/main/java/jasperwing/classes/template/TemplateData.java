@@ -42,7 +42,7 @@ final class TemplateData {
     private final String values;
     private final Map<String, Data> known = new HashMap<>();
 
-    TemplateData(ChosenClasses classes, Adapter.Factory standard) {
+    TemplateData(ChosenClasses classes, StandardAdapter.Factory standard) {
         this.classes = classes;
         this.model = classes.model();
         this.design = model.design();
@@ -63,7 +63,7 @@ final class TemplateData {
     }
 
     Data design() {
-        return Shapes.DESIGN.of(
+        return SharedShapes.DESIGN.of(
                 design.name(),
                 classes.packageOf(""),
                 options.header(),
@@ -106,9 +106,9 @@ final class TemplateData {
         List<Data> all = new ArrayList<>();
         for (EnumValue value : type.values()) {
             String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
-            all.add(Shapes.VALUE.of(value.name(), constants.get(all.size()), label));
+            all.add(SharedShapes.VALUE.of(value.name(), constants.get(all.size()), label));
         }
-        return Shapes.ENUM.of(
+        return SharedShapes.ENUM.of(
                 type.name(),
                 model.enumNames().get(type.name()),
                 classes.packageOf(""),
@@ -124,7 +124,7 @@ final class TemplateData {
     }
 
     private Data group(ModelGroup group) {
-        return Shapes.GROUP.of(
+        return SharedShapes.GROUP.of(
                 group.group().name(),
                 group.name(),
                 classes.packageOf(""),
@@ -160,7 +160,7 @@ final class TemplateData {
     }
 
     private Data entity(Entity entity, DerivedTable table) {
-        return Shapes.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
+        return SharedShapes.ENTITY.of(Stream.of(names(entity, table), rows(entity, table), objects(entity))
                 .flatMap(List::stream)
                 .toArray());
     }

@@ -122,14 +122,14 @@ public final class TemplateGuide {
      *
      * @param standards whose shapes are told behind those of every target
      */
-    public static String markdown(List<Adapter.Factory> standards) {
+    public static String markdown(List<StandardAdapter.Factory> standards) {
         StringBuilder out = new StringBuilder(HEAD).append(EXAMPLE).append("```\n\n");
         out.append(
                         "One with this `entity.ftl` makes a file for each entity, in a language of one's own: what it is a kind of, its kinds, its"
                                 + " traits, its attributes, and what\nits objects know of others, each with the class it is:\n\n```\n")
                 .append(CLASSES)
                 .append("```\n\n");
-        List<Shape> shapes = new ArrayList<>(Shapes.ALL);
+        List<Shape> shapes = new ArrayList<>(SharedShapes.ALL);
         standards.forEach(s -> shapes.addAll(s.shapes()));
         for (Shape shape : shapes) {
             out.append("## ").append(shape.title()).append("\n\n").append(shape.about());

@@ -118,7 +118,7 @@ public final class Templates {
      * @param names of what alone is wanted; all, and what is made of the whole, when empty
      */
     public List<GeneratedFile> generate(
-            Supplier<ChosenClasses> classes, Adapter.Factory standard, Optional<Set<String>> names)
+            Supplier<ChosenClasses> classes, StandardAdapter.Factory standard, Optional<Set<String>> names)
             throws TemplateProblemException {
         return guarded
                 ? guarded(new TemplateData(classes.get(), standard), run -> run.made(run.entities(names), names))
@@ -126,7 +126,7 @@ public final class Templates {
     }
 
     /** The files of what is made once, of the whole; sorted by path. */
-    public List<GeneratedFile> generateOnce(ChosenClasses classes, Adapter.Factory standard)
+    public List<GeneratedFile> generateOnce(ChosenClasses classes, StandardAdapter.Factory standard)
             throws TemplateProblemException {
         TemplateData data = new TemplateData(classes, standard);
         return guarded

@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /** Types as the data templates see. */
 public final class TypeData {
-    static final Data NONE = Shapes.TYPE.of("", "", "", "");
+    static final Data NONE = SharedShapes.TYPE.of("", "", "", "");
 
     private final ChosenClasses classes;
     private final TypeNames names;
@@ -33,14 +33,14 @@ public final class TypeData {
     }
 
     private Data object(ModelClass of, String word, String many) {
-        return Shapes.TYPE.of(word, of.name(), classes.packageOf(of), many);
+        return SharedShapes.TYPE.of(word, of.name(), classes.packageOf(of), many);
     }
 
     private Data value(Type type, String many) {
         Optional<String> className = names.className(type);
         String word = classes.model().enumNames().containsValue(className.orElse("")) ? "enum" : "value";
         return className.isPresent()
-                ? Shapes.TYPE.of(word, className.get(), classes.packageOf(""), many)
-                : Shapes.TYPE.of(TypeNames.word(type), "", "", many);
+                ? SharedShapes.TYPE.of(word, className.get(), classes.packageOf(""), many)
+                : SharedShapes.TYPE.of(TypeNames.word(type), "", "", many);
     }
 }

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import jasperwing.Samples;
 import jasperwing.classes.ClassModel;
 import jasperwing.classes.GeneratedFile;
-import jasperwing.classes.template.Adapter;
+import jasperwing.classes.template.StandardAdapter;
 import jasperwing.classes.template.Templates;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
@@ -176,7 +176,7 @@ class LanguageTest {
         return Templates.of(folder)
                 .generate(
                         () -> new ChosenClasses(ClassModel.of(DESIGN, schema, small), small, options),
-                        Adapter.NONE,
+                        StandardAdapter.NONE,
                         Optional.empty());
     }
 

@@ -25,7 +25,7 @@ class TemplateGuardTest {
     private TemplateProblemException run(String text, Duration longest) throws IOException {
         Files.writeString(folder.resolve("design.ftl"), text);
         return catchThrowableOfType(TemplateProblemException.class, () -> Templates.of(folder, longest)
-                .generate(TemplateGuardTest::classes, Adapter.NONE, Optional.empty()));
+                .generate(TemplateGuardTest::classes, StandardAdapter.NONE, Optional.empty()));
     }
 
     private static ChosenClasses classes() {

@@ -3,7 +3,7 @@ package jasperwing.classes.template;
 import java.util.List;
 
 /** What templates see, whatever the language. */
-final class Shapes {
+final class SharedShapes {
     static final Shape DESIGN = new Shape(
             "design",
             "The whole, in every template.",
@@ -309,5 +309,5 @@ final class Shapes {
             ENUM,
             VALUE);
 
-    private Shapes() {}
+    private SharedShapes() {}
 }

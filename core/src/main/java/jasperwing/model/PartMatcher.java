@@ -11,23 +11,23 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /** Finds what became of the parts of a list: by what they are, then by one identity after the other. Linear in the parts that are not the same. */
-final class Pairing<T> {
+final class PartMatcher<T> {
     /** An identity; null for a part that has none. */
     private record Identity<T>(Function<? super T, ?> before, Function<? super T, ?> after) {}
 
     private final List<Identity<T>> identities = new ArrayList<>();
 
     /** By what they are alone. */
-    Pairing() {
+    PartMatcher() {
         or(Function.identity(), Function.identity());
     }
 
-    static <T> Pairing<T> by(Function<? super T, ?> identity) {
-        return new Pairing<T>().or(identity, identity);
+    static <T> PartMatcher<T> by(Function<? super T, ?> identity) {
+        return new PartMatcher<T>().or(identity, identity);
     }
 
     /** Where nothing else tells, by another identity. */
-    Pairing<T> or(Function<? super T, ?> before, Function<? super T, ?> after) {
+    PartMatcher<T> or(Function<? super T, ?> before, Function<? super T, ?> after) {
         identities.add(new Identity<>(before, after));
         return this;
     }

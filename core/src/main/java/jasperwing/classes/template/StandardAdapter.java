@@ -14,10 +14,10 @@ import java.util.Map;
  * What a standard or a runtime asks of classes besides what they are: the fields they have for it, and what templates are told of design, classes
  * and fields as their {@code mapping}. What is not overridden asks for nothing.
  */
-public interface Adapter {
+public interface StandardAdapter {
     /** Makes one for the classes of a design. */
     interface Factory {
-        Adapter of(ChosenClasses classes, TypeData types);
+        StandardAdapter of(ChosenClasses classes, TypeData types);
 
         /** What {@code mapping} is, for the guide to templates; in order. */
         List<Shape> shapes();
@@ -26,7 +26,7 @@ public interface Adapter {
     /** Of a target that uses none. */
     Factory NONE = new Factory() {
         @Override
-        public Adapter of(ChosenClasses classes, TypeData types) {
+        public StandardAdapter of(ChosenClasses classes, TypeData types) {
             return () -> classes;
         }
 
@@ -62,7 +62,7 @@ public interface Adapter {
 
     /** The parts of the key of a class, in order. */
     default List<Field> key(ModelClass subject) {
-        return new Fields(classes()).ofKey(subject, Adapter::typeInKey);
+        return new Fields(classes()).ofKey(subject, StandardAdapter::typeInKey);
     }
 
     private static FieldType typeInKey(Property property) {
