@@ -42,22 +42,47 @@ public final class TextMap {
         }
     }
 
+    /** Linear in the text's length. */
     public static TextMap of(String text) {
+        return of(List.of(text.split("\n", -1)));
+    }
+
+    private static TextMap of(List<String> lines) {
         List<Span> spans = new ArrayList<>();
-        String[] lines = text.split("\n", -1);
         int[] counts = new int[Kind.values().length];
-        for (int i = 0; i < lines.length; i++) {
-            boolean statement =
-                    !lines[i].isBlank() && !Character.isWhitespace(lines[i].charAt(0)) && lines[i].charAt(0) != '#';
-            if (statement) {
-                Kind kind = kind(lines[i]);
+        for (int i = 0; i < lines.size(); i++) {
+            String line = lines.get(i);
+            if (isStatement(line)) {
+                Kind kind = kind(line);
                 spans.add(new Span(kind, counts[kind.ordinal()]++, i, i));
-            } else if (!lines[i].isBlank() && Character.isWhitespace(lines[i].charAt(0)) && !spans.isEmpty()) {
+            } else if (isBelow(line) && !spans.isEmpty()) {
                 Span open = spans.remove(spans.size() - 1);
                 spans.add(new Span(open.kind(), open.index(), open.first(), i));
             }
         }
-        return new TextMap(List.copyOf(spans), List.of(lines));
+        return new TextMap(List.copyOf(spans), lines);
+    }
+
+    /**
+     * The map of the text with another line in the place of one; where the line still begins as it did, only lines are copied.
+     *
+     * @param index counted from 0
+     */
+    public TextMap withLine(int index, String line) {
+        String was = lines.get(index);
+        List<String> now = new ArrayList<>(lines);
+        now.set(index, line);
+        boolean same =
+                isStatement(was) == isStatement(line) && isBelow(was) == isBelow(line) && kind(was) == kind(line);
+        return same ? new TextMap(spans, List.copyOf(now)) : of(List.copyOf(now));
+    }
+
+    private static boolean isStatement(String line) {
+        return !line.isBlank() && !Character.isWhitespace(line.charAt(0)) && line.charAt(0) != '#';
+    }
+
+    private static boolean isBelow(String line) {
+        return !line.isBlank() && Character.isWhitespace(line.charAt(0));
     }
 
     private static Kind kind(String line) {
@@ -65,6 +90,11 @@ public final class TextMap {
             return Kind.ENTITY;
         }
         return line.startsWith("each ") ? Kind.RELATIONSHIP : Kind.OTHER;
+    }
+
+    /** All lines of the text, without their ends. */
+    public List<String> lines() {
+        return lines;
     }
 
     /** All statements, top first. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.model.Design;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class TextMapTest {
@@ -33,6 +35,22 @@ class TextMapTest {
         assertThat(map.at(4)).contains(new TextMap.Span(TextMap.Kind.RELATIONSHIP, 0, 4, 4));
         assertThat(map.at(5)).isEmpty();
         assertThat(TextMap.of("").spans()).isEmpty();
+    }
+
+    @Test
+    void aLineThatIsReplacedGivesTheMapOfTheNewText() {
+        List<String> lines =
+                List.of("# a", "entity A", "  b int", "", "each A may", "  kept", "area X", "entity C", "");
+        for (int i = 0; i < lines.size(); i++) {
+            for (String line : List.of("", "entity B", "  x", "each B", "# y", "area Y", " ")) {
+                List<String> now = new ArrayList<>(lines);
+                now.set(i, line);
+                TextMap expected = TextMap.of(String.join("\n", now));
+                TextMap map = TextMap.of(String.join("\n", lines)).withLine(i, line);
+                assertThat(map.spans()).isEqualTo(expected.spans());
+                assertThat(map.lines()).isEqualTo(expected.lines());
+            }
+        }
     }
 
     @Test

@@ -30,7 +30,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.fxmisc.flowless.VirtualizedScrollPane;
-import org.fxmisc.richtext.model.PlainTextChange;
+import org.fxmisc.richtext.model.TwoDimensional.Bias;
 
 /**
  * The whole design as text beside the diagram. What is typed takes effect as soon as the text parses; until then the diagram
@@ -40,6 +40,7 @@ import org.fxmisc.richtext.model.PlainTextChange;
 final class TextPane extends VBox {
     private final Workspace workspace;
     private final DesignText area = new DesignText();
+    private final EditedText content = new EditedText(area);
     private final Label problem = new Label();
     private final Button take = new Button("Take the diagram's");
     private final HBox foot = new HBox(8, problem, take);
@@ -50,9 +51,6 @@ final class TextPane extends VBox {
 
     /** The design that the text said when it was last right. */
     private Design good = Design.named("");
-
-    /** What stands in the area, which takes long to gather. */
-    private String content = "";
 
     private List<Problem> problems = List.of();
     private boolean setting;
@@ -88,7 +86,7 @@ final class TextPane extends VBox {
     private void listen() {
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::undoKeys);
         area.multiPlainChanges().subscribe(changes -> {
-            content = changes.size() == 1 ? changed(content, changes.get(0)) : area.getText();
+            content.change(changes);
             typed();
         });
         area.currentParagraphProperty().addListener((o, was, is) -> {
@@ -127,7 +125,7 @@ final class TextPane extends VBox {
 
     /** Puts the caret where a name is declared that is no entity's. */
     void showDeclaration(String name) {
-        TextMap.of(content).named(name).ifPresent(s -> {
+        content.map().named(name).ifPresent(s -> {
             area.moveTo(s.first(), 0);
             area.showParagraphAtTop(Math.max(0, s.first() - 3));
             area.selectLine();
@@ -145,7 +143,7 @@ final class TextPane extends VBox {
 
     /** Replaces only the lines that differ, so that the rest of the view stays still. */
     private void set(String text) {
-        String now = content;
+        String now = content.text();
         if (now.equals(text)) {
             return;
         }
@@ -164,10 +162,8 @@ final class TextPane extends VBox {
         area.moveTo(caret);
         area.getUndoManager().forgetHistory();
         setting = false;
-        int first = area.offsetToPosition(start, org.fxmisc.richtext.model.TwoDimensional.Bias.Backward)
-                .getMajor();
-        int last = area.offsetToPosition(text.length() - end, org.fxmisc.richtext.model.TwoDimensional.Bias.Forward)
-                .getMajor();
+        int first = area.offsetToPosition(start, Bias.Backward).getMajor();
+        int last = area.offsetToPosition(text.length() - end, Bias.Forward).getMajor();
         area.highlight(first, last, List.of());
     }
 
@@ -233,7 +229,7 @@ final class TextPane extends VBox {
 
     private Proposals proposals() {
         int line = area.getCurrentParagraph();
-        List<String> above = List.of(content.split("\n", -1)).subList(0, line);
+        List<String> above = content.map().lines().subList(0, line);
         return TextCompletion.of(workspace.design(), above, area.getText(line).substring(0, area.getCaretColumn()));
     }
 
@@ -254,12 +250,6 @@ final class TextPane extends VBox {
         completion.show(word ? proposals : new Proposals(0, List.of()), area.getCaretBounds());
     }
 
-    private static String changed(String text, PlainTextChange change) {
-        return text.substring(0, change.getPosition())
-                + change.getInserted()
-                + text.substring(change.getPosition() + change.getRemoved().length());
-    }
-
     private void typed() {
         if (setting) {
             return;
@@ -278,6 +268,9 @@ final class TextPane extends VBox {
 
     /** Cards stay where they stand, also those whose places were found since the text was printed. */
     private static Design placed(Design typed, Design now) {
+        if (typed.places() == now.places()) {
+            return typed;
+        }
         Set<List<String>> known =
                 typed.places().stream().map(p -> List.of(p.entity(), p.sheet())).collect(Collectors.toSet());
         List<Place> missing = now.places().stream()
@@ -288,7 +281,7 @@ final class TextPane extends VBox {
 
     /** Reads the text, marks what is wrong in it, and says the first of it. */
     private Parsed<Design> read() {
-        Parsed<Design> parsed = reader.read(content);
+        Parsed<Design> parsed = reader.read(content.text());
         Set<Integer> lines = new TreeSet<>();
         problems.forEach(p -> lines.add(p.line() - 1));
         problems = parsed.problems();
@@ -324,7 +317,7 @@ final class TextPane extends VBox {
             return;
         }
         String now = Notation.print(workspace.design());
-        Optional<String> merged = LineMerge.of(Notation.print(good), content, now);
+        Optional<String> merged = LineMerge.of(Notation.print(good), content.text(), now);
         if (merged.isPresent() || problems.isEmpty()) {
             good = workspace.design();
             set(merged.orElse(now));
@@ -339,7 +332,7 @@ final class TextPane extends VBox {
             return;
         }
         Design design = workspace.design();
-        TextMap.of(content).at(area.getCurrentParagraph()).ifPresent(span -> {
+        content.map().at(area.getCurrentParagraph()).ifPresent(span -> {
             following = true;
             if (span.kind() == TextMap.Kind.ENTITY
                     && span.index() < design.entities().size()) {
@@ -359,8 +352,7 @@ final class TextPane extends VBox {
         if (getScene() == null) {
             return;
         }
-        TextMap map = TextMap.of(content);
-        Optional<TextMap.Span> span = selected(map);
+        Optional<TextMap.Span> span = selected(content.map());
         for (int i = 0; i < area.getParagraphs().size(); i++) {
             int line = i;
             boolean inside =
