@@ -33,6 +33,7 @@ import jasperwing.model.Range;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.RowRule;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
@@ -198,13 +199,31 @@ public final class Designs {
                                 key,
                                 uniques,
                                 List.of(),
+                                List.of(),
                                 shown,
                                 traits,
                                 Inheritance.NONE,
                                 notes)))
                 .flatMap(entity ->
                         indexings(entity.attributes()).list().ofMaxSize(2).map(entity::withIndexes))
+                .flatMap(entity -> rules().list().ofMaxSize(2).map(entity::withRules))
                 .flatMap(entity -> kinships().map(entity::withInheritance));
+    }
+
+    private static Arbitrary<RowRule> rules() {
+        Arbitrary<String> messages =
+                Arbitraries.of("must end after it starts", "a \"b\" #c", "\\", "é", "${x} {y}", "rule: 1 < 2");
+        return Combinators.combine(messages, conditions(), comments(false)).as(RowRule::new);
+    }
+
+    private static Arbitrary<Expression> conditions() {
+        Arbitrary<Expression> members = names().list().ofMinSize(1).ofMaxSize(2).map(Expression.Name::new);
+        Arbitrary<Expression> compared = Combinators.combine(Arbitraries.of("=", "<>", "<", ">="), members, members)
+                .as((sign, a, b) -> Expression.Call.of(sign, a, b));
+        return Combinators.combine(Arbitraries.of("and", "or", "is null"), compared, members)
+                .as((word, condition, member) -> word.equals("is null")
+                        ? Expression.Call.of("or", Expression.Call.of(word, member), condition)
+                        : Expression.Call.of(word, condition, condition));
     }
 
     private static Arbitrary<Indexing> indexings(List<Attribute> attributes) {
@@ -229,10 +248,11 @@ public final class Designs {
                         Arbitraries.of(AttributeGroup.Kind.values()),
                         names(),
                         attributes().list().uniqueElements(Attribute::name).ofMaxSize(3),
+                        rules().list().ofMaxSize(2),
                         texts(),
                         comments(true))
-                .as((kind, name, attributes, doc, comments) -> new AttributeGroup(
-                        kind, name, attributes, Notes.of(comments).withDoc(doc)));
+                .as((kind, name, attributes, rules, doc, comments) -> new AttributeGroup(
+                        kind, name, attributes, rules, Notes.of(comments).withDoc(doc)));
     }
 
     private static Arbitrary<Reading> readings(boolean oneOnly) {

@@ -91,6 +91,28 @@ public final class WideDesigns {
             "substring(name from 2 for 3)",
             "name in (\"a\", \"b\")");
 
+    private static final List<String> MESSAGES =
+            List.of("must be more than nothing", "Ünter ${x} {y}", "it's so", "must be more than nothing", "*/");
+
+    private static final List<String> CONDITIONS = List.of(
+            "amount > 3",
+            "amount is null or amount <> 4",
+            "name <> \"x\" or hue = \"red\"",
+            "spot.east < 90",
+            "spot.east is not null",
+            "extract(year from day) >= 2000 and not draft",
+            "case when hue = \"red\" then amount > 1 else amount > 2 end",
+            "%s.amount > amount",
+            "%s is not null or amount > 3",
+            "%s is null",
+            "%s.id <> id or %s.code = \"x\"",
+            "count(%s) < 9",
+            "sum2 > 3",
+            "char_length(name) >= 1",
+            "1 < 2",
+            "name",
+            "gone > 2");
+
     private final Random random;
     private final List<String> lines = new ArrayList<>();
     private final List<String> names = new ArrayList<>();
@@ -138,12 +160,14 @@ public final class WideDesigns {
         lines.add("  east decimal(9,6) from -180 to 180");
         lines.add("  north decimal(9,6)?" + maybe(" default 1", 3));
         lines.add("  hue Hue?" + maybe(" default red", 3));
+        lines.add("  " + maybe("rule \"must be north of east\": north is null or north > east", 2));
         lines.add("value Extent");
         lines.add("  inner Spot" + maybe("?", 3));
         lines.add("  " + pick(List.of("wide int", "wide Extent", "tags text(9) list", "wide Gone")));
         lines.add("trait Stamped");
         lines.add("  madeAt timestamp set on insert");
         lines.add("  version int set on update");
+        lines.add("  " + maybe("rule \"must have a version\": version >= 0", 3));
     }
 
     private void entity(String name) {
@@ -224,7 +248,12 @@ public final class WideDesigns {
                             "table \"Odd table\"",
                             "kinds kept in one table",
                             "kinds kept in a complete table each",
-                            "index (hue) where hue = \"red\"")));
+                            "index (hue) where hue = \"red\"",
+                            "unique (" + pick(any) + ") where " + role() + " is null",
+                            "rule \"" + pick(MESSAGES) + "\": "
+                                    + pick(CONDITIONS).replace("%s", role()),
+                            "rule \"" + pick(MESSAGES) + "\": "
+                                    + pick(CONDITIONS).replace("%s", role()))));
         }
     }
 

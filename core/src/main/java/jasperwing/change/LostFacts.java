@@ -1,12 +1,14 @@
 package jasperwing.change;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Indexing;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import jasperwing.model.TextConstraint;
 import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
@@ -17,7 +19,7 @@ import java.util.Map;
 
 /**
  * What a design says and another, made of it by an edit, does not say any more, wherever it might stand: documentation, labels, defaults,
- * ranges, patterns, formulas, uniqueness, indexes, delete rules. It compares the two designs and knows nothing of the edit, so that no edit can
+ * ranges, patterns, formulas, uniqueness, indexes, rules, delete rules. It compares the two designs and knows nothing of the edit, so that no edit can
  * lose anything unseen.
  */
 public final class LostFacts {
@@ -34,7 +36,12 @@ public final class LostFacts {
     private LostFacts(Design design) {
         Design whole = design.whole();
         whole.entities().forEach(this::entity);
-        design.groups().forEach(g -> g.attributes().forEach(a -> attribute(g.name(), a)));
+        for (AttributeGroup group : design.groups()) {
+            group.attributes().forEach(a -> attribute(group.name(), a));
+            if (group.is(AttributeGroup.Kind.VALUE)) {
+                rules(group.rules(), group.name());
+            }
+        }
         design.relationships().forEach(this::relationship);
     }
 
@@ -73,6 +80,11 @@ public final class LostFacts {
                 .forEach(u ->
                         add("unique constraint", "" + u.names().size(), words(u.names()) + " of " + entity.name()));
         entity.indexes().forEach(i -> index(entity.name(), i));
+        rules(entity.rules(), entity.name());
+    }
+
+    private void rules(List<RowRule> rules, String owner) {
+        rules.forEach(r -> add("rule", r.message(), "\u201c" + r.message() + "\u201d of " + owner));
     }
 
     private void index(String entity, Indexing index) {

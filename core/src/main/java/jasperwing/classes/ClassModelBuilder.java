@@ -81,6 +81,7 @@ final class ClassModelBuilder {
                 draft.table(),
                 properties.of(draft.entity(), draft.table()),
                 properties.computed(draft.entity()),
+                properties.rules(draft.entity()),
                 all,
                 draft.of(),
                 hierarchy(draft.entity()));

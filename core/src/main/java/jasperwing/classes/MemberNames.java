@@ -9,6 +9,7 @@ import jasperwing.model.EnumType;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
@@ -18,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Decides the name of every class and property once, whichever is asked for first. */
@@ -32,10 +34,15 @@ final class MemberNames {
         LINKS_OF_TO
     }
 
+    private static final Pattern MODAL = Pattern.compile("(?i)^\\s*must\\s+(not\\s+)?(?:be\\s+)?");
+
+    /** A longer name is harder to read than the message beside it. */
+    private static final int MOST_WORDS = 8;
+
     private final Map<String, String> classes = new HashMap<>();
     private final Map<String, String> enums = new HashMap<>();
     private final Map<AttributeGroup, String> groups = new HashMap<>();
-    private final Map<AttributeGroup, Map<Attribute, String>> inGroups = new HashMap<>();
+    private final Map<AttributeGroup, GroupScope> inGroups = new HashMap<>();
     private final Design design;
     private final NameStyle style;
     private final Map<String, Scope> scopes = new HashMap<>();
@@ -58,6 +65,7 @@ final class MemberNames {
         private final List<String> given = new ArrayList<>();
         private final Map<Attribute, String> attributes = new HashMap<>();
         private final Map<Key, String> ends = new HashMap<>();
+        private final Map<RowRule, String> rules = new HashMap<>();
         private final Map<PolymorphicRelationship, Map<String, String>> subjects = new HashMap<>();
 
         Scope(String entity) {
@@ -71,6 +79,7 @@ final class MemberNames {
                     design.relationshipsOf(entity).stream().distinct().toList();
             distinct.forEach(this::forward);
             distinct.forEach(this::backward);
+            design.entity(entity).map(Entity::rules).orElse(List.of()).forEach(r -> rules.put(r, take(spoken(r))));
         }
 
         private void inherit(Scope parent) {
@@ -157,14 +166,36 @@ final class MemberNames {
 
     /** The property of a value or trait that an attribute of it becomes. */
     String attribute(AttributeGroup group, Attribute attribute) {
-        return inGroups.computeIfAbsent(group, this::properties).get(attribute);
+        return inGroups.computeIfAbsent(group, GroupScope::new).attributes.get(attribute);
     }
 
-    private Map<Attribute, String> properties(AttributeGroup group) {
-        Identifiers taken = new Identifiers(0);
-        Map<Attribute, String> properties = new HashMap<>();
-        group.attributes().forEach(a -> properties.put(a, taken.take(style.memberName(a.name()))));
-        return properties;
+    /** What tells whether a value fulfils a rule of it. */
+    String rule(AttributeGroup value, RowRule rule) {
+        return inGroups.computeIfAbsent(value, GroupScope::new).rules.get(rule);
+    }
+
+    /** What tells whether an object of an entity's class fulfils a rule of it. */
+    String rule(String entity, RowRule rule) {
+        return scope(entity).rules.get(rule);
+    }
+
+    /** The members of one value or trait. */
+    private final class GroupScope {
+        private final Map<Attribute, String> attributes = new HashMap<>();
+        private final Map<RowRule, String> rules = new HashMap<>();
+
+        GroupScope(AttributeGroup group) {
+            Identifiers taken = new Identifiers(0);
+            group.attributes().forEach(a -> attributes.put(a, taken.take(style.memberName(a.name()))));
+            group.rules().forEach(r -> rules.put(r, taken.take(style.memberName(spoken(r)))));
+        }
+    }
+
+    /** What a rule asks for as a name: {@code must be in order} becomes {@code in order}. */
+    private static String spoken(RowRule rule) {
+        String asked = MODAL.matcher(rule.message()).replaceFirst("$1");
+        List<String> words = Words.split(asked);
+        return words.isEmpty() ? "rule" : String.join(" ", words.subList(0, Math.min(words.size(), MOST_WORDS)));
     }
 
     String attribute(String entity, Attribute attribute) {

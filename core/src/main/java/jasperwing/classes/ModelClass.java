@@ -10,6 +10,7 @@ import java.util.Optional;
  * A class for an entity.
  *
  * @param computed those whose formula is sound, in the order of the attributes
+ * @param rules those that are sound: what it inherits, then its own, in their order
  * @param associations references first, in the order of the relationships, then what leads back
  * @param subjectOf the one-of associations this class is a subject of
  * @param hierarchy what it is a kind of, and how its family is kept; empty for a class without a family
@@ -20,6 +21,7 @@ public record ModelClass(
         DerivedTable table,
         List<Property> properties,
         List<Computed> computed,
+        List<ClassRule> rules,
         List<Association> associations,
         List<SubjectOf> subjectOf,
         Optional<Hierarchy> hierarchy) {
@@ -38,6 +40,7 @@ public record ModelClass(
     public ModelClass {
         properties = List.copyOf(properties);
         computed = List.copyOf(computed);
+        rules = List.copyOf(rules);
         associations = List.copyOf(associations);
         subjectOf = List.copyOf(subjectOf);
     }

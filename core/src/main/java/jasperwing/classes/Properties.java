@@ -9,6 +9,8 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.InheritanceTree;
+import jasperwing.model.RowRule;
 import jasperwing.physical.Column;
 import jasperwing.physical.SqlType;
 import java.util.ArrayList;
@@ -52,6 +54,27 @@ final class Properties {
                 .map(a -> new Computed(names.attribute(entity.name(), a), a, Formula.of(design, entity.name(), a)))
                 .filter(c -> c.formula().isSound())
                 .toList();
+    }
+
+    /** Those of the farthest it is a kind of first. */
+    List<ClassRule> rules(Entity entity) {
+        return InheritanceTree.line(design, entity).stream()
+                .flatMap(e -> e.rules().stream().map(r -> rule(e, r, e != entity)))
+                .filter(r -> r.formula().isSound())
+                .toList();
+    }
+
+    private ClassRule rule(Entity entity, RowRule rule, boolean inherited) {
+        return new ClassRule(
+                names.rule(entity.name(), rule),
+                rule.message(),
+                Formula.condition(design, entity.name(), rule.condition()),
+                inherited);
+    }
+
+    private ClassRule rule(AttributeGroup value, RowRule rule) {
+        return new ClassRule(
+                names.rule(value, rule), rule.message(), Formula.condition(design, value, rule.condition()), false);
     }
 
     private Property property(Entity entity, DerivedTable table, Attribute attribute) {
@@ -106,7 +129,13 @@ final class Properties {
                 .map(a -> inGroup(group, a))
                 .filter(p -> p.isValue() || p.column().isPresent())
                 .toList();
-        return new ModelGroup(group, names.group(group), properties);
+        List<ClassRule> rules = group.is(AttributeGroup.Kind.TRAIT)
+                ? List.of()
+                : group.rules().stream()
+                        .map(r -> rule(group, r))
+                        .filter(r -> r.formula().isSound())
+                        .toList();
+        return new ModelGroup(group, names.group(group), properties, rules);
     }
 
     private Property inGroup(AttributeGroup group, Attribute attribute) {

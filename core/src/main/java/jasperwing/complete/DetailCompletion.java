@@ -18,7 +18,8 @@ final class DetailCompletion {
     private static final Pattern MEMBERS =
             Pattern.compile("(?:(?:key|unique|index)\\s*\\(|.*\\bwith\\s*\\(|shown\\s+as\\s)(?<list>[^)]*)");
     private static final Pattern CLOSED = Pattern.compile("(?<word>unique|index)\\s*\\([^)]*\\)(?<rest>[^=]*)");
-    private static final Pattern CONDITION = Pattern.compile("(?:unique|index)\\s*\\(.*\\bwhere\\s(?<formula>.*)");
+    private static final Pattern CONDITION = Pattern.compile(
+            "(?:(?:unique|index)\\s*\\(.*\\bwhere\\s|rule\\s+\"(?:[^\"\\\\]|\\\\.)*\"\\s*:)(?<formula>.*)");
     private static final Pattern AFTER =
             Pattern.compile("(?<word>in|with|is a kind of|kinds kept in)\\s(?:.*,\\s*)?(?<typed>[^,]*)");
 
@@ -26,6 +27,7 @@ final class DetailCompletion {
         {"key (", "the key, of several members or of roles"},
         {"unique (", "what no two rows share together"},
         {"index (", "what rows are found by"},
+        {"rule \"must ", "a condition every row fulfils"},
         {"shown as ", "what a row is shown by"},
         {"in ", "the area it is in"},
         {"with ", "the traits it has"},

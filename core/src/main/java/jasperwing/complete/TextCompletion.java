@@ -63,7 +63,12 @@ public final class TextCompletion {
 
     private static Entity entity(Design design, String written) {
         String name = written.replace("`", "");
-        return design.entity(name).orElse(Entity.of(name.isEmpty() ? "_" : name));
+        Entity bare = Entity.of(name.isEmpty() ? "_" : name);
+        return design.entity(name).orElseGet(() -> design.groups().stream()
+                .filter(g -> g.name().equals(name))
+                .findFirst()
+                .map(g -> bare.withAttributes(g.attributes()))
+                .orElse(bare));
     }
 
     private static Proposals statement(Design design, String before) {

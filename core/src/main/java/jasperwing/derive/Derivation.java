@@ -8,9 +8,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.Relationship;
-import jasperwing.model.Scalar;
-import jasperwing.model.Type;
-import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -114,7 +111,11 @@ final class Derivation {
     }
 
     private DerivedTable table(Entity entity) {
-        return new EntityTable(new EntityColumns.Making(design, keys, types, names), entity).derive();
+        return new EntityTable(making(), entity).derive();
+    }
+
+    private EntityColumns.Making making() {
+        return new EntityColumns.Making(design, keys, types, names);
     }
 
     /** How the entities are seen by others. */
@@ -222,7 +223,7 @@ final class Derivation {
     private List<DerivedTable> listTables(Entity entity) {
         List<DerivedTable> made = new ArrayList<>(0);
         if (!keys.of(entity.name()).isEmpty()) {
-            lists(entity).forEach(a -> made.add(listTable(entity, a)));
+            lists(entity).forEach(a -> made.add(new ListTable(making(), entity, a).derive()));
         }
         return made;
     }
@@ -237,31 +238,6 @@ final class Derivation {
             }
         }
         return lists;
-    }
-
-    private DerivedTable listTable(Entity entity, Attribute attribute) {
-        TableDraft draft = new TableDraft(names.listTable(entity, attribute), names, types);
-        List<String> owner =
-                draft.reference(keys.columns(Plurals.singular(names.table(entity.name())), entity.name(), ""), true);
-        draft.foreignKey(owner, target(entity.name()), DeleteRule.DELETE_TOO, Optional.empty(), "owner");
-        String position = draft.column("position", types.type(Type.of(Scalar.INT)), true, "");
-        draft.check(List.of(position), types.quote(position) + " >= 0");
-        String element = Plurals.singular(PhysicalNames.wantedColumn(attribute));
-        for (ValueColumns.Leaf leaf : ValueColumns.of(design, attribute)) {
-            boolean value = !leaf.path().isEmpty();
-            String wanted = value
-                    ? leaf.column()
-                            .substring(PhysicalNames.wantedColumn(attribute).length() + 1)
-                    : element;
-            boolean optional = value && leaf.attribute().optional();
-            draft.attribute(leaf.attribute().withOptional(optional).withKept(Optional.empty()), wanted, false, "");
-        }
-        List<String> key = new ArrayList<>(owner);
-        key.add(position);
-        draft.primaryKey(key);
-        return draft.table(
-                new DerivedTable.Source.OfList(entity.name(), attribute.name()),
-                attribute.notes().doc());
     }
 
     /** Empty when an end has no key. */

@@ -62,7 +62,7 @@ final class DraftIndexes {
     }
 
     private static Optional<SqlExpression> condition(String sql) {
-        return sql.isEmpty() ? Optional.empty() : Optional.of(bare(sql));
+        return sql.isEmpty() ? Optional.empty() : Optional.of(SqlExpression.of(FormulaSql.withoutParentheses(sql)));
     }
 
     /** The table with its indexes; one that a key or another index begins with is left out. */
@@ -86,17 +86,5 @@ final class DraftIndexes {
         return wanted.stream()
                 .anyMatch(o -> o.size() > columns.size()
                         && o.subList(0, columns.size()).equals(columns));
-    }
-
-    /** SQL without the parentheses around the whole. */
-    static SqlExpression bare(String sql) {
-        int depth = 0;
-        for (int i = 0; i < sql.length() - 1; i++) {
-            depth += sql.charAt(i) == '(' ? 1 : sql.charAt(i) == ')' ? -1 : 0;
-            if (depth == 0) {
-                return SqlExpression.of(sql);
-            }
-        }
-        return SqlExpression.of(sql.substring(1, sql.length() - 1));
     }
 }

@@ -1,7 +1,6 @@
 package jasperwing.derive;
 
 import jasperwing.formula.Formula;
-import jasperwing.formula.Term;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
@@ -34,6 +33,7 @@ final class EntityColumns {
     private final ColumnTypes types;
     private final PhysicalNames names;
     private final TableDraft draft;
+    private final DraftRow row;
     private final List<String> line;
     private final Optional<DerivedTable.Kinds> among;
     private final List<String> key;
@@ -56,6 +56,7 @@ final class EntityColumns {
         this.types = making.types();
         this.names = making.names();
         this.draft = draft;
+        this.row = new DraftRow(making, draft, entity.name());
         this.line = line;
         this.among = among;
         this.key = keys.members(entity);
@@ -96,6 +97,7 @@ final class EntityColumns {
         keys.rolesOf(entity.name()).forEach(this::uniqueRole);
         entity.uniques().forEach(this::unique);
         entity.indexes().forEach(this::index);
+        RowRules.of(design, entity).forEach(this::rule);
         uniquePairs();
         among.ifPresent(this::kindsOwn);
     }
@@ -165,51 +167,15 @@ final class EntityColumns {
     private void computed() {
         for (Attribute attribute : computed) {
             Formula formula = Formula.of(design, entity.name(), attribute);
-            if (isInColumns(formula)) {
-                String sql = types.formula(ownColumns()).kept(formula.term(), attribute.type());
+            if (row.has(formula) && RowFormulas.canBeColumn(types.dialect(), formula)) {
+                String sql = row.sql("").kept(formula.term(), attribute.type());
                 draft.computed(attribute, among.map(k -> ofKind(k, sql)).orElse(sql));
             }
         }
     }
 
-    /** Whether the row alone has all that a formula looks at. */
-    private boolean isInColumns(Formula formula) {
-        return formula.isSound()
-                && RowFormulas.isOfRow(design, types.dialect(), entity.name(), formula)
-                && formula.term()
-                        .all()
-                        .noneMatch(t -> t instanceof Term.Member member
-                                && member.formula().isEmpty()
-                                && FormulaSql.find(
-                                                design,
-                                                draft.columnsOf(
-                                                        member.path().get(0).name()),
-                                                member)
-                                        .isEmpty());
-    }
-
     private String ofKind(DerivedTable.Kinds kinds, String sql) {
         return kinds.names().isEmpty() ? "null" : "case when " + isOf(kinds) + " then " + sql + " end";
-    }
-
-    private FormulaSql.Source ownColumns() {
-        return new FormulaSql.Source() {
-            @Override
-            public String column(Term.Member member) {
-                List<String> own = draft.columnsOf(member.path().get(0).name());
-                return types.quote(FormulaSql.column(design, own, member));
-            }
-
-            @Override
-            public String reached(Term.Member member) {
-                throw new IllegalStateException("a table cannot look beyond its row for " + member);
-            }
-
-            @Override
-            public String many(Term.Aggregate aggregate) {
-                throw new IllegalStateException("a table cannot look beyond its row for " + aggregate);
-            }
-        };
     }
 
     private void role(Role role) {
@@ -259,7 +225,11 @@ final class EntityColumns {
 
     /** What must be filled must be so in the rows of the kind alone. */
     private String ofItsKind(Role role, String before, String condition) {
-        return among.filter(k -> role.must() && !k.names().isEmpty())
+        return role.must() ? inItsKind(before, condition) : condition;
+    }
+
+    private String inItsKind(String before, String condition) {
+        return among.filter(k -> !k.names().isEmpty())
                 .map(k -> before + types.quote(k.column()) + " not in (" + list(k.names()) + ") or " + condition)
                 .orElse(condition);
     }
@@ -336,16 +306,31 @@ final class EntityColumns {
         Optional<Formula> where = index.where().map(w -> Formula.condition(design, entity.name(), w));
         boolean apart = InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)
                 && index.named().stream().anyMatch(this::isInherited);
-        boolean sound = where.filter(f -> !isInColumns(f)).isEmpty();
+        boolean sound = where.filter(f -> !row.has(f)
+                        || !types.dialect().indexesSomeRows()
+                                && index.unique()
+                                && !RowFormulas.canBeColumn(types.dialect(), f))
+                .isEmpty();
         if (sound && !apart && among.isEmpty()) {
-            String sql = where.map(f -> types.formula(ownColumns()).condition(f.term()))
-                    .orElse("");
+            String sql = where.map(f -> row.sql("").condition(f.term())).orElse("");
             List<String> found = columns(index.members().names());
             if (index.unique()) {
                 draft.uniqueAmong(found, sql);
             } else {
                 draft.index(found, columns(index.covered()), sql);
             }
+        }
+    }
+
+    /** Left out where it is wrong or looks beyond the row. */
+    private void rule(RowRules.SeenRule seen) {
+        Formula formula = Formula.condition(design, entity.name(), seen.rule().condition());
+        boolean rows = among.filter(k -> k.names().isEmpty()).isEmpty();
+        if (rows && row.has(formula)) {
+            draft.check(
+                    seen.about(),
+                    row.columns(formula),
+                    before -> inItsKind(before, row.sql(before).whole(formula.term())));
         }
     }
 

@@ -57,10 +57,38 @@ final class FormulaSql {
         return isCondition(term) ? functions.truth(sql) : sql;
     }
 
+    /** SQL without the parentheses around the whole. */
+    static String withoutParentheses(String sql) {
+        if (!sql.startsWith("(")) {
+            return sql;
+        }
+        int depth = 0;
+        char quote = 0;
+        for (int i = 0; i < sql.length() - 1; i++) {
+            char c = sql.charAt(i);
+            if (quote != 0) {
+                quote = c == quote ? 0 : quote;
+            } else if ("'\"`[".indexOf(c) >= 0) {
+                quote = c == '[' ? ']' : c;
+            } else {
+                depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+            }
+            if (depth == 0) {
+                return sql;
+            }
+        }
+        return sql.substring(1, sql.length() - 1);
+    }
+
     /** A truth value as a condition. */
     String condition(Term term) {
         String sql = sql(term);
         return isCondition(term) ? sql : functions.condition(sql);
+    }
+
+    /** A truth value as a condition that stands alone. */
+    String whole(Term term) {
+        return withoutParentheses(condition(term));
     }
 
     private String sql(Term term) {

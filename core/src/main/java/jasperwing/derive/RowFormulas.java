@@ -3,6 +3,7 @@ package jasperwing.derive;
 import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
@@ -14,9 +15,34 @@ final class RowFormulas {
 
     /** Whether it is counted up, or computed from what is. */
     private static boolean isCounted(Term.Member member) {
-        return member.formula()
-                .map(f -> f.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m)))
-                .orElseGet(() -> member.leaf().type().is(Scalar.SERIAL));
+        return member.steps().isEmpty()
+                && member.formula()
+                        .map(f -> f.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m)))
+                        .orElseGet(() -> member.leaf().type().is(Scalar.SERIAL));
+    }
+
+    /** The entity whose row has it. */
+    private static String holder(Term.Member member) {
+        return member.steps().isEmpty()
+                ? member.entity()
+                : member.steps().get(0).from();
+    }
+
+    /**
+     * Whether the table can have a column of it: not every database computes from a column that deleting another row empties, though a trigger
+     * can check it.
+     */
+    static boolean canBeColumn(Dialect dialect, Formula formula) {
+        return dialect.checksEmptied()
+                || formula.term()
+                        .all()
+                        .noneMatch(t -> t instanceof Term.Member m
+                                && !m.steps().isEmpty()
+                                && m.steps()
+                                                .get(0)
+                                                .relationship()
+                                                .onDelete(m.steps().get(0).to())
+                                        == DeleteRule.EMPTY);
     }
 
     /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */
@@ -29,7 +55,7 @@ final class RowFormulas {
                 && (!split
                         || formula.term()
                                 .all()
-                                .noneMatch(t -> t instanceof Term.Member m
-                                        && !m.entity().equals(entity)));
+                                .noneMatch(t ->
+                                        t instanceof Term.Member m && !holder(m).equals(entity)));
     }
 }

@@ -179,7 +179,7 @@ final class TableDraft {
         String column = name(PhysicalNames.wantedColumn(attribute));
         add(
                 Column.of(column, types.type(attribute.type()))
-                        .computedAs(DraftIndexes.bare(sql))
+                        .computedAs(SqlExpression.of(FormulaSql.withoutParentheses(sql)))
                         .withComment(comment(attribute)),
                 attribute.name());
     }

@@ -27,11 +27,16 @@ public final class ValueColumns {
             path = List.copyOf(path);
         }
 
-        /** The names that lead to it and its own, with points between. */
-        public String name() {
+        /** The names that lead to it and its own. */
+        List<String> names() {
             return Stream.concat(path.stream(), Stream.of(attribute))
                     .map(Attribute::name)
-                    .collect(Collectors.joining("."));
+                    .toList();
+        }
+
+        /** The same with points between. */
+        public String name() {
+            return String.join(".", names());
         }
     }
 

@@ -155,7 +155,14 @@ final class Views {
         List<Joined> all = joined(joins, row, member.steps());
         Aliased there = all.get(all.size() - 1).table();
         Term.Member own = new Term.Member(
-                List.of(), member.entity(), member.path(), member.kind(), member.nullable(), member.formula());
+                List.of(),
+                member.entity(),
+                member.path(),
+                member.kind(),
+                member.nullable(),
+                member.formula(),
+                false,
+                false);
         return "(select " + at(joins, there).text(own) + from(joins, all) + ")";
     }
 

@@ -5,6 +5,7 @@ import jasperwing.model.AreaColor;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.RowRule;
 import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
 import java.util.List;
@@ -85,14 +86,16 @@ final class Cards {
     }
 
     private static Stream<Card.Row> constraints(Entity entity) {
-        return Stream.concat(
+        return Stream.of(
                         entity.uniques().stream()
                                 .filter(u -> u.names().size() > 1)
                                 .map(u -> "unique (" + String.join(", ", u.names()) + ")"),
                         entity.indexes().stream()
                                 .map(i -> (i.unique() ? "unique (" : "index (")
                                         + String.join(", ", i.members().names()) + ")"
-                                        + (i.where().isPresent() ? " where \u2026" : "")))
+                                        + (i.where().isPresent() ? " where \u2026" : "")),
+                        entity.rules().stream().map(RowRule::message))
+                .flatMap(s -> s)
                 .map(text -> new Card.Row(text, "", Card.Mark.CONSTRAINT));
     }
 

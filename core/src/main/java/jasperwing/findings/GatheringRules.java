@@ -9,7 +9,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.Members;
-import jasperwing.model.Notes;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
@@ -224,7 +223,7 @@ final class GatheringRules {
     private static Edit gathered(Entity entity, String prefix, String value, List<Attribute> all) {
         List<Attribute> parts =
                 all.stream().map(a -> a.withName(rest(prefix, a.name()))).toList();
-        AttributeGroup group = new AttributeGroup(AttributeGroup.Kind.VALUE, value, parts, Notes.NONE);
+        AttributeGroup group = AttributeGroup.of(AttributeGroup.Kind.VALUE, value, parts);
         boolean optional = all.stream().allMatch(Attribute::optional);
         Attribute one = Attribute.of(prefix, new Type.Named(value)).withOptional(optional);
         return GroupEdits.add(group).then(EntityEdits.change(entity.name(), e -> {
@@ -295,7 +294,7 @@ final class GatheringRules {
     private static Fix trait(Design design, List<String> entities, List<String> all, List<Attribute> alike) {
         List<String> names = alike.stream().map(Attribute::name).toList();
         String trait = freeGroup(design, "Common" + Words.pascal(names.get(0)));
-        Edit edit = GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, alike, Notes.NONE));
+        Edit edit = GroupEdits.add(AttributeGroup.of(AttributeGroup.Kind.TRAIT, trait, alike));
         for (String entity : entities) {
             edit = edit.then(EntityEdits.change(entity, e -> e.withAttributes(e.attributes().stream()
                             .filter(a -> !names.contains(a.name()))

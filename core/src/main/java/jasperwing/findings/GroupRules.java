@@ -9,7 +9,6 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.GroupEdits;
-import jasperwing.model.Notes;
 import jasperwing.model.Type;
 import java.util.List;
 import java.util.Optional;
@@ -80,7 +79,7 @@ final class GroupRules {
     }
 
     private static Finding unknownTrait(Entity entity, String trait) {
-        AttributeGroup empty = new AttributeGroup(AttributeGroup.Kind.TRAIT, trait, List.of(), Notes.NONE);
+        AttributeGroup empty = AttributeGroup.of(AttributeGroup.Kind.TRAIT, trait, List.of());
         Edit without = EntityEdits.change(
                 entity.name(),
                 e -> e.withTraits(

@@ -2,6 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.KeyWidth;
+import jasperwing.derive.RowRules;
 import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.model.Entity;
@@ -30,6 +31,14 @@ final class IndexRules {
 
     /** Indexes whose columns are together longer than the database takes. */
     static void width(Checked checked, Entity entity, Consumer<Finding> found) {
+        entity.indexes().stream()
+                .filter(i -> i.unique()
+                        && RowRules.isUncheckedAmong(
+                                checked.design(),
+                                checked.dialect(),
+                                entity.name(),
+                                i.where().orElseThrow()))
+                .forEach(i -> found.accept(emptied(checked.dialect(), entity, i)));
         if (checked.dialect().mostIndexedBytes() == 0 || entity.indexes().isEmpty()) {
             return;
         }
@@ -56,6 +65,17 @@ final class IndexRules {
                 entity.name() + "'s index on " + members + " would take more than " + dialect.mostIndexedBytes()
                         + " bytes a row.",
                 dialect.title() + " refuses the index.",
+                List.of(without(entity, index)));
+    }
+
+    private static Finding emptied(Dialect dialect, Entity entity, Indexing index) {
+        String members = String.join(", ", index.members().names());
+        return new Finding(
+                Rule.CANNOT_INDEX,
+                Subject.ofIndex(entity.name(), index),
+                dialect.title() + " cannot keep " + entity.name() + "'s " + members
+                        + " unique among these rows: the condition looks at a reference that a delete empties.",
+                "It is left out of the tables, so that they can be created. Another delete rule would allow it.",
                 List.of(without(entity, index)));
     }
 

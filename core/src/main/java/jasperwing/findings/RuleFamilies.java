@@ -18,6 +18,9 @@ final class RuleFamilies {
             Rules.ofDesign(GroupRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
             Rules.ofDesign(KindRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             Rules.ofDesign(FormulaRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            Rules.ofDesign(RowRuleRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            Rules.ofTables(
+                    RowRuleRules::unchecked, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
             Rules.ofDesign(CircleRules::check, Aspect.STANDING, Aspect.RELATIONSHIPS, Aspect.DIALECT),
             Rules.ofDesign(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
             Rules.ofTables(

@@ -1,7 +1,9 @@
 package jasperwing.formula;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.Expression;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -41,9 +43,14 @@ public record Formula(Term term, List<Mistake> mistakes) {
 
     /** Resolves and types a condition over the rows of an entity. */
     public static Formula condition(Design design, String entity, Expression condition) {
-        Attribute holds =
-                Attribute.of("condition of an index", Type.of(Scalar.BOOLEAN)).withFormula(Optional.of(condition));
+        Attribute holds = Attribute.of("condition", Type.of(Scalar.BOOLEAN)).withFormula(Optional.of(condition));
         return of(design, entity, holds);
+    }
+
+    /** Resolves and types a condition over the parts of a value, which knows nothing of what has it. */
+    public static Formula condition(Design design, AttributeGroup value, Expression condition) {
+        Entity row = Entity.of(value.name()).withAttributes(value.attributes());
+        return condition(design.withRelationships(List.of()).withEntities(List.of(row)), row.name(), condition);
     }
 
     /** Whether tables and classes can be made of it. */
@@ -51,10 +58,8 @@ public record Formula(Term term, List<Mistake> mistakes) {
         return mistakes.isEmpty();
     }
 
-    /** Whether it looks at nothing but the row it belongs to, so that a table can keep it. */
+    /** Whether it looks at nothing but the row it belongs to and the references of that, so that a table can keep it. */
     public boolean isLocal() {
-        return term.all()
-                .noneMatch(t -> t instanceof Term.Aggregate
-                        || t instanceof Term.Member m && !m.steps().isEmpty());
+        return term.all().noneMatch(t -> t instanceof Term.Aggregate || t instanceof Term.Member m && !m.isInRow());
     }
 }

@@ -4,6 +4,7 @@ import jasperwing.formula.Formula.Error;
 import jasperwing.formula.Formula.Mistake;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
+import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
@@ -13,6 +14,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +27,12 @@ import java.util.stream.Collectors;
 final class FormulaResolver {
     /** The most parts there may be when the formulas of all attributes named are put in. */
     private static final long MOST_PARTS = 2_000;
+
+    private static final Set<String> NULL_TESTS = Set.of("is null", "is not null");
+
+    /** The ways of which the row itself holds the reference. */
+    private static final Set<Step.Way> HOLDING =
+            EnumSet.of(Step.Way.REFERENCE, Step.Way.LINKED_FROM, Step.Way.LINKED_TO);
 
     private static final Term NONE = new Term.Constant(Literal.word("null"), Kind.NOTHING);
 
@@ -97,7 +105,9 @@ final class FormulaResolver {
 
         private Term apply(Expression.Call call) {
             int before = mistakes.size();
-            List<Term> arguments = call.arguments().stream().map(this::term).toList();
+            List<Term> arguments = reference(call)
+                    .map(List::of)
+                    .orElseGet(() -> call.arguments().stream().map(this::term).toList());
             if (!Operations.isKnown(call.function())) {
                 return wrong(
                         Error.UNKNOWN,
@@ -174,7 +184,48 @@ final class FormulaResolver {
                 formula = Optional.of(inner);
                 nullable = inner.term().nullable() || !way.must;
             }
-            return new Term.Member(way.steps, way.at, within, kind, nullable, formula);
+            boolean repeated = isKeyOfReference(way, leaf, within);
+            return new Term.Member(way.steps, way.at, within, kind, nullable, formula, repeated, false);
+        }
+
+        /** Whether the row that a single reference starts from repeats the attribute. */
+        private boolean isKeyOfReference(Way way, Attribute leaf, List<Attribute> within) {
+            return way.steps.size() == 1
+                    && within.size() == 1
+                    && HOLDING.contains(way.steps.get(0).way())
+                    && way.steps.get(0).relationship() instanceof BinaryRelationship
+                    && design.entity(InheritanceTree.root(design, way.at))
+                            .filter(e -> e.isKey(leaf))
+                            .isPresent();
+        }
+
+        /** Whether there is what a role to one leads to: it has a key then. */
+        private Optional<Term> reference(Expression.Call call) {
+            if (!NULL_TESTS.contains(call.function()) || !(call.arguments().get(0) instanceof Expression.Name name)) {
+                return Optional.empty();
+            }
+            Way way = new Way(entity);
+            if (way.follow(name.path(), false) < name.path().size()) {
+                return Optional.empty();
+            }
+            size++;
+            Optional<Entity> root = design.entity(InheritanceTree.root(design, way.at));
+            Optional<Attribute> key = root.stream()
+                    .flatMap(e -> e.attributes().stream().filter(e::isKey))
+                    .findFirst();
+            return key.<Term>map(k -> new Term.Member(
+                            way.steps,
+                            root.get().name(),
+                            List.of(k),
+                            kind(k.type()),
+                            !way.must,
+                            Optional.empty(),
+                            isKeyOfReference(way, k, List.of(k)),
+                            true))
+                    .or(() -> Optional.of(wrong(
+                            Error.UNKNOWN,
+                            "names " + String.join(".", name.path()) + ", which leads to " + way.at
+                                    + ", whose key has no attribute")));
         }
 
         private Term aggregate(Expression.Call call) {

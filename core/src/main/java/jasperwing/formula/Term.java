@@ -45,6 +45,8 @@ public sealed interface Term {
      * @param entity whose attribute it is
      * @param path the attribute, and within a value what leads to the part; the part is last
      * @param formula what it is computed by, when it is
+     * @param repeated whether the row it is seen from repeats it in a reference: a part of the key of what it refers to
+     * @param presence whether all that is asked is if there is what the steps lead to, of which it is the key
      */
     record Member(
             List<Step> steps,
@@ -52,11 +54,18 @@ public sealed interface Term {
             List<Attribute> path,
             Kind kind,
             boolean nullable,
-            Optional<Formula> formula)
+            Optional<Formula> formula,
+            boolean repeated,
+            boolean presence)
             implements Term {
         public Member {
             steps = List.copyOf(steps);
             path = List.copyOf(path);
+        }
+
+        /** Whether the row it is seen from has it: itself, or in a reference. */
+        public boolean isInRow() {
+            return steps.isEmpty() || repeated;
         }
 
         /** The part that is read. */

@@ -9,8 +9,9 @@ import java.util.Optional;
  * a trait gives its attributes to every entity that has it.
  *
  * @param attributes in the order they are listed
+ * @param rules conditions that every row with the trait, or every value, fulfils
  */
-public record AttributeGroup(Kind kind, String name, List<Attribute> attributes, Notes notes) {
+public record AttributeGroup(Kind kind, String name, List<Attribute> attributes, List<RowRule> rules, Notes notes) {
     /** How the attributes are used. */
     public enum Kind {
         VALUE("value"),
@@ -32,7 +33,13 @@ public record AttributeGroup(Kind kind, String name, List<Attribute> attributes,
         Objects.requireNonNull(kind);
         Names.require(name);
         attributes = List.copyOf(attributes);
+        rules = List.copyOf(rules);
         Objects.requireNonNull(notes);
+    }
+
+    /** One with attributes alone. */
+    public static AttributeGroup of(Kind kind, String name, List<Attribute> attributes) {
+        return new AttributeGroup(kind, name, attributes, List.of(), Notes.NONE);
     }
 
     public boolean is(Kind other) {
@@ -44,10 +51,14 @@ public record AttributeGroup(Kind kind, String name, List<Attribute> attributes,
     }
 
     public AttributeGroup withName(String newName) {
-        return new AttributeGroup(kind, newName, attributes, notes);
+        return new AttributeGroup(kind, newName, attributes, rules, notes);
     }
 
     public AttributeGroup withAttributes(List<Attribute> newAttributes) {
-        return new AttributeGroup(kind, name, newAttributes, notes);
+        return new AttributeGroup(kind, name, newAttributes, rules, notes);
+    }
+
+    public AttributeGroup withRules(List<RowRule> newRules) {
+        return new AttributeGroup(kind, name, attributes, newRules, notes);
     }
 }

@@ -186,7 +186,7 @@ public final class Design {
     }
 
     /**
-     * This design with the attributes of their traits in the entities that have any, after their own, and without the keys of kinds, which
+     * This design with the attributes and rules of their traits in the entities that have any, after their own, and without the keys of kinds, which
      * are known by those of what they are kinds of. What follows from a design is derived
      * from this; what is edited is the design itself.
      */

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param key names of the attributes and roles that identify a row; empty when none was said
  * @param uniques combinations of attributes and roles that no two rows share
  * @param indexes what rows are found by besides
+ * @param rules conditions that every row fulfils
  * @param shown the members a row is shown by; empty when none was said
  * @param traits the names of the traits it has, in the order said
  * @param inheritance what it is a kind of, and what its kinds are like
@@ -25,6 +26,7 @@ public record Entity(
         Members key,
         List<Members> uniques,
         List<Indexing> indexes,
+        List<RowRule> rules,
         Members shown,
         List<String> traits,
         Inheritance inheritance,
@@ -35,6 +37,7 @@ public record Entity(
         attributes = List.copyOf(attributes);
         uniques = List.copyOf(uniques);
         indexes = List.copyOf(indexes);
+        rules = List.copyOf(rules);
         traits = List.copyOf(traits);
         Objects.requireNonNull(inheritance);
     }
@@ -47,6 +50,7 @@ public record Entity(
                 false,
                 List.of(),
                 Members.NONE,
+                List.of(),
                 List.of(),
                 List.of(),
                 Members.NONE,
@@ -75,46 +79,62 @@ public record Entity(
     }
 
     public Entity withName(String newName) {
-        return new Entity(newName, area, outside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                newName, area, outside, attributes, key, uniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withArea(String newArea) {
-        return new Entity(name, newArea, outside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, newArea, outside, attributes, key, uniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withOutside(boolean nowOutside) {
-        return new Entity(name, area, nowOutside, attributes, key, uniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, area, nowOutside, attributes, key, uniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withAttributes(List<Attribute> newAttributes) {
-        return new Entity(name, area, outside, newAttributes, key, uniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, area, outside, newAttributes, key, uniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withKey(Members newKey) {
-        return new Entity(name, area, outside, attributes, newKey, uniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, area, outside, attributes, newKey, uniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withUniques(List<Members> newUniques) {
-        return new Entity(name, area, outside, attributes, key, newUniques, indexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, area, outside, attributes, key, newUniques, indexes, rules, shown, traits, inheritance, notes);
     }
 
     public Entity withIndexes(List<Indexing> newIndexes) {
-        return new Entity(name, area, outside, attributes, key, uniques, newIndexes, shown, traits, inheritance, notes);
+        return new Entity(
+                name, area, outside, attributes, key, uniques, newIndexes, rules, shown, traits, inheritance, notes);
+    }
+
+    public Entity withRules(List<RowRule> newRules) {
+        return new Entity(
+                name, area, outside, attributes, key, uniques, indexes, newRules, shown, traits, inheritance, notes);
     }
 
     public Entity withShown(Members newShown) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, newShown, traits, inheritance, notes);
+        return new Entity(
+                name, area, outside, attributes, key, uniques, indexes, rules, newShown, traits, inheritance, notes);
     }
 
     public Entity withNotes(Notes newNotes) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, inheritance, newNotes);
+        return new Entity(
+                name, area, outside, attributes, key, uniques, indexes, rules, shown, traits, inheritance, newNotes);
     }
 
     public Entity withTraits(List<String> newTraits) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, newTraits, inheritance, notes);
+        return new Entity(
+                name, area, outside, attributes, key, uniques, indexes, rules, shown, newTraits, inheritance, notes);
     }
 
     public Entity withInheritance(Inheritance newKinship) {
-        return new Entity(name, area, outside, attributes, key, uniques, indexes, shown, traits, newKinship, notes);
+        return new Entity(
+                name, area, outside, attributes, key, uniques, indexes, rules, shown, traits, newKinship, notes);
     }
 }

@@ -172,6 +172,9 @@ public final class EntityEdits {
                         .toList())
                 .withIndexes(entity.indexes().stream()
                         .map(i -> i.renamed(oldName, newName))
+                        .toList())
+                .withRules(entity.rules().stream()
+                        .map(r -> r.renamed(oldName, newName))
                         .toList());
     }
 

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Entities with the attributes of their traits, and kinds without keys of their own, remembered from one design to the next: an entity that an edit has left as it was is given
+ * Entities with the attributes and rules of their traits, and kinds without keys of their own, remembered from one design to the next: an entity that an edit has left as it was is given
  * out as the same instance again, so that whatever follows from it can be recalled.
  */
 final class ResolvedEntities {
@@ -51,6 +51,7 @@ final class ResolvedEntities {
     /** A trait's attribute that the entity or an earlier trait has already is not taken again, nor a trait of what it is a kind of. */
     private static Entity whole(Design design, Entity entity) {
         List<Attribute> all = new ArrayList<>(entity.attributes());
+        List<RowRule> rules = new ArrayList<>(entity.rules());
         List<String> inherited = InheritanceTree.ancestors(design, entity.name()).stream()
                 .flatMap(a -> a.traits().stream())
                 .toList();
@@ -59,12 +60,15 @@ final class ResolvedEntities {
                 continue;
             }
             Optional<AttributeGroup> group = design.trait(trait);
+            rules.addAll(group.map(AttributeGroup::rules).orElse(List.of()));
             for (Attribute attribute : group.map(AttributeGroup::attributes).orElse(List.of())) {
                 if (all.stream().noneMatch(a -> a.name().equals(attribute.name()))) {
                     all.add(attribute);
                 }
             }
         }
-        return all.size() == entity.attributes().size() ? entity : entity.withAttributes(all);
+        boolean same = all.size() == entity.attributes().size()
+                && rules.size() == entity.rules().size();
+        return same ? entity : entity.withAttributes(all).withRules(rules);
     }
 }

@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.formula.FormulaPaths;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -9,7 +10,9 @@ import jasperwing.model.Entity;
 import jasperwing.model.Members;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import jasperwing.model.SharedKeys;
+import jasperwing.naming.Steps;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -70,10 +73,27 @@ public record Fold(BinaryRelationship binary, int at) implements Move {
                 .toList();
         List<Relationship> relationships = new ArrayList<>(design.relationships());
         relationships.remove(binary);
-        Design folded = MoveSteps.change(
-                design.withRelationships(relationships), binary.parent(), e -> taking(e, gone, coming));
+        List<RowRule> rules = gone.rules().stream()
+                .map(r -> must ? r : MoveSteps.unlessMissing(r, gone.attributes()))
+                .toList();
+        Design taken =
+                MoveSteps.change(design.withRelationships(relationships), binary.parent(), e -> taking(e, gone, coming)
+                        .withRules(MoveSteps.both(e.rules(), rules)));
+        Design folded = FormulaPaths.followed(design, taken, led(design, coming));
         return new EntityMerger(binary.parent(), binary.holder())
                 .done(folded, binary.notes().comments());
+    }
+
+    /** What the role between them led to. */
+    private List<FormulaPaths.Moved> led(Design design, List<Attribute> coming) {
+        return Steps.from(design, binary.parent()).stream()
+                .filter(s -> s.relationship().equals(binary) && s.to().equals(binary.holder()))
+                .findFirst()
+                .map(s -> coming.stream()
+                        .map(a ->
+                                new FormulaPaths.Moved(binary.parent(), List.of(s.name(), a.name()), List.of(a.name())))
+                        .toList())
+                .orElse(List.of());
     }
 
     private Entity taking(Entity entity, Entity gone, List<Attribute> coming) {

@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Gives an entity the attributes of a trait itself, after its own. A trait nothing has any more goes. */
+/** Gives an entity the attributes and rules of a trait itself, after its own. A trait nothing has any more goes. */
 public record FromTrait(String entity, String trait) implements Move {
     @Override
     public Optional<String> obstacle(Design design) {
@@ -28,16 +28,17 @@ public record FromTrait(String entity, String trait) implements Move {
 
     @Override
     public Design made(Design design) {
-        List<Attribute> given = design.trait(trait).orElseThrow().attributes();
+        AttributeGroup given = design.trait(trait).orElseThrow();
         Design made = MoveSteps.change(design, entity, e -> taken(e, given));
         boolean used = made.entities().stream().anyMatch(e -> e.traits().contains(trait));
         return used ? made : GroupEdits.remove(AttributeGroup.Kind.TRAIT, trait).on(made);
     }
 
-    private Entity taken(Entity entity, List<Attribute> given) {
+    private Entity taken(Entity entity, AttributeGroup given) {
         List<Attribute> all = new ArrayList<>(entity.attributes());
-        all.addAll(given);
+        all.addAll(given.attributes());
         return entity.withAttributes(all)
+                .withRules(MoveSteps.both(entity.rules(), given.rules()))
                 .withTraits(
                         entity.traits().stream().filter(t -> !t.equals(trait)).toList());
     }

@@ -3,11 +3,13 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.derive.ValueColumns;
+import jasperwing.formula.FormulaPaths;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.GroupEdits;
+import jasperwing.model.RowRule;
 import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +57,17 @@ public record FromValue(String entity, String attribute) implements Move {
                 all.add(each);
             }
         }
-        Design apart = MoveSteps.change(design, entity, e -> e.withAttributes(all));
+        List<RowRule> rules = value.rules().stream()
+                .map(r -> optional ? MoveSteps.unlessMissing(r, value.attributes()) : r)
+                .toList();
+        Design taken = MoveSteps.change(
+                design, entity, e -> e.withAttributes(all).withRules(MoveSteps.both(e.rules(), rules)));
+        Design apart = FormulaPaths.followed(
+                design,
+                taken,
+                value.attributes().stream()
+                        .map(a -> new FormulaPaths.Moved(entity, List.of(attribute, a.name()), List.of(a.name())))
+                        .toList());
         return isUsed(apart, value.name())
                 ? apart
                 : GroupEdits.remove(AttributeGroup.Kind.VALUE, value.name()).on(apart);

@@ -3,6 +3,7 @@ package jasperwing.moves;
 import jasperwing.formula.Formula;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
 import jasperwing.model.Indexing;
 import jasperwing.naming.Roles;
 import java.util.List;
@@ -25,12 +26,21 @@ final class LeftIndexes {
                 .map(i -> trimmed(before, after, entity, i))
                 .filter(i -> !i.members().isEmpty())
                 .filter(i -> i.where().isEmpty()
-                        || Formula.condition(after, entity.name(), i.where().get())
-                                .isSound()
-                        || !Formula.condition(before, entity.name(), i.where().get())
-                                .isSound())
+                        || isOfRow(after, entity, i.where().get())
+                        || before.entity(entity.name()).stream()
+                                .flatMap(e -> e.indexes().stream())
+                                .noneMatch(o -> o.members().equals(i.members())
+                                        && o.where()
+                                                .filter(w -> isOfRow(before, entity, w))
+                                                .isPresent()))
                 .toList();
         return indexes.equals(entity.indexes()) ? entity : entity.withIndexes(indexes);
+    }
+
+    /** Whether an index can have the condition. */
+    private static boolean isOfRow(Design design, Entity entity, Expression condition) {
+        Formula formula = Formula.condition(design, entity.name(), condition);
+        return formula.isSound() && formula.isLocal();
     }
 
     private static Indexing trimmed(Design before, Design after, Entity entity, Indexing index) {

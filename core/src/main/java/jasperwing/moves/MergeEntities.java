@@ -74,7 +74,9 @@ public record MergeEntities(String stays, String gone) implements Move {
         return entity.withNotes(both(entity.notes(), coming.notes()))
                 .withAttributes(attributes)
                 .withUniques(uniques)
-                .withIndexes(MoveSteps.both(entity.indexes(), coming.indexes()));
+                .withIndexes(MoveSteps.both(entity.indexes(), coming.indexes()))
+                .withRules(
+                        entity.rules().stream().filter(coming.rules()::contains).toList());
     }
 
     /** As the rows of both have it: what only one says of its values cannot be asked of those of the other. */

@@ -7,11 +7,13 @@ import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Expression;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import jasperwing.model.Sheet;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
@@ -97,6 +99,30 @@ final class MoveSteps {
         return entity.attributes().stream()
                 .filter(a -> !names.contains(a.name()))
                 .toList();
+    }
+
+    /** The rules of an entity that name some of its attributes and nothing else. */
+    static List<RowRule> rulesAmong(Design design, String entity, Collection<String> attributes) {
+        return design.entity(entity).orElseThrow().rules().stream()
+                .filter(r -> r.condition()
+                        .names()
+                        .allMatch(n -> attributes.contains(n.path().get(0))))
+                .toList();
+    }
+
+    /** A rule of what may be missing as a whole: then all of it is. */
+    static RowRule unlessMissing(RowRule rule, List<Attribute> whole) {
+        Optional<Attribute> first = whole.stream().filter(a -> !a.optional()).findFirst();
+        Expression missing = first.map(List::of).orElse(whole).stream()
+                .<Expression>map(a -> Expression.Call.of("is null", Expression.Name.of(a.name())))
+                .reduce((a, b) -> Expression.Call.of("and", a, b))
+                .orElseThrow();
+        return new RowRule(rule.message(), Expression.Call.of("or", missing, rule.condition()), rule.comments());
+    }
+
+    /** The ones without the others. */
+    static <T> List<T> without(List<T> ones, List<T> others) {
+        return ones.stream().filter(o -> !others.contains(o)).toList();
     }
 
     /** The warnings on some members of an entity, as warnings on another. */

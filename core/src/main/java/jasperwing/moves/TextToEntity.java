@@ -2,6 +2,7 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.formula.FormulaPaths;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -60,7 +61,9 @@ public record TextToEntity(String entity, String attribute, String name) impleme
         Reading back = new Reading(false, "be of", many, MoveSteps.backRole(entity, many));
         Notes notes =
                 Notes.of(before.notes().comments()).withLabel(before.notes().label());
-        return MoveSteps.relate(
+        Design related = MoveSteps.relate(
                 without, new BinaryRelationship(entity, name, "", forward, Optional.of(back), List.of(), notes));
+        return FormulaPaths.followed(
+                design, related, List.of(new FormulaPaths.Moved(entity, List.of(attribute), List.of(attribute, SAID))));
     }
 }

@@ -2,12 +2,13 @@ package jasperwing.moves;
 
 import static jasperwing.moves.Preconditions.first;
 
+import jasperwing.formula.FormulaPaths;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.GroupEdits;
-import jasperwing.model.Notes;
+import jasperwing.model.RowRule;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import java.util.ArrayList;
@@ -16,7 +17,7 @@ import java.util.Optional;
 
 /**
  * Gathers attributes of an entity as a value, which stands where the first of them stood. A value of that name with just these attributes
- * is used as it is.
+ * is used as it is; a new one takes the rules that look at these attributes alone.
  *
  * @param value the name of the value
  * @param attribute the name of the attribute that is one
@@ -78,10 +79,18 @@ public record ToValue(String entity, List<String> attributes, String value, Stri
                 all.add(each);
             }
         }
-        Design gathered = MoveSteps.change(design, entity, e -> e.withAttributes(all));
-        return existing(design).isPresent()
-                ? gathered
-                : GroupEdits.add(new AttributeGroup(AttributeGroup.Kind.VALUE, value, parts, Notes.NONE))
-                        .on(gathered);
+        boolean isNew = existing(design).isEmpty();
+        List<RowRule> among = isNew ? MoveSteps.rulesAmong(design, entity, attributes) : List.of();
+        Design gathered = MoveSteps.change(
+                design, entity, e -> e.withAttributes(all).withRules(MoveSteps.without(e.rules(), among)));
+        Design followed = FormulaPaths.followed(
+                design,
+                gathered,
+                attributes.stream()
+                        .map(a -> new FormulaPaths.Moved(entity, List.of(a), List.of(attribute, a)))
+                        .toList());
+        AttributeGroup made =
+                AttributeGroup.of(AttributeGroup.Kind.VALUE, value, parts).withRules(among);
+        return isNew ? GroupEdits.add(made).on(followed) : followed;
     }
 }

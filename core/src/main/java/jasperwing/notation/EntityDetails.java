@@ -7,13 +7,14 @@ import jasperwing.model.Indexing;
 import jasperwing.model.Inheritance;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
+import jasperwing.model.RowRule;
 import jasperwing.model.Type;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * What an entity says besides its attributes, as lines of their own for a card: keys of several members, uniqueness, indexes, what a row is
+ * What an entity says besides its attributes, as lines of their own for a card: keys of several members, uniqueness, indexes, rules, what a row is
  * shown as, how kinds are kept; and what stands in the entity's first line in a file ({@code outside}, {@code in Fieldwork},
  * {@code with Stamped}, {@code is a kind of Instrument}, {@code only its kinds}, {@code was Descent}).
  *
@@ -80,6 +81,7 @@ public final class EntityDetails {
     private static Entity bare(Entity entity) {
         return entity.withUniques(List.of())
                 .withIndexes(List.of())
+                .withRules(List.of())
                 .withShown(Members.NONE)
                 .withTraits(List.of())
                 .withOutside(false)
@@ -117,6 +119,14 @@ public final class EntityDetails {
                     before.indexes().stream().map(Indexing::members).toList());
             result = result.withIndexes(
                     added(result.indexes(), new Indexing(members, index.covered(), index.where(), index.unique())));
+        }
+        for (RowRule rule : said.rules()) {
+            Comments comments = before.rules().stream()
+                    .filter(r -> r.message().equals(rule.message()))
+                    .findFirst()
+                    .map(RowRule::comments)
+                    .orElse(rule.comments());
+            result = result.withRules(added(result.rules(), new RowRule(rule.message(), rule.condition(), comments)));
         }
         if (!said.shown().isEmpty()) {
             result = result.withShown(commented(said.shown(), List.of(before.shown())));
@@ -165,7 +175,7 @@ public final class EntityDetails {
                 || text.matches("(?:key|unique|index)\\s*\\(.*")
                 || text.matches("shown\\s+as\\b.*")
                 || text.matches("kinds\\s+kept\\b.*")
-                || text.matches("(?:label|table)\\s+\".*")
+                || text.matches("(?:label|table|rule)\\s+\".*")
                 || text.equals("outside")
                 || text.matches("only\\s+its\\s+kinds")
                 || text.matches("is\\s+a\\s+kind\\s+of\\b.*");

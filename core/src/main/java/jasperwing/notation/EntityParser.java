@@ -8,6 +8,7 @@ import jasperwing.model.Indexing;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
+import jasperwing.model.RowRule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -23,6 +24,7 @@ final class EntityParser {
     private final List<String> flagged = new ArrayList<>();
     private final List<Members> uniques = new ArrayList<>();
     private final List<Indexing> indexes = new ArrayList<>();
+    private final List<RowRule> rules = new ArrayList<>();
     private Members key = Members.NONE;
     private Members shown = Members.NONE;
     private Optional<KindsKept> kinds = Optional.empty();
@@ -55,6 +57,7 @@ final class EntityParser {
                 .withKey(wholeKey)
                 .withUniques(uniques)
                 .withIndexes(indexes)
+                .withRules(rules)
                 .withShown(shown)
                 .withInheritance(entity.inheritance().withKept(kinds))
                 .withNotes(notes);
@@ -116,6 +119,8 @@ final class EntityParser {
             combination(cursor, comments);
         } else if (first.isWord("index") && second.isSymbol("(")) {
             index(cursor, comments);
+        } else if (beginsRule(cursor)) {
+            rules.add(rule(cursor, comments));
         } else if (cursor.takeWords("shown", "as")) {
             shown = new Members(names(cursor, MEMBER), comments);
         } else if (cursor.takeWords("kinds", "kept", "in")) {
@@ -156,6 +161,21 @@ final class EntityParser {
         Optional<Expression> where =
                 cursor.takeWord("where") ? Optional.of(new ExpressionParser(cursor).read()) : Optional.empty();
         indexes.add(new Indexing(members, covered, where, false));
+    }
+
+    /** Whether a line is a rule, and not an attribute of that name. */
+    static boolean beginsRule(Cursor cursor) {
+        return cursor.peek().isWord("rule") && cursor.peek(1).kind() == Token.Kind.STRING;
+    }
+
+    static RowRule rule(Cursor cursor, Comments comments) throws SyntaxException {
+        cursor.words("rule");
+        Token message = cursor.next();
+        if (message.text().isBlank()) {
+            throw cursor.wrong(message, "the rule does not say what it asks for", "\"must end after it starts\"");
+        }
+        cursor.symbol(":");
+        return new RowRule(message.text(), new ExpressionParser(cursor).read(), comments);
     }
 
     private void attribute(Cursor cursor, Comments comments) throws SyntaxException {

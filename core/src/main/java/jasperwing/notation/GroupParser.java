@@ -3,6 +3,7 @@ package jasperwing.notation;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Notes;
+import jasperwing.model.RowRule;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,6 +11,7 @@ import java.util.List;
 final class GroupParser {
     private final List<Problem> problems;
     private final List<Attribute> attributes = new ArrayList<>();
+    private final List<RowRule> rules = new ArrayList<>();
     private Notes notes = Notes.NONE;
 
     GroupParser(List<Problem> problems) {
@@ -32,7 +34,7 @@ final class GroupParser {
                 problems.add(e.problem());
             }
         }
-        return new AttributeGroup(kind, name, attributes, notes);
+        return new AttributeGroup(kind, name, attributes, rules, notes);
     }
 
     private void line(AttributeGroup.Kind kind, Outline.Item item) throws SyntaxException {
@@ -40,6 +42,8 @@ final class GroupParser {
         Token first = cursor.peek();
         if (first.kind() == Token.Kind.STRING) {
             notes = Merge.comments(notes.withDoc(cursor.next().text()), item.comments());
+        } else if (EntityParser.beginsRule(cursor)) {
+            rules.add(EntityParser.rule(cursor, item.comments()));
         } else {
             AttributeLine line = new AttributeParser(cursor, item.comments()).read();
             if (line.key()) {

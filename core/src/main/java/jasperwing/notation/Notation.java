@@ -8,6 +8,7 @@ import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,6 +74,11 @@ public final class Notation {
     /** The formula as a line has it behind {@code =}. */
     public static String print(Expression formula) {
         return ExpressionPrinter.text(formula);
+    }
+
+    /** The line below an entity, value or trait, without its comments. */
+    public static String print(RowRule rule) {
+        return Printer.text(rule);
     }
 
     /** The attribute's type with {@code list} and {@code ?}, as a line has it. */

@@ -20,6 +20,7 @@ import jasperwing.model.Place;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
+import jasperwing.model.RowRule;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.Type;
@@ -122,6 +123,7 @@ final class Printer {
         head(group.kind().word() + " " + Quoting.name(group.name()) + was(group.notes()), comments);
         notes(group.notes(), "");
         group.attributes().forEach(a -> attributeLine(a, false));
+        group.rules().forEach(this::rule);
         comments(comments.closing(), "  ");
     }
 
@@ -140,6 +142,7 @@ final class Printer {
         }
         entity.uniques().forEach(u -> detail(members("unique (", u) + ")", u));
         entity.indexes().forEach(i -> detail(text(i), i.members()));
+        entity.rules().forEach(this::rule);
         if (!entity.shown().isEmpty()) {
             detail(members("shown as ", entity.shown()), entity.shown());
         }
@@ -157,6 +160,7 @@ final class Printer {
         }
         entity.uniques().forEach(u -> lines.add(members("unique (", u) + ")"));
         entity.indexes().forEach(i -> lines.add(text(i)));
+        entity.rules().forEach(r -> lines.add(text(r)));
         if (!entity.shown().isEmpty()) {
             lines.add(members("shown as ", entity.shown()));
         }
@@ -178,6 +182,14 @@ final class Printer {
         String where =
                 index.where().map(w -> " where " + ExpressionPrinter.text(w)).orElse("");
         return members(index.unique() ? "unique (" : "index (", index.members()) + ")" + covered + where;
+    }
+
+    private void rule(RowRule rule) {
+        head("  " + text(rule), rule.comments(), "  ");
+    }
+
+    static String text(RowRule rule) {
+        return "rule " + Quoting.string(rule.message()) + ": " + ExpressionPrinter.text(rule.condition());
     }
 
     private static List<String> lines(Notes notes, String physicalWord) {

@@ -127,7 +127,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
     private static boolean beginsLine(String word, Token next) {
         return switch (word) {
             case "deleting" -> next.isName();
-            case "label", "table" -> next.kind() == Token.Kind.STRING;
+            case "label", "table", "rule" -> next.kind() == Token.Kind.STRING;
             default -> LINES.getOrDefault(word, Set.of()).contains(next.text());
         };
     }

@@ -116,6 +116,7 @@ public final class Narration {
         entity.uniques()
                 .forEach(
                         u -> said.add("No two " + Plurals.plural(entity.name()) + " share the same " + words(u) + "."));
+        said.addAll(RuleReadings.of(design, entity.name()));
         if (!entity.shown().isEmpty()) {
             said.add("It is shown by its " + words(entity.shown()) + ".");
         }

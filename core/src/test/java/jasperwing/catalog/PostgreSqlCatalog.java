@@ -104,6 +104,15 @@ final class PostgreSqlCatalog implements CatalogReader {
                 + " from pg_constraint where contype = '" + kind + "' and conrelid = " + of;
     }
 
+    /** An enum of the catalog, an array of one, or what the database has by itself. */
+    private SqlType type(String text) {
+        String element = text.endsWith("[]") ? text.substring(0, text.length() - 2) : "";
+        if (enumNames.contains(element)) {
+            return SqlType.arrayOf(SqlType.named(element));
+        }
+        return enumNames.contains(text) ? SqlType.named(text) : Dialects.POSTGRESQL.read(text);
+    }
+
     private Column column(ResultSet row) throws SQLException {
         String value = row.getString("value");
         Optional<SqlExpression> expression = Optional.ofNullable(value).map(SqlExpression::of);
@@ -112,7 +121,7 @@ final class PostgreSqlCatalog implements CatalogReader {
         String collation = row.getString("collation");
         return new Column(
                 row.getString("attname"),
-                enumNames.contains(type) ? SqlType.named(type) : Dialects.POSTGRESQL.read(type),
+                type(type),
                 collation == null ? "" : collation,
                 row.getBoolean("attnotnull"),
                 !row.getString("attidentity").isEmpty(),

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
-import jakarta.validation.ConstraintViolation;
-import jakarta.validation.ConstraintViolationException;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
@@ -242,19 +240,8 @@ class ChildrenPersistenceTest {
                 assertThat(objects.call(person, "getSubjectPersonId")).isNull();
             });
             assertThatThrownBy(() -> stage.change(m -> m.persist(objects.make("Remark", null, null, "none"))))
-                    .satisfies(e -> assertThat(violations(e)).contains("exactly one subject must be given"));
+                    .satisfies(e -> assertThat(Persisting.violations(e)).contains("exactly one subject must be given"));
         });
-    }
-
-    private static List<String> violations(Throwable problem) {
-        for (Throwable each = problem; each != null; each = each.getCause()) {
-            if (each instanceof ConstraintViolationException violated) {
-                return violated.getConstraintViolations().stream()
-                        .map(ConstraintViolation::getMessage)
-                        .toList();
-            }
-        }
-        return List.of();
     }
 
     @ParameterizedTest

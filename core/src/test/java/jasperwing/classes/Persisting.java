@@ -3,6 +3,8 @@ package jasperwing.classes;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
 import jakarta.persistence.Persistence;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.ConstraintViolationException;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
@@ -157,6 +159,18 @@ final class Persisting {
         saving.getTransaction().commit();
         saving.close();
         factory.getCache().evictAll();
+    }
+
+    /** The messages of the constraints that an object broke when it was stored. */
+    static List<String> violations(Throwable problem) {
+        for (Throwable each = problem; each != null; each = each.getCause()) {
+            if (each instanceof ConstraintViolationException violated) {
+                return violated.getConstraintViolations().stream()
+                        .map(ConstraintViolation::getMessage)
+                        .toList();
+            }
+        }
+        return List.of();
     }
 
     /** Uses generated classes by name. */

@@ -39,6 +39,8 @@ class FixesTest {
             Map.entry(Rule.PLURAL_ENTITY, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type", "optional", "range")),
             Map.entry(Rule.PREFIX_GROUP, Set.of("attribute", "type")),
+            Map.entry(Rule.RULE_STATED_TWICE, Set.of("rule")),
+            Map.entry(Rule.RULE_CONDITION, Set.of("rule")),
             Map.entry(Rule.SECRET_IN_CLEAR, Set.of("attribute", "type")),
             Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type", "optional", "unique")),
             Map.entry(Rule.OPTIONAL_KEY, Set.of("optional")),

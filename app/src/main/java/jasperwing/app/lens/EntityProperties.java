@@ -97,14 +97,18 @@ final class EntityProperties {
                 "attributes and roles",
                 now -> detail("shown as ", now.isEmpty() ? "" : "shown as " + now));
         List<String> rules = EntityDetails.print(entity).stream()
-                .filter(l -> l.startsWith("unique (") || l.startsWith("index ("))
+                .filter(l -> l.startsWith("unique (") || l.startsWith("index (") || l.startsWith("rule \""))
                 .toList();
         for (int i = 0; i < rules.size(); i++) {
             String rule = rules.get(i);
             form.text("rule-" + i, i == 0 ? "Rules" : "", rule, "", now -> detail(rule, now));
         }
         form.text(
-                "rule-new", rules.isEmpty() ? "Rules" : "", "", "unique (a, b) or index (a)", now -> detail(NONE, now));
+                "rule-new",
+                rules.isEmpty() ? "Rules" : "",
+                "",
+                "unique (a, b), index (a) or rule \"must \u2026\": a < b",
+                now -> detail(NONE, now));
         form.text(
                 "traits",
                 "Traits",
@@ -146,7 +150,7 @@ final class EntityProperties {
                 ? Optional.empty()
                 : EntityDetails.isDetail(line)
                         ? EntityDetails.problem(line).map(Problem::sentence)
-                        : Optional.of("Write unique (a, b) or index (a, b).");
+                        : Optional.of("Write unique (a, b), index (a, b) or rule \"must \u2026\": a < b.");
         if (wrong.isPresent()) {
             return wrong;
         }

@@ -16,6 +16,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Words;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
+import jasperwing.reading.RuleReadings;
 import jasperwing.weigh.Alternatives;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +24,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -170,13 +172,24 @@ public final class Lens extends SidePane {
                 entity.name(),
                 f -> f.subject().entity().equals(entity.name())
                         && f.subject().relationship().isEmpty());
+        Stream<Node> relationships = workspace.design().relationshipsOf(entity.name()).stream()
+                .map(r -> reading(r, Readings.from(workspace.design(), r, entity.name())));
         section(
                 "Reads as",
-                workspace.design().relationshipsOf(entity.name()).stream()
-                        .map(r -> reading(r, Readings.from(workspace.design(), r, entity.name())))
+                Stream.concat(
+                                relationships,
+                                RuleReadings.of(workspace.design(), entity.name()).stream()
+                                        .map(s -> kept.node(List.of("rule", s), () -> rule(s))))
                         .toList());
         section("Stored as", new StoredAs(workspace.projection().get(), kept).entity(entity.name()));
         section("Becomes", new ClassExcerpts(workspace.projection().get(), kept).entity(entity.name()));
+    }
+
+    private static Node rule(String sentence) {
+        Label label = new Label(sentence);
+        label.setWrapText(true);
+        label.getStyleClass().add("reading-rule");
+        return label;
     }
 
     private static String kind(Entity entity) {

@@ -72,7 +72,7 @@ final class MappedFields {
         List<Annotation> mappings = new ArrayList<>();
         List<Annotation> rules = new ArrayList<>();
         if (property.listTable().isPresent()) {
-            list(property, property.listTable().get(), mappings);
+            list(property, property.listTable().get(), mappings, rules);
         } else if (attribute.list()) {
             listInRow(property, mappings);
         } else if (property.isValue()) {
@@ -165,7 +165,7 @@ final class MappedFields {
                 .with("columnDefinition", columns.definition(column.type())));
     }
 
-    private void list(Property property, DerivedTable table, List<Annotation> mappings) {
+    private void list(Property property, DerivedTable table, List<Annotation> mappings, List<Annotation> rules) {
         mappings.add(Annotation.of("ElementCollection"));
         mappings.add(Annotation.of("CollectionTable")
                 .with("name", columns.sqlText(table.name()))
@@ -175,6 +175,7 @@ final class MappedFields {
         mappings.add(Annotation.of("OrderColumn").with("name", columns.sqlText(position.name())));
         if (property.isValue()) {
             mappings.addAll(columns.overrides(property));
+            rules.add(Rules.VALID);
         } else {
             columns.converter(property.attribute().type()).ifPresent(mappings::add);
             mappings.add(columns.column(table.columns().get(owner + 1), property.attribute()));

@@ -13,6 +13,11 @@ interface AccessorResolver {
     /** Those from an entity to an attribute, without its roles; enums are read as what is stored. */
     List<String> attribute(Term.Member member);
 
+    /** Whether it reads a row alone, which has the keys of other rows and not the rows. */
+    default boolean isRow() {
+        return false;
+    }
+
     /** Whether an attribute's type has no null. */
     boolean isAlways(Term.Member member);
 }

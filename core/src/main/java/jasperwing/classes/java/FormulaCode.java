@@ -10,7 +10,11 @@ import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Step;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collector;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A formula as code that gives what the database gives, and null where that gives nothing. Made anew for each method. */
@@ -20,6 +24,7 @@ final class FormulaCode {
     private final FormulaOperations operations;
     private final Identifiers locals = new Identifiers(0);
     private final List<String> statements = new ArrayList<>();
+    private int depth;
 
     /** @param taken names that variables must not have */
     FormulaCode(AccessorResolver reach, Stream<String> taken, Imports imports) {
@@ -37,6 +42,64 @@ final class FormulaCode {
         Value value = kept(value(formula.term()), type);
         statements.add("return " + value.orNull() + ";");
         return List.copyOf(statements);
+    }
+
+    /** The statements that tell whether a condition holds, which it does where it gives nothing; none when it names what the classes do not lead to. */
+    List<String> condition(Formula formula) {
+        if (!formula.term().all().allMatch(this::isReached)) {
+            return List.of();
+        }
+        statements.add("return " + String.join(" || ", fulfilled(formula.term())) + ";");
+        return List.copyOf(statements);
+    }
+
+    /** Conditions of which one is true where a term is true or gives nothing. */
+    private Set<String> fulfilled(Term term) {
+        if (term instanceof Term.Apply apply) {
+            List<Term> all = apply.arguments();
+            switch (apply.operation()) {
+                case "or":
+                    return all.stream().flatMap(a -> fulfilled(a).stream()).collect(ordered());
+                case "and":
+                    return Set.of(all.stream()
+                            .map(a -> grouped(String.join(" || ", fulfilled(a))))
+                            .collect(Collectors.joining(" && ")));
+                case "not":
+                    return Set.of("!" + grouped(isTrue(all.get(0))));
+                default:
+                    break;
+            }
+        }
+        Value value = value(term);
+        return Stream.concat(value.guards().stream(), Stream.of(value.code())).collect(ordered());
+    }
+
+    private String isTrue(Term term) {
+        if (term instanceof Term.Apply apply) {
+            Stream<Term> all = apply.arguments().stream();
+            switch (apply.operation()) {
+                case "or", "and":
+                    String sign = apply.operation().equals("or") ? " || " : " && ";
+                    return all.map(a -> grouped(isTrue(a))).collect(Collectors.joining(sign));
+                case "not":
+                    return "!"
+                            + grouped(String.join(
+                                    " || ", fulfilled(apply.arguments().get(0))));
+                default:
+                    break;
+            }
+        }
+        return value(term).isTrue();
+    }
+
+    private static Collector<String, ?, Set<String>> ordered() {
+        return Collectors.toCollection(LinkedHashSet::new);
+    }
+
+    /** In parentheses where there is more than one call or comparison. */
+    private static String grouped(String code) {
+        boolean one = !code.contains(" ") || code.startsWith("(") && code.indexOf(')') == code.length() - 1;
+        return one ? code : "(" + code + ")";
     }
 
     private boolean isReached(Term term) {
@@ -87,7 +150,9 @@ final class FormulaCode {
     /** What getters give one after the other; where one gives null there is nothing. */
     private Value member(Term.Member member) {
         List<String> getters = new ArrayList<>(reach.roles(member.steps()).orElseThrow());
-        getters.addAll(reach.attribute(member));
+        if (!member.presence() || reach.isRow()) {
+            getters.addAll(reach.attribute(member));
+        }
         List<String> guards = new ArrayList<>();
         String code = "";
         for (String getter : getters) {
@@ -167,7 +232,7 @@ final class FormulaCode {
     private Value mean(String stream, Kind kind, String decimal) {
         String all = locals.take("all");
         String element = kind == Kind.REAL ? imports.use("java.lang.Double") : decimal;
-        statements.add(imports.use("java.util.List") + "<" + element + "> " + all + " = " + stream + ".toList();");
+        statement(imports.use("java.util.List") + "<" + element + "> " + all + " = " + stream + ".toList();");
         String mean = kind == Kind.REAL
                 ? all + ".stream().reduce(0.0, " + element + "::sum) / " + all + ".size()"
                 : all + ".stream().reduce(" + decimal + ".ZERO, " + decimal + "::add).divide(" + decimal + ".valueOf("
@@ -178,19 +243,22 @@ final class FormulaCode {
     /** Computes something that may be null ahead of the rest. */
     Value local(String code, Kind kind) {
         String name = locals.take("value");
-        statements.add(boxed(kind) + " " + name + " = " + code + ";");
+        statement(boxed(kind) + " " + name + " = " + code + ";");
         return new Value(List.of(name + " == null"), name, kind);
     }
 
     /** A variable that the statements added next give its value. */
     String variable(Kind kind) {
         String name = locals.take("value");
-        statements.add(boxed(kind) + " " + name + ";");
+        statement(boxed(kind) + " " + name + ";");
         return name;
     }
 
+    /** Adds a line, indented by the braces that are open. */
     void statement(String line) {
-        statements.add(line);
+        depth -= line.startsWith("}") ? 1 : 0;
+        statements.add("    ".repeat(depth) + line);
+        depth += line.endsWith("{") ? 1 : 0;
     }
 
     String boxed(Kind kind) {

@@ -39,7 +39,11 @@ final class FormulaOperations {
             case "and", "or" -> joined(apply.operation(), a.get(0), a.get(1));
             case "not" -> a.get(0).with("!(" + a.get(0).code() + ")", Kind.BOOLEAN);
             case "is null" -> Value.of(a.get(0).isMissing(), Kind.BOOLEAN);
-            case "is not null" -> Value.of("!(" + a.get(0).isMissing() + ")", Kind.BOOLEAN);
+            case "is not null" -> Value.of(
+                    a.get(0).guards().size() > 1
+                            ? "(" + a.get(0).isThere() + ")"
+                            : a.get(0).isThere(),
+                    Kind.BOOLEAN);
             case "coalesce" -> first(a, apply.kind());
             case "nullif" -> unless(a.get(0), a.get(1));
             case "||", "upper", "lower", "trim", "char_length", "substring" -> text(apply, a);

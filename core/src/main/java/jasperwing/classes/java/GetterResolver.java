@@ -13,9 +13,16 @@ import java.util.Optional;
 /** The getters of classes. */
 final class GetterResolver implements AccessorResolver {
     private final ClassModel model;
+    private final Optional<AttributeGroup> within;
 
     GetterResolver(ClassModel model) {
+        this(model, Optional.empty());
+    }
+
+    /** @param within the value whose own getters are meant; empty for those of an entity */
+    GetterResolver(ClassModel model, Optional<AttributeGroup> within) {
         this.model = model;
+        this.within = within;
     }
 
     @Override
@@ -35,7 +42,10 @@ final class GetterResolver implements AccessorResolver {
     public List<String> attribute(Term.Member member) {
         List<String> getters = new ArrayList<>();
         List<Attribute> path = member.path();
-        getters.add(JavaNames.method("get", model.property(member.entity(), path.get(0))));
+        getters.add(JavaNames.method(
+                "get",
+                within.map(v -> model.property(v, path.get(0)))
+                        .orElseGet(() -> model.property(member.entity(), path.get(0)))));
         for (int i = 1; i < path.size(); i++) {
             String value = ((Type.Named) path.get(i - 1).type()).name();
             AttributeGroup group = model.design().value(value).orElseThrow();

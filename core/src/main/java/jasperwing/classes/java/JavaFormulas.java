@@ -2,8 +2,10 @@ package jasperwing.classes.java;
 
 import jasperwing.classes.Association;
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.ClassRule;
 import jasperwing.classes.Computed;
 import jasperwing.classes.ModelClass;
+import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
 import jasperwing.classes.language.Formulas;
 import jasperwing.classes.language.Imports;
@@ -23,11 +25,27 @@ import java.util.stream.Stream;
 final class JavaFormulas implements Formulas {
     @Override
     public List<String> ofObject(ClassModel model, ModelClass subject, Computed computed, Imports imports) {
+        return code(model, subject, imports)
+                .statements(computed.formula(), computed.attribute().type());
+    }
+
+    @Override
+    public List<String> ofObject(ClassModel model, ModelClass subject, ClassRule rule, Imports imports) {
+        return code(model, subject, imports).condition(rule.formula());
+    }
+
+    private static FormulaCode code(ClassModel model, ModelClass subject, Imports imports) {
         Stream<String> taken = Stream.concat(
                 subject.properties().stream().map(Property::name),
                 subject.associations().stream().map(Association::name));
-        return new FormulaCode(new GetterResolver(model), taken, imports)
-                .statements(computed.formula(), computed.attribute().type());
+        return new FormulaCode(new GetterResolver(model), taken, imports);
+    }
+
+    @Override
+    public List<String> ofValue(ClassModel model, ModelGroup value, ClassRule rule, Imports imports) {
+        Stream<String> taken = value.properties().stream().map(Property::name);
+        return new FormulaCode(new GetterResolver(model, Optional.of(value.group())), taken, imports)
+                .condition(rule.formula());
     }
 
     @Override
@@ -42,21 +60,29 @@ final class JavaFormulas implements Formulas {
             return List.of();
         }
         AccessorResolver reach = new Components(components, primitives);
-        return new FormulaCode(
-                        reach, components.values().stream().map(c -> c.names().get(0)), imports)
-                .statements(row.formula(), row.type());
+        FormulaCode code = new FormulaCode(
+                reach, components.values().stream().map(c -> c.names().get(0)), imports);
+        return row.type().map(t -> code.statements(row.formula(), t)).orElseGet(() -> code.condition(row.formula()));
     }
 
     /** The names that lead to an attribute and its own, with points between. */
     private static String path(Term.Member member) {
-        return member.path().stream().map(Attribute::name).collect(Collectors.joining("."));
+        return Stream.concat(
+                        member.steps().stream().map(Step::name),
+                        member.path().stream().map(Attribute::name))
+                .collect(Collectors.joining("."));
     }
 
     private record Components(Map<String, RowFormula.Component> components, Set<String> primitives)
             implements AccessorResolver {
         @Override
         public Optional<List<String>> roles(List<Step> steps) {
-            return steps.isEmpty() ? Optional.of(List.of()) : Optional.empty();
+            return Optional.of(List.of());
+        }
+
+        @Override
+        public boolean isRow() {
+            return true;
         }
 
         @Override

@@ -4,6 +4,7 @@ import jasperwing.formula.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A part of a formula as Java.
@@ -12,6 +13,8 @@ import java.util.List;
  * @param code what there is otherwise: a {@code long} for whole numbers, a {@code double} for real ones, else an object
  */
 record Value(List<String> guards, String code, Kind kind) {
+    private static final String NOTHING = " == null";
+
     Value {
         guards = List.copyOf(guards);
     }
@@ -44,9 +47,19 @@ record Value(List<String> guards, String code, Kind kind) {
                 : guards.size() == 1 ? guards.get(0) : "(" + String.join(" || ", guards) + ")";
     }
 
+    /** When there is something, as conditions that all hold. */
+    String isThere() {
+        return guards.isEmpty() ? "true" : guards.stream().map(Value::negated).collect(Collectors.joining(" && "));
+    }
+
+    private static String negated(String guard) {
+        boolean plain = guard.endsWith(NOTHING) && guard.indexOf(' ') == guard.length() - NOTHING.length();
+        return plain ? guard.substring(0, guard.length() - NOTHING.length()) + " != null" : "!(" + guard + ")";
+    }
+
     /** When it is there and true. */
     String isTrue() {
-        return guards.isEmpty() ? code : "!(" + String.join(" || ", guards) + ") && " + code;
+        return guards.isEmpty() ? code : isThere() + " && " + code;
     }
 
     /** What there is, or null, to be assigned. */

@@ -1,8 +1,8 @@
 package jasperwing.classes.language;
 
 import jasperwing.classes.Association;
-import jasperwing.classes.Computed;
 import jasperwing.classes.ModelClass;
+import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.naming.Step;
 import java.util.List;
@@ -19,16 +19,16 @@ final class OneWay {
                 both.name(),
                 both.table(),
                 both.properties(),
-                both.computed().stream().filter(OneWay::isForward).toList(),
+                both.computed().stream().filter(c -> isForward(c.formula())).toList(),
+                both.rules().stream().filter(r -> isForward(r.formula())).toList(),
                 both.associations().stream().flatMap(OneWay::forward).toList(),
                 both.subjectOf(),
                 both.hierarchy());
     }
 
     /** Whether what is computed looks at nothing that only the other end knows. */
-    private static boolean isForward(Computed computed) {
-        return computed.formula()
-                .term()
+    private static boolean isForward(Formula formula) {
+        return formula.term()
                 .all()
                 .noneMatch(t -> t instanceof Term.Aggregate
                         || t instanceof Term.Member m

@@ -6,14 +6,16 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A formula over one row.
  *
- * @param type of what it gives
- * @param components what the row calls what it reads, by the names of attributes and of the parts of values, with points between
+ * @param type of what it gives; empty for a rule, of which the statements tell whether the row fulfils it
+ * @param components what the row calls what it reads, by the names of attributes, of the parts of values, and of references with the key they
+ *     refer to, with points between
  */
-public record RowFormula(Formula formula, Type type, Map<String, Component> components) {
+public record RowFormula(Formula formula, Optional<Type> type, Map<String, Component> components) {
     /**
      * A component of the row, a part of one that is a value, or a method like one.
      *

@@ -94,7 +94,7 @@ public final class ClassCache {
                 .anyMatch(a -> a.isListInRow() || a.type().is(Scalar.DURATION));
     }
 
-    /** A class speaks of those it is related to by their names; what is computed may look farther. */
+    /** A class speaks of those it is related to by their names; what is computed and rules may look farther. */
     private Set<String> withNeighbours(Design design, Set<String> changed) {
         Set<String> all = new HashSet<>(changed);
         for (String entity : changed) {
@@ -103,7 +103,9 @@ public final class ClassCache {
                     .forEach(r -> all.addAll(r.ends()));
         }
         design.entities().stream()
-                .filter(e -> e.attributes().stream().anyMatch(Attribute::isComputed))
+                .filter(e -> !e.rules().isEmpty()
+                        || !e.traits().isEmpty()
+                        || e.attributes().stream().anyMatch(Attribute::isComputed))
                 .forEach(e -> all.add(e.name()));
         return all;
     }

@@ -1,5 +1,6 @@
 package jasperwing.classes.template;
 
+import jasperwing.classes.ClassRule;
 import jasperwing.classes.ModelClass;
 import jasperwing.classes.language.ChosenClasses;
 import jasperwing.classes.language.Formulas;
@@ -9,14 +10,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * What computes the computed attributes of one entity.
+ * What computes the computed attributes of one entity, and tells whether its rules hold.
  *
- * @param ofRows what does so from a row alone, by the properties of columns
+ * @param ofRows what computes from a row alone, by the properties of columns
+ * @param ruleOfRow a rule over a row
  */
-record ComputedCode(ChosenClasses classes, ModelClass subject, Supplier<Map<String, RowFormula>> ofRows) {
+record ComputedCode(
+        ChosenClasses classes,
+        ModelClass subject,
+        Supplier<Map<String, RowFormula>> ofRows,
+        Function<ClassRule, RowFormula> ruleOfRow) {
     /** The statements over a row; none when there is no such property. */
     Optional<List<String>> ofRow(String property, Imports imports, Set<String> primitives) {
         return Optional.ofNullable(ofRows.get().get(property))
@@ -31,6 +38,24 @@ record ComputedCode(ChosenClasses classes, ModelClass subject, Supplier<Map<Stri
                 .map(c -> formulas()
                         .map(f -> f.ofObject(classes.model(), subject, c, imports))
                         .orElse(List.of()));
+    }
+
+    /** The statements that tell whether an object fulfils a rule; none when there is no such rule. */
+    Optional<List<String>> ruleOfObject(String rule, Imports imports) {
+        return rule(rule).map(r -> formulas()
+                .map(f -> f.ofObject(classes.model(), subject, r, imports))
+                .orElse(List.of()));
+    }
+
+    /** The same for a row. */
+    Optional<List<String>> ruleOfRow(String rule, Imports imports, Set<String> primitives) {
+        return rule(rule).map(r -> formulas()
+                .map(f -> f.ofRow(ruleOfRow.apply(r), imports, primitives))
+                .orElse(List.of()));
+    }
+
+    private Optional<ClassRule> rule(String name) {
+        return subject.rules().stream().filter(r -> r.name().equals(name)).findFirst();
     }
 
     private Optional<Formulas> formulas() {

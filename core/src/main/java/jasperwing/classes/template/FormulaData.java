@@ -3,6 +3,7 @@ package jasperwing.classes.template;
 import jasperwing.classes.language.RowFormula;
 import jasperwing.derive.ColumnOrigin;
 import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Reference;
 import jasperwing.derive.ValueColumns;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
@@ -40,9 +41,21 @@ final class FormulaData {
                     .ifPresent(d -> formulas.put(
                             (String) d.get("property"),
                             new RowFormula(
-                                    Formula.of(design, entity.name(), attribute), attribute.type(), components))));
+                                    Formula.of(design, entity.name(), attribute),
+                                    Optional.of(attribute.type()),
+                                    components))));
         }
         return formulas;
+    }
+
+    /** Conditions over a row. */
+    static RowFormula condition(
+            Design design,
+            Entity entity,
+            DerivedTable table,
+            Formula condition,
+            Function<String, Optional<Map<String, Object>>> data) {
+        return new RowFormula(condition, Optional.empty(), components(design, entity, table, data));
     }
 
     private static Map<String, RowFormula.Component> components(
@@ -60,7 +73,26 @@ final class FormulaData {
                         data.apply(columns.get(i).name()).ifPresent(d -> components.put(path, component(d)));
                     }
                 });
+        table.references().forEach(r -> references(design, r, data, components));
         return components;
+    }
+
+    /** What a reference repeats of the key it refers to. */
+    private static void references(
+            Design design,
+            Reference reference,
+            Function<String, Optional<Map<String, Object>>> data,
+            Map<String, RowFormula.Component> components) {
+        Optional<Entity> root = design.entity(InheritanceTree.root(design, reference.targetEntity()));
+        List<String> key = root.map(e -> e.key().names()).orElse(List.of());
+        boolean plain = key.size() == reference.columns().size()
+                && key.stream().allMatch(k -> root.flatMap(e -> e.attribute(k)).isPresent());
+        if (plain && reference.role().isPresent()) {
+            for (int i = 0; i < key.size(); i++) {
+                String path = reference.role().get().name() + "." + key.get(i);
+                data.apply(reference.columns().get(i)).ifPresent(d -> components.put(path, component(d)));
+            }
+        }
     }
 
     private static RowFormula.Component component(Map<String, Object> column) {

@@ -5,6 +5,7 @@ import jasperwing.classes.language.RowFormula;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.derive.Schema;
+import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -47,6 +48,11 @@ final class RowData {
         return formulas.computeIfAbsent(
                 entity.name(),
                 e -> FormulaData.of(design, entity, table, c -> columns.computedBy(table, c), known(table)::of));
+    }
+
+    /** A rule over a row. */
+    RowFormula condition(Entity entity, DerivedTable table, Formula formula) {
+        return FormulaData.condition(design, entity, table, formula, known(table)::of);
     }
 
     /** The columns that are filled. */

@@ -41,6 +41,7 @@ final class SharedShapes {
             components: the components of a row, in order; a value of several columns is one: a list of **component**
             base: the parent **entity** whose table is joined, of a kind with a table of its own; missing for others
             computed: attributes computed from the row alone, in order: a list of **column**
+            rules: the rules it states, those it inherits first: a list of **rule**
             key: the columns of its key, in order
             uniques: unique constraints besides the key: a list of lists of **column**
             references: its foreign keys: a list of **reference**
@@ -121,6 +122,16 @@ final class SharedShapes {
             doc: its documentation, or empty
             mapping: what the standard that the target uses says of it; missing where it uses none
             fields: in order: a list of **field**
+            rules: the rules that a value states: a list of **rule**
+            """);
+
+    static final Shape RULE = new Shape(
+            "rule",
+            "A condition that every object, row or value fulfils.",
+            """
+            name: its name as that of a member
+            message: what is said of one that breaks it
+            inherited: whether it is stated of what the entity is a kind of
             """);
 
     static final Shape ASSOCIATION = new Shape(
@@ -298,6 +309,7 @@ final class SharedShapes {
             TYPE,
             SHOWN,
             GROUP,
+            RULE,
             ASSOCIATION,
             COLUMN,
             COMPONENT,

@@ -1,6 +1,7 @@
 package jasperwing.classes.template;
 
 import jasperwing.classes.ClassModel;
+import jasperwing.classes.ClassRule;
 import jasperwing.classes.ModelGroup;
 import jasperwing.classes.Property;
 import jasperwing.classes.language.ChosenClasses;
@@ -130,7 +131,14 @@ final class TemplateData {
                 classes.packageOf(""),
                 group.group().notes().doc(),
                 objects.adapter().ofGroup(group),
-                Data.later(() -> objects.fields(group)));
+                Data.later(() -> objects.fields(group)),
+                Data.later(() -> rules(group.rules())));
+    }
+
+    private static List<Data> rules(List<ClassRule> rules) {
+        return rules.stream()
+                .map(r -> SharedShapes.RULE.of(r.name(), r.message(), r.inherited()))
+                .toList();
     }
 
     private boolean usesDurations() {
@@ -185,6 +193,7 @@ final class TemplateData {
                 Data.later(() -> rows.components(table)),
                 Data.later(() -> rows.above(table).map(e -> entity(e.name())).orElse(null)),
                 Data.later(() -> rows.computed(table)),
+                Data.later(() -> rules(classes.of(entity.name()).rules())),
                 Data.later(() -> rows.key(table)),
                 Data.later(() -> rows.uniques(table)),
                 Data.later(() -> rows.references(table)),
@@ -226,6 +235,15 @@ final class TemplateData {
                 classes.of(entity),
                 () -> rows.formulas(
                         design.entity(entity).orElseThrow(),
-                        schema.table(entity).orElseThrow()));
+                        schema.table(entity).orElseThrow()),
+                rule -> rows.condition(
+                        design.entity(entity).orElseThrow(),
+                        schema.table(entity).orElseThrow(),
+                        rule.formula()));
+    }
+
+    /** What tells whether values fulfil the rules of a value. */
+    ValueRules valueRules(String value) {
+        return new ValueRules(classes, model.group(AttributeGroup.Kind.VALUE, value));
     }
 }

@@ -114,7 +114,11 @@ final class TemplateRun {
 
     private void entities(List<String> names) throws TemplateProblemException {
         for (String name : names) {
-            run("entity.ftl", name, Map.of("entity", data.entity(name), "code", files.code(data.computed(name))));
+            ComputedCode computed = data.computed(name);
+            run(
+                    "entity.ftl",
+                    name,
+                    Map.of("entity", data.entity(name), "code", files.code(computed), "holds", files.holds(computed)));
         }
     }
 
@@ -128,7 +132,8 @@ final class TemplateRun {
             String template = kind == AttributeGroup.Kind.VALUE ? "value.ftl" : "trait.ftl";
             for (Data group : data.groups(kind)) {
                 if (names.isEmpty() || names.get().contains(group.text("name"))) {
-                    run(template, group.text("name"), Map.of("group", group));
+                    String name = group.text("name");
+                    run(template, name, Map.of("group", group, "holds", files.holds(data.valueRules(name))));
                 }
             }
         }

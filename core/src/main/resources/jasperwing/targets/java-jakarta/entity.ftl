@@ -14,6 +14,7 @@ ${of(f.member)}
 ${of("")}
 <#include "constructors.ftl">
 <#include "accessors.ftl">
+<@java.rules all=entity.rules/>
 <#include "identity.ftl">
 }
 </@file>

@@ -155,6 +155,27 @@ ${"        "}<@annotation a=a/><#sep>,</#sep>
 </#if>
 </#macro>
 
+<#-- What is said of an object that breaks a rule; braces and dollars stand for themselves. -->
+<#function message text>
+  <#return literal(text?replace("\\", "\\\\")?replace("{", "\\{")?replace("}", "\\}")?replace("$", "\\$"))>
+</#function>
+
+<#-- The database checks what it can of these as well. -->
+<#macro rules all>
+<#list all?filter(r -> !r.inherited) as r>
+<#local statements = holds(r.name)>
+<#if statements?has_content>
+
+    @${use("jakarta.validation.constraints.AssertTrue")}(message = ${message(r.message)})
+    boolean ${method("is", r.name)}() {
+<#list statements as s>
+        ${s}
+</#list>
+    }
+</#if>
+</#list>
+</#macro>
+
 <#macro getter type name>
 
     public ${type} ${method("get", name)}() {

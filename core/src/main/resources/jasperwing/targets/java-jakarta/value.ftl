@@ -31,6 +31,7 @@ ${of(f.name)}
 <@java.getter type=java.type(f.type) name=f.name/>
 </#list>
 ${of("")}
+<@java.rules all=group.rules/>
 
     @${use("java.lang.Override")}
     public boolean equals(${use("java.lang.Object")} other) {

@@ -48,6 +48,33 @@ package ${package};
 <#-- Whether what has a column cannot be without it. -->
 <#function is_primitive column><#return column.partRequired && can_be_primitive(column)></#function>
 
+<#-- The components of a value that cannot be null, those of values in it included, with points between. -->
+<#function primitives_of fields prefix="" seen=[]>
+  <#local all = []>
+  <#list fields as f>
+    <#if f.type.word == "value" && !seen?seq_contains(f.type.class)>
+      <#list design.valueTypes?filter(v -> v.class == f.type.class) as v>
+        <#local all = all + primitives_of(v.fields, prefix + f.name + ".", seen + [f.type.class])>
+      </#list>
+    <#elseif !f.optional && primitives[f.type.word]??>
+      <#local all = all + [prefix + f.name]>
+    </#if>
+  </#list>
+  <#return all>
+</#function>
+
+<#-- Whether a value has rules, of its own or of values in it. -->
+<#function ruled class seen=[]>
+  <#if seen?seq_contains(class)><#return false></#if>
+  <#list design.valueTypes?filter(v -> v.class == class) as v>
+    <#if v.rules?has_content><#return true></#if>
+    <#list v.fields?filter(f -> f.type.word == "value") as f>
+      <#if ruled(f.type.class, seen + [class])><#return true></#if>
+    </#list>
+  </#list>
+  <#return false>
+</#function>
+
 <#function component_type component>
   <#if !component.column??><#return use(component.package + "." + component.class)></#if>
   <#return is_primitive(component.column)?then(primitives[component.column.type], type(component.column))>

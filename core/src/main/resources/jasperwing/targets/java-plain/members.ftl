@@ -42,6 +42,35 @@ ${of("")}
 </#if>
 </#list>
 ${of("")}
+<#assign checked = rules?filter(r -> holds(r.name, primitives)?has_content)>
+<#assign parts = fields?filter(f -> f.ruled)>
+<#if checked?has_content || parts?has_content>
+
+    /** What is wrong with it, in the words of the design's rules; nothing when it breaks none. */
+    public ${use("java.util.List")}<${use("java.lang.String")}> brokenRules() {
+        ${use("java.util.List")}<${use("java.lang.String")}> broken = new ${use("java.util.ArrayList")}<>();
+<#list checked as r>
+        if (!${method("keeps", r.name)}()) {
+            broken.add(${java.literal(r.message)});
+        }
+</#list>
+<#list parts as f>
+        ${of(f.member)}<#if f.must>broken.addAll(${f.name}.brokenRules());<#else>if (${f.name} != null) {
+            broken.addAll(${f.name}.brokenRules());
+        }</#if>
+</#list>
+${of("")}
+        return ${use("java.util.List")}.copyOf(broken);
+    }
+<#list checked as r>
+
+    private boolean ${method("keeps", r.name)}() {
+<#list holds(r.name, primitives) as line>
+        ${line}
+</#list>
+    }
+</#list>
+</#if>
 <#list oneOfs as oneOf>
 
     ${of(oneOf.member)}/** What ${oneOf.role} points to: the kind of thing and its key<#if !oneOf.must>, or nothing</#if>. */

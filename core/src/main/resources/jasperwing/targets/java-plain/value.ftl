@@ -10,9 +10,12 @@
   "about": (java.comment(f.doc)?has_content?then([java.comment(f.doc)], []) + f.optional?then(["null when there is none"], []))?join("; "),
   "list": false,
   "bytes": f.type.word == "binary",
+  "ruled": f.type.word == "value" && java.ruled(f.type.class),
   "must": !f.optional && !(java.primitives[f.type.word]??)
 })>
 <#assign computed = []>
+<#assign rules = group.rules>
+<#assign primitives = java.primitives_of(group.fields)>
 <#assign oneOfs = []>
 <#if design.records><#include "record.ftl"><#else><#include "class.ftl"></#if>
 </@file>

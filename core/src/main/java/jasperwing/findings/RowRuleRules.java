@@ -1,0 +1,171 @@
+package jasperwing.findings;
+
+import jasperwing.derive.RowRules;
+import jasperwing.formula.Formula;
+import jasperwing.model.AttributeGroup;
+import jasperwing.model.Edit;
+import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Expression;
+import jasperwing.model.GroupEdits;
+import jasperwing.model.RowRule;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** Rules over a row that mean nothing, that are stated twice, or that no check constraint can hold. Those of a trait are looked at where an entity has it. */
+final class RowRuleRules {
+    private RowRuleRules() {}
+
+    static void check(Checked checked, Consumer<Finding> found) {
+        for (Entity entity : checked.design().entities()) {
+            if (!entity.rules().isEmpty() || !entity.traits().isEmpty()) {
+                ofEntity(checked, entity, found);
+            }
+        }
+        for (AttributeGroup group : checked.design().groups()) {
+            repeated(group.name(), group.rules(), without(group), found);
+            if (group.is(AttributeGroup.Kind.VALUE)) {
+                group.rules().forEach(r -> mistake(r, Formula.condition(checked.design(), group, r.condition()))
+                        .ifPresent(m -> found.accept(unsound(group.name(), r, m, remove(group, r)))));
+            }
+        }
+    }
+
+    private static void ofEntity(Checked checked, Entity entity, Consumer<Finding> found) {
+        repeated(
+                entity.name(),
+                entity.rules(),
+                rules -> EntityEdits.change(entity.name(), e -> e.withRules(rules)),
+                found);
+        for (RowRule rule : checked.whole(entity).rules()) {
+            Formula formula = Formula.condition(checked.design(), entity.name(), rule.condition());
+            Optional<String> mistake = mistake(rule, formula);
+            if (mistake.isPresent()) {
+                found.accept(unsound(entity.name(), rule, mistake.get(), remove(checked, entity, rule)));
+            }
+        }
+    }
+
+    /** Rules that no check constraint holds. */
+    static void unchecked(Checked checked, Consumer<Finding> found) {
+        for (Entity entity : checked.design().entities()) {
+            boolean ruled = !entity.outside()
+                    && (!entity.rules().isEmpty() || !entity.traits().isEmpty());
+            for (RowRule rule : ruled ? checked.whole(entity).rules() : List.<RowRule>of()) {
+                Formula formula = Formula.condition(checked.design(), entity.name(), rule.condition());
+                if (mistake(rule, formula).isEmpty()) {
+                    unchecked(checked, entity, rule, formula.isLocal()).ifPresent(found);
+                }
+            }
+        }
+    }
+
+    private static Optional<String> mistake(RowRule rule, Formula formula) {
+        if (rule.condition().names().findAny().isEmpty()) {
+            return Optional.of("names no attribute");
+        }
+        return formula.mistakes().stream().findFirst().map(Formula.Mistake::message);
+    }
+
+    private static Finding unsound(String owner, RowRule rule, String what, Edit without) {
+        return new Finding(
+                Rule.RULE_CONDITION,
+                subject(owner, rule),
+                "The rule \u201c" + rule.message() + "\u201d of " + owner + " " + what + ".",
+                "It is left out of tables and classes, so that they can be created.",
+                List.of(new Fix("Remove the rule", without)));
+    }
+
+    private static Optional<Finding> unchecked(Checked checked, Entity entity, RowRule rule, boolean local) {
+        String database = checked.dialect().title();
+        RowRules.Holder holder = RowRules.holder(checked.design(), checked.dialect(), entity.name(), rule);
+        if (holder == RowRules.Holder.CHECK) {
+            return Optional.empty();
+        }
+        boolean triggered = holder == RowRules.Holder.TRIGGER;
+        boolean counted = local && !checked.dialect().computesFromCounted();
+        String reason = triggered
+                ? "a reference that a delete empties, which " + database + " takes in no check constraint"
+                : counted
+                        ? "a number that " + database
+                                + " counts up, or another table, so no check constraint can hold it"
+                        : "what does not lie in its row, so no check constraint can hold it";
+        return Optional.of(new Finding(
+                Rule.RULE_NOT_CHECKED,
+                subject(entity.name(), rule),
+                "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " looks at " + reason + ".",
+                "Only the generated classes check it; rows written past them can break it"
+                        + (triggered ? ". A trigger refuses them." : "."),
+                List.of(),
+                triggered ? GuardSql.ofChecks(checked, entity.name()) : ""));
+    }
+
+    /** Told of every rule but the first that says the same. */
+    private static void repeated(String owner, List<RowRule> rules, RulesEdit edit, Consumer<Finding> found) {
+        Set<String> messages = new HashSet<>();
+        for (int i = 0; i < rules.size(); i++) {
+            RowRule rule = rules.get(i);
+            if (!messages.add(rule.message())) {
+                found.accept(new Finding(
+                        Rule.RULE_STATED_TWICE,
+                        subject(owner, rule),
+                        "Two rules of " + owner + " say \u201c" + rule.message() + "\u201d.",
+                        "Who breaks one of them is not told which.",
+                        List.of(new Fix("Make them one rule", edit.with(joined(rules, i))))));
+            }
+        }
+    }
+
+    /** A rule taken into the first that says the same. */
+    private static List<RowRule> joined(List<RowRule> rules, int index) {
+        RowRule second = rules.get(index);
+        List<RowRule> left = new ArrayList<>(rules);
+        left.remove(index);
+        left.replaceAll(first ->
+                !first.message().equals(second.message()) || first.condition().equals(second.condition())
+                        ? first
+                        : new RowRule(
+                                first.message(),
+                                Expression.Call.of("and", first.condition(), second.condition()),
+                                first.comments()));
+        return left;
+    }
+
+    /** Gives the rules of something. */
+    private interface RulesEdit {
+        Edit with(List<RowRule> rules);
+    }
+
+    private static RulesEdit without(AttributeGroup group) {
+        return rules -> GroupEdits.change(group.name(), g -> g.is(group.kind()) ? g.withRules(rules) : g);
+    }
+
+    private static Edit remove(AttributeGroup group, RowRule rule) {
+        return without(group).with(minus(group.rules(), rule));
+    }
+
+    /** Where it is stated: in the entity or in one of its traits. */
+    private static Edit remove(Checked checked, Entity entity, RowRule rule) {
+        if (entity.rules().contains(rule)) {
+            return EntityEdits.change(entity.name(), e -> e.withRules(minus(e.rules(), rule)));
+        }
+        return entity.traits().stream()
+                .flatMap(t -> checked.design().trait(t).stream())
+                .filter(t -> t.rules().contains(rule))
+                .findFirst()
+                .map(t -> remove(t, rule))
+                .orElse(Edit.NOTHING);
+    }
+
+    private static List<RowRule> minus(List<RowRule> rules, RowRule rule) {
+        return rules.stream().filter(r -> !r.equals(rule)).toList();
+    }
+
+    private static Subject subject(String owner, RowRule rule) {
+        return new Subject(owner, "", Optional.empty(), "rule \"" + rule.message() + "\"");
+    }
+}

@@ -1,0 +1,124 @@
+package jasperwing.formula;
+
+import jasperwing.model.Attribute;
+import jasperwing.model.Design;
+import jasperwing.model.Entity;
+import jasperwing.model.Expression;
+import jasperwing.model.Expression.Name;
+import jasperwing.model.Indexing;
+import jasperwing.model.InheritanceTree;
+import jasperwing.model.RowRule;
+import jasperwing.naming.Step;
+import jasperwing.naming.Steps;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** Formulas, conditions of indexes and rules name members by where they are; when a member is elsewhere, they follow it. */
+public final class FormulaPaths {
+    /**
+     * What leads to a member, before and after.
+     *
+     * @param entity whose member the path begins with; its kinds have it as well
+     * @param from one name or more
+     * @param to one name or more
+     */
+    public record Moved(String entity, List<String> from, List<String> to) {
+        public Moved {
+            from = List.copyOf(from);
+            to = List.copyOf(to);
+        }
+    }
+
+    private FormulaPaths() {}
+
+    /**
+     * A design whose formulas lead to what they led to before.
+     *
+     * @param before what the formulas still name
+     * @param after the same with the members where they are now
+     */
+    public static Design followed(Design before, Design after, List<Moved> all) {
+        if (after.entities().stream().noneMatch(FormulaPaths::hasAny)) {
+            return after;
+        }
+        Design result = after;
+        for (Moved moved : all) {
+            result = result.withEntities(result.entities().stream()
+                    .map(e -> followed(e, n -> followed(before, e.name(), n, moved)))
+                    .toList());
+        }
+        return result;
+    }
+
+    private static boolean hasAny(Entity entity) {
+        return !entity.rules().isEmpty()
+                || entity.indexes().stream().anyMatch(i -> i.where().isPresent())
+                || entity.attributes().stream().anyMatch(Attribute::isComputed);
+    }
+
+    private static Entity followed(Entity holder, UnaryOperator<Name> change) {
+        List<Attribute> attributes = holder.attributes().stream()
+                .map(a -> a.isComputed() ? computed(a, change) : a)
+                .toList();
+        List<Indexing> indexes = holder.indexes().stream()
+                .map(i -> i.withWhere(i.where().map(w -> w.withNames(change))))
+                .toList();
+        List<RowRule> rules =
+                holder.rules().stream().map(r -> r.withNames(change)).toList();
+        boolean same = attributes.equals(holder.attributes())
+                && indexes.equals(holder.indexes())
+                && rules.equals(holder.rules());
+        return same
+                ? holder
+                : holder.withAttributes(attributes).withIndexes(indexes).withRules(rules);
+    }
+
+    private static Attribute computed(Attribute attribute, UnaryOperator<Name> change) {
+        Expression before = attribute.formula().orElseThrow();
+        Expression after = before.withNames(change);
+        return after.equals(before) ? attribute : attribute.withFormula(Optional.of(after));
+    }
+
+    /** Follows the roles a name goes along as far as what is elsewhere now. */
+    private static Name followed(Design design, String start, Name name, Moved moved) {
+        List<String> path = name.path();
+        String at = start;
+        for (int i = 0; i < path.size(); i++) {
+            if (isOf(design, at, moved.entity()) && begins(path.subList(i, path.size()), moved.from())) {
+                return replaced(path, i, moved);
+            }
+            String each = path.get(i);
+            if (InheritanceTree.attribute(design, at, each).isPresent()) {
+                return name;
+            }
+            Optional<Step> step = Steps.from(design, at).stream()
+                    .filter(s -> s.name().equals(each))
+                    .findFirst();
+            if (step.isEmpty()) {
+                return name;
+            }
+            at = step.get().to();
+        }
+        return name;
+    }
+
+    private static boolean begins(List<String> path, List<String> start) {
+        return path.size() >= start.size() && path.subList(0, start.size()).equals(start);
+    }
+
+    /** Whether an entity is the other, or a kind of it. */
+    private static boolean isOf(Design design, String kind, String entity) {
+        return kind.equals(entity)
+                || InheritanceTree.ancestors(design, kind).stream()
+                        .anyMatch(a -> a.name().equals(entity));
+    }
+
+    private static Name replaced(List<String> path, int index, Moved moved) {
+        List<String> changed = new ArrayList<>(path.subList(0, index));
+        changed.addAll(moved.to());
+        changed.addAll(path.subList(index + moved.from().size(), path.size()));
+        return new Name(changed);
+    }
+}
