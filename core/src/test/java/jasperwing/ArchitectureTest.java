@@ -31,7 +31,7 @@ class ArchitectureTest {
             new Arrow("dialect", "model", "naming", "formula", "physical"),
             new Arrow("derive", "model", "naming", "formula", "dialect", "physical"),
             new Arrow("findings", "model", "naming", "formula", "derive", "physical", "dialect", "classes"),
-            new Arrow("say", "model", "naming", "notation", "derive", "physical", "dialect"),
+            new Arrow("say", "model", "naming", "notation", "formula", "derive", "physical", "dialect"),
             new Arrow("classes", "model", "naming", "formula", "derive", "dialect", "physical", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
             new Arrow("walk", "model", "naming", "derive", "physical"),

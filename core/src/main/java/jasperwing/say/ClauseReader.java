@@ -18,6 +18,7 @@ final class ClauseReader {
     private final GuessChoices choices;
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
+    private final RuleSpeech rules;
     private final EntitySpeech entities;
     private final AttributeSpeech attributes;
     private final HavingSpeech having;
@@ -38,6 +39,7 @@ final class ClauseReader {
         this.nouns = new SpokenNouns(design);
         this.deleting = new DeleteSpeech(design, nouns);
         this.kinds = new KindSpeech(design, nouns);
+        this.rules = new RuleSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
         this.attributes = new AttributeSpeech(design, nouns, choices);
         this.having = new HavingSpeech(design, nouns, choices);
@@ -56,6 +58,7 @@ final class ClauseReader {
     private Optional<List<ClauseMeaning>> alone(List<Token> tokens) {
         Optional<List<ClauseMeaning>> found = deleting.read(tokens)
                 .or(() -> kinds.read(tokens))
+                .or(() -> rules.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));
         if (found.isPresent() || isNegative(tokens)) {

@@ -5,6 +5,6 @@
  *
  * <p>In: a design and a text. Out: an {@link jasperwing.say.Understanding}.
  *
- * <p>May know: model, naming, notation, derive, physical, dialect.
+ * <p>May know: model, naming, notation, formula, derive, physical, dialect.
  */
 package jasperwing.say;
