@@ -89,6 +89,12 @@ public final class WideDesigns {
             "min(%s.id)",
             "%s.hue = \"red\"",
             "substring(name from 2 for 3)",
+            "left(name, 2) || right(name, 1)",
+            "concat(name, to_text(amount))",
+            "replace(name, \"a\", hue)",
+            "exists(%s)",
+            "%s is null",
+            "%s.id",
             "name in (\"a\", \"b\")");
 
     private static final List<String> MESSAGES =

@@ -158,6 +158,9 @@ final class FormulaSql {
             case "||" -> functions.concat(a);
             case "char_length" -> dialect.length(a.get(0));
             case "substring" -> functions.substring(a);
+            case "right" -> functions.right(a.get(0), a.get(1));
+            case "replace" -> functions.replaced(a.get(0), a.get(1), a.get(2));
+            case "to_text" -> functions.text(a.get(0));
             case "<", "<=", ">", ">=" -> infix(apply.operation(), ordered(terms, a));
             case "between" -> between(ordered(terms, a));
             case "in" -> "(" + a.get(0) + " in (" + String.join(", ", a.subList(1, a.size())) + "))";

@@ -49,6 +49,21 @@ public abstract class FormulaFunctions {
         return "substring(" + String.join(", ", arguments) + ")";
     }
 
+    /** The last characters of a text. @param count at least 1 */
+    public String right(String text, String count) {
+        return "right(" + text + ", " + count + ")";
+    }
+
+    /** A text with another in each place where one stands; capitals make a difference. */
+    public String replaced(String text, String sought, String instead) {
+        return "replace(" + text + ", " + sought + ", " + instead + ")";
+    }
+
+    /** A whole number in decimal digits. */
+    public String text(String whole) {
+        return "cast(" + whole + " as varchar(20))";
+    }
+
     /** A text ordered by its characters' numbers, whatever the language of the database is. */
     public String byCharacters(String text) {
         return text;

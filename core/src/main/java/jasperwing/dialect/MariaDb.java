@@ -210,6 +210,11 @@ final class MariaDb extends Dialect {
         }
 
         @Override
+        public String text(String whole) {
+            return "cast(" + whole + " as char(20) character set utf8mb4)";
+        }
+
+        @Override
         public String concat(List<String> texts) {
             return "concat(" + String.join(", ", texts) + ")";
         }

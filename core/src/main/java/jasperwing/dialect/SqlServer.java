@@ -283,6 +283,16 @@ final class SqlServer extends Dialect {
         }
 
         @Override
+        public String replaced(String text, String sought, String instead) {
+            return super.replaced(text + " collate Latin1_General_BIN2", sought, instead);
+        }
+
+        @Override
+        public String text(String whole) {
+            return "cast(" + whole + " as nvarchar(20))";
+        }
+
+        @Override
         public String wide(String whole) {
             return whole(whole);
         }

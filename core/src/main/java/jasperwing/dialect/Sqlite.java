@@ -186,6 +186,16 @@ final class Sqlite extends Dialect {
         }
 
         @Override
+        public String right(String text, String count) {
+            return "substr(" + text + ", -" + count + ")";
+        }
+
+        @Override
+        public String text(String whole) {
+            return "cast(" + whole + " as text)";
+        }
+
+        @Override
         public String whole(String number) {
             return "cast(" + number + " as integer)";
         }

@@ -11,6 +11,7 @@ import jasperwing.model.Expression;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.Literal;
 import jasperwing.model.Type;
+import jasperwing.naming.Spelling;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Resolves the names of formulas and types their parts; the formulas of attributes they name are resolved once each. */
 final class FormulaResolver {
@@ -104,6 +106,10 @@ final class FormulaResolver {
         }
 
         private Term apply(Expression.Call call) {
+            Optional<Expression> written = Operations.written(call);
+            if (written.isPresent()) {
+                return term(written.get());
+            }
             int before = mistakes.size();
             List<Term> arguments = reference(call)
                     .map(List::of)
@@ -111,7 +117,10 @@ final class FormulaResolver {
             if (!Operations.isKnown(call.function())) {
                 return wrong(
                         Error.UNKNOWN,
-                        "names a function " + call.function() + " there is not; there are " + Operations.functions());
+                        "names a function " + call.function() + " there is not; "
+                                + Operations.nearest(call.function())
+                                        .map(n -> "perhaps " + n + " is meant")
+                                        .orElse("there are " + Operations.functions()));
             }
             if (mistakes.size() > before) {
                 return NONE;
@@ -160,9 +169,25 @@ final class FormulaResolver {
         }
 
         private String unknown(String where, String name) {
-            boolean joined = name.contains("-");
+            if (name.contains("-")) {
+                return "names " + name + ", which " + where
+                        + " has not as an attribute or a role to one; a minus stands between spaces";
+            }
             return "names " + name + ", which " + where + " has not as an attribute or a role to one"
-                    + (joined ? "; a minus stands between spaces" : "");
+                    + nearest(where, name)
+                            .map(n -> "; perhaps " + n + " is meant")
+                            .orElse("");
+        }
+
+        private Optional<String> nearest(String where, String name) {
+            Stream<String> attributes = design.entity(where).stream()
+                    .flatMap(e -> InheritanceTree.line(design, e).stream())
+                    .flatMap(e -> e.attributes().stream())
+                    .map(Attribute::name);
+            Stream<String> roles =
+                    Steps.from(design, where).stream().filter(s -> !s.many()).map(Step::name);
+            return Spelling.nearest(
+                    name, Stream.concat(attributes, roles).distinct().toList());
         }
 
         private Term member(Way way, List<Attribute> within) {

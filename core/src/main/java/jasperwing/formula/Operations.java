@@ -1,6 +1,8 @@
 package jasperwing.formula;
 
+import jasperwing.model.Expression;
 import jasperwing.model.Literal;
+import jasperwing.naming.Spelling;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * The operators and functions formulas are made of: those of ISO SQL, and the whole units of time between two moments. Dividing by zero gives
@@ -16,6 +19,12 @@ import java.util.function.Function;
 public final class Operations {
     /** The functions that take many and give one. */
     public static final Set<String> AGGREGATES = Set.of("count", "sum", "avg", "min", "max");
+
+    /** Functions that are written by others, and what they take. */
+    private static final Map<String, String> WRITTEN = Map.of(
+            "left", "a text, and a number of characters",
+            "concat", "two texts or more",
+            "exists", "a role to many");
 
     private static final Set<String> FIELDS = Set.of("year", "month", "day", "hour", "minute");
     private static final Map<String, Operation> ALL = new LinkedHashMap<>();
@@ -49,6 +58,9 @@ public final class Operations {
         }
         add("char_length", 1, 1, "a text", a -> all(a, Kind.TEXT) ? Optional.of(Kind.WHOLE) : Optional.empty());
         add("substring", 2, 3, "a text, the place of its first character from 1, and a length", Operations::part);
+        add("right", 2, 2, "a text, and a number of characters from 1", Operations::lastPart);
+        add("replace", 3, 3, "a text, a text in quotes to look for, and what is to stand there", Operations::replaced);
+        add("to_text", 1, 1, "a whole number", a -> all(a, Kind.WHOLE) ? Optional.of(Kind.TEXT) : Optional.empty());
         for (String comparison : List.of("=", "<>", "<", "<=", ">", ">=")) {
             add(comparison, 2, 2, "two of a kind", Operations::compared);
         }
@@ -81,12 +93,22 @@ public final class Operations {
 
     /** Whether it is an operator, or a function that is not of many. */
     static boolean isKnown(String name) {
-        return ALL.containsKey(name);
+        return ALL.containsKey(name) || WRITTEN.containsKey(name);
+    }
+
+    /** The function that is called most like it. */
+    static Optional<String> nearest(String name) {
+        return Spelling.nearest(
+                name,
+                Stream.of(ALL.keySet(), AGGREGATES, WRITTEN.keySet())
+                        .flatMap(Set::stream)
+                        .filter(n -> n.matches("[a-z_]+"))
+                        .toList());
     }
 
     /** The functions by name, those of many too, as a message lists them. */
     static String functions() {
-        List<String> names = ALL.keySet().stream()
+        List<String> names = Stream.concat(ALL.keySet().stream(), WRITTEN.keySet().stream())
                 .filter(n -> n.matches("[a-z_]+")
                         && !Set.of("and", "or", "not", "in", "case", "between", "neg")
                                 .contains(n))
@@ -97,12 +119,15 @@ public final class Operations {
 
     /** What it takes, in words. */
     static String takes(String name) {
-        return ALL.get(name).takes();
+        return WRITTEN.containsKey(name) ? WRITTEN.get(name) : ALL.get(name).takes();
     }
 
     /** What it gives; empty when it does not take what it is given. */
     static Optional<Kind> result(String name, List<Term> arguments) {
         Operation operation = ALL.get(name);
+        if (operation == null) {
+            return Optional.empty();
+        }
         boolean counted =
                 arguments.size() >= operation.least() && (operation.most() < 0 || arguments.size() <= operation.most());
         return counted ? operation.typing().apply(arguments) : Optional.empty();
@@ -189,6 +214,46 @@ public final class Operations {
         boolean placed = arguments.get(0).kind() == Kind.TEXT && isCount(arguments.get(1), 1);
         boolean sized = arguments.size() < 3 || isCount(arguments.get(2), 0);
         return placed && sized ? Optional.of(Kind.TEXT) : Optional.empty();
+    }
+
+    private static Optional<Kind> lastPart(List<Term> arguments) {
+        return arguments.get(0).kind() == Kind.TEXT && isCount(arguments.get(1), 1)
+                ? Optional.of(Kind.TEXT)
+                : Optional.empty();
+    }
+
+    private static Optional<Kind> replaced(List<Term> arguments) {
+        boolean sought = arguments.get(1) instanceof Term.Constant constant
+                && constant.literal().kind() == Literal.Kind.TEXT
+                && !constant.literal().text().isEmpty();
+        return sought && all(arguments, Kind.TEXT) ? Optional.of(Kind.TEXT) : Optional.empty();
+    }
+
+    /** What a function stands for that is written by others; empty for any other, and where it is not given what it takes. */
+    static Optional<Expression> written(Expression.Call call) {
+        List<Expression> all = call.arguments();
+        return switch (call.function()) {
+            case "left" -> all.size() == 2
+                    ? Optional.of(Expression.Call.of("substring", all.get(0), number("1"), all.get(1)))
+                    : Optional.empty();
+            case "concat" -> all.size() < 2
+                    ? Optional.empty()
+                    : all.stream().map(Operations::orEmpty).reduce((a, b) -> Expression.Call.of("||", a, b));
+            case "exists" -> all.size() == 1
+                    ? Optional.of(Expression.Call.of(">", Expression.Call.of("count", all.get(0)), number("0")))
+                    : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    private static Expression number(String digits) {
+        return new Expression.Constant(Literal.number(digits));
+    }
+
+    private static Expression orEmpty(Expression text) {
+        return text instanceof Expression.Constant
+                ? text
+                : Expression.Call.of("coalesce", text, new Expression.Constant(Literal.text("")));
     }
 
     private static boolean isCount(Term term, int least) {

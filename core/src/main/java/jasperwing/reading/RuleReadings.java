@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** The rules over the rows of an entity as sentences, such as {@code Every hire must end after it starts.} */
+/** The rules over the rows of an entity as sentences, such as {@code Every Hire must end after it starts.} */
 public final class RuleReadings {
     private static final Pattern VERB =
             Pattern.compile("(?:must|may|can|cannot|shall|should|has|have|is|are|needs?|ends?|starts?)\\b");
@@ -23,7 +23,7 @@ public final class RuleReadings {
     public static List<String> of(Design design, String entity) {
         Optional<Entity> whole = design.whole().entity(entity);
         List<String> sentences = new ArrayList<>();
-        whole.ifPresent(e -> e.rules().forEach(r -> sentences.add(sentence("Every " + Words.spoken(e.name()), r))));
+        whole.ifPresent(e -> e.rules().forEach(r -> sentences.add(sentence("Every " + e.name(), r))));
         for (Attribute attribute : whole.map(Entity::attributes).orElse(List.of())) {
             String its = (attribute.list() ? "Each of its " : "Its ") + Words.spoken(attribute.name());
             Optional<AttributeGroup> value =

@@ -182,6 +182,23 @@ class FormulaTest {
         assertThat(findings(line)).containsExactly(expected);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '~',
+            quoteCharacter = '^',
+            value = {
+                "x int = crews ~ Boat's x names crews, which Boat has not as an attribute or a role to one; perhaps crew is meant.",
+                "x text(40) = prot.name ~ Boat's x names prot, which Boat has not as an attribute or a role to one; perhaps port is meant.",
+                "x text(9) = repalce(name, 'a', 'b') ~"
+                        + " Boat's x names a function repalce there is not; perhaps replace is meant.",
+                "x text(9) = replace(name, '', 'b') ~ Boat's x gives a text, a text, a text to replace,"
+                        + " which takes a text, a text in quotes to look for, and what is to stand there.",
+                "x text(9) = left(name) ~ Boat's x gives a text to left, which takes a text, and a number of characters."
+            })
+    void whatIsNearlyRightIsTold(String line, String expected) {
+        assertThat(findings(line)).singleElement().asString().endsWith(": " + expected);
+    }
+
     @Test
     void aFunctionThereIsNotIsToldWithThoseThereAre() {
         assertThat(findings("x int = sqrt(crew)"))

@@ -19,6 +19,7 @@ class NarrationTest {
                         One descent by one crew.
                         Each is told apart by its id.
                         No two Dives share the same expedition and number.
+                        Every Dive must end after it starts.
                         It is shown by its number.
                           - id \u2013 a number that is counted up by itself
                           - number \u2013 a whole number of at least 1
@@ -52,6 +53,28 @@ class NarrationTest {
         assertThat(Narration.entity(Samples.demo(), "Instrument").get(0).said())
                 .contains("An instrument can be a sonde or a camera.");
         assertThat(Narration.area(Samples.demo(), "Nowhere")).isEmpty();
+    }
+
+    @Test
+    void rulesAreReadAsSentencesThoseOfValuesIncluded() {
+        Design design = Samples.design(
+                "value Hours",
+                "  opensAt time",
+                "  closesAt time",
+                "  rule \"must open before it closes\": opensAt < closesAt",
+                "trait Aged",
+                "  madeOn date",
+                "  rule \"Nothing is older than the house.\": madeOn > 1900-01-01",
+                "entity Shop with Aged",
+                "  id serial key",
+                "  hours Hours",
+                "  feasts Hours list");
+        assertThat(RuleReadings.of(design, "Shop"))
+                .containsExactly(
+                        "Every Shop: Nothing is older than the house.",
+                        "Its hours must open before it closes.",
+                        "Each of its feasts must open before it closes.");
+        assertThat(RuleReadings.of(design, "Gone")).isEmpty();
     }
 
     @Test

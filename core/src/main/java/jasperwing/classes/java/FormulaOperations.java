@@ -46,7 +46,8 @@ final class FormulaOperations {
                     Kind.BOOLEAN);
             case "coalesce" -> first(a, apply.kind());
             case "nullif" -> unless(a.get(0), a.get(1));
-            case "||", "upper", "lower", "trim", "char_length", "substring" -> text(apply, a);
+            case "||", "upper", "lower", "trim", "char_length", "substring", "right", "replace" -> text(apply, a);
+            case "to_text" -> a.get(0).with("String.valueOf(" + a.get(0).code() + ")", Kind.TEXT);
             default -> units(apply.operation(), a);
         };
     }
@@ -255,8 +256,20 @@ final class FormulaOperations {
             case "lower" -> text.with(code + ".toLowerCase(" + locale + ")", Kind.TEXT);
             case "trim" -> text.with(code + ".replaceAll(\"^ +| +$\", \"\")", Kind.TEXT);
             case "char_length" -> text.with("(long) " + code + ".codePointCount(0, " + code + ".length())", Kind.WHOLE);
+            case "right" -> text.with(lastPart(apply, code), Kind.TEXT);
+            case "replace" -> new Value(
+                    guards,
+                    code + ".replace(" + a.get(1).code() + ", " + a.get(2).code() + ")",
+                    Kind.TEXT);
             default -> text.with(part(apply, code), Kind.TEXT);
         };
+    }
+
+    private String lastPart(Term.Apply apply, String code) {
+        String count = ((Term.Constant) apply.arguments().get(1)).literal().text();
+        String math = imports.use("java.lang.Math");
+        return code + ".substring(" + code + ".offsetByCodePoints(0, " + math + ".max(0, " + code
+                + ".codePointCount(0, " + code + ".length()) - " + count + ")))";
     }
 
     private String part(Term.Apply apply, String code) {
