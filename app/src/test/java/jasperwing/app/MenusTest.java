@@ -118,6 +118,24 @@ class MenusTest extends WindowTest {
     }
 
     @Test
+    void aRuleIsBegunFromTheMenuAndReadInThePanel() {
+        menuAt(headOf("Harbour"));
+        clickOn("Add a rule\u2026");
+        until("its message can be typed", () -> focused("card-lines"));
+        write("have a name");
+        push(KeyCode.END);
+        write("name is not null");
+        push(KeyCode.ESCAPE);
+        until("it is there", () -> entity("Harbour").rules().size() == 1);
+        assertThat(Notation.print(entity("Harbour").rules().get(0)))
+                .isEqualTo("rule \"must have a name\": name is not null");
+        interact(() -> window.workspace().selection().set(jasperwing.app.workspace.Selection.of("Harbour")));
+        until(
+                "it is read",
+                () -> lookup("Every Harbour must have a name.").tryQuery().isPresent());
+    }
+
+    @Test
     void aRelationshipIsTurnedRoundAndItsRuleChosen() {
         interact(() -> window.workspace()
                 .selection()

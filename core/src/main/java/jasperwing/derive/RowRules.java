@@ -18,6 +18,16 @@ import java.util.function.UnaryOperator;
  * hold.
  */
 public final class RowRules {
+    /** What holds rows to a rule. */
+    public enum Holder {
+        /** A check constraint, and the classes. */
+        CHECK,
+        /** The classes, and a trigger where one is made: the database takes no check on a column that deleting another row empties. */
+        TRIGGER,
+        /** The classes: what the rule looks at does not lie in the row, or is counted up by a database that does not check that. */
+        CLASSES
+    }
+
     /**
      * A rule with its names as seen from a row.
      *
@@ -39,16 +49,6 @@ public final class RowRules {
     public static boolean isUncheckedAmong(Design design, Dialect dialect, String entity, Expression condition) {
         return !dialect.indexesSomeRows()
                 && !RowFormulas.canBeColumn(dialect, Formula.condition(design, entity, condition));
-    }
-
-    /** What holds rows to a rule. */
-    public enum Holder {
-        /** A check constraint, and the classes. */
-        CHECK,
-        /** The classes, and a trigger where one is made: the database takes no check on a column that deleting another row empties. */
-        TRIGGER,
-        /** The classes: what the rule looks at does not lie in the row, or is counted up by a database that does not check that. */
-        CLASSES
     }
 
     /** What holds rows of an entity to a rule whose condition is sound. */

@@ -29,8 +29,8 @@ final class IndexRules {
         }
     }
 
-    /** Indexes whose columns are together longer than the database takes. */
-    static void width(Checked checked, Entity entity, Consumer<Finding> found) {
+    /** Indexes that the database does not take: over too many bytes, or unique among rows it cannot tell apart. */
+    static void limits(Checked checked, Entity entity, Consumer<Finding> found) {
         entity.indexes().stream()
                 .filter(i -> i.unique()
                         && RowRules.isUncheckedAmong(

@@ -44,7 +44,7 @@ final class RuleFamilies {
             Rules.ofEachWithFixes(StateRules::check, Aspect.ENTITIES, Aspect.TYPES),
             Rules.ofEach(IdentifierRules::check, IdentifierRules::stands),
             Rules.ofEach(StoredTwiceRules::check, StoredTwiceRules::stands),
-            Rules.ofEach(IndexRules::width),
+            Rules.ofEach(IndexRules::limits),
             Rules.ofEach(ReferenceRules::check),
             Rules.ofEach(JoinRules::said),
             Rules.ofEach(JoinRules::check),

@@ -38,6 +38,11 @@ final class CardEditing {
         show(entity).ifPresent(e -> e.startAtLine(Integer.MAX_VALUE));
     }
 
+    /** Opens a card at a new line for a rule. */
+    void openRule(String entity) {
+        show(entity).ifPresent(CardEditor::startRule);
+    }
+
     /** Opens a card at the end of its last line. */
     void openLast(String entity) {
         show(entity)

@@ -41,6 +41,9 @@ final class CardEditor extends VBox {
     /** What stays free between the card and the edge of the sheet. */
     private static final double EDGE = 8;
 
+    private static final String RULE_START = "rule \"must ";
+    private static final String RULE_END = "\": ";
+
     /** Where to go when a card is left by a key that leads to another. */
     interface Neighbours {
         /** The next card in the order of the design, or the one before. */
@@ -124,6 +127,14 @@ final class CardEditor extends VBox {
             lines.goToEndOf(row);
         }
         lines.requestFocus();
+    }
+
+    /** A new line for a rule, to be gone on with in its message. */
+    void startRule() {
+        startAtLine(Integer.MAX_VALUE);
+        int at = lines.getCaretPosition();
+        lines.insertText(at, RULE_START + RULE_END);
+        lines.moveTo(at + RULE_START.length());
     }
 
     /** Takes the card's place, never smaller than can be typed in; moved so far that nothing of it is cut off. */

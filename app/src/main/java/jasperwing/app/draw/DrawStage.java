@@ -210,6 +210,11 @@ public final class DrawStage implements Stage {
         }
 
         @Override
+        public void rule(String entity) {
+            editing.openRule(entity);
+        }
+
+        @Override
         public void sentence() {
             note.open();
         }

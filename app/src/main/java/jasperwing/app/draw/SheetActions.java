@@ -8,6 +8,9 @@ interface SheetActions {
     /** Opens a card at one of its lines; -1 for its name, a large number for a new line. */
     void type(String entity, int row);
 
+    /** Opens a card at a new line that begins as a rule. */
+    void rule(String entity);
+
     /** Opens the sentence of the relationship that is selected. */
     void sentence();
 

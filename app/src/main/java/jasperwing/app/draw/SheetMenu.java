@@ -143,6 +143,7 @@ final class SheetMenu {
         Entity entity = design.entity(name).orElseThrow();
         items.add("Type on the card", "Enter", () -> actions.type(name, Integer.MAX_VALUE))
                 .add("Rename", "F2", () -> actions.type(name, -1))
+                .add("Add a rule\u2026", () -> actions.rule(name))
                 .menu("Relate to", m -> design.entities().forEach(o -> m.add(o.name(), () -> relate(name, o.name()))))
                 .menu("Area", m -> areas(m, entity))
                 .check("Lives in another system", entity.outside(), now -> outside(name, now))
