@@ -50,7 +50,11 @@ public record Formula(Term term, List<Mistake> mistakes) {
     /** Resolves and types a condition over the parts of a value, which knows nothing of what has it. */
     public static Formula condition(Design design, AttributeGroup value, Expression condition) {
         Entity row = Entity.of(value.name()).withAttributes(value.attributes());
-        return condition(design.withRelationships(List.of()).withEntities(List.of(row)), row.name(), condition);
+        Design alone = Design.named(value.name())
+                .withEnums(design.enums())
+                .withGroups(design.groups())
+                .withEntities(List.of(row));
+        return condition(alone, row.name(), condition);
     }
 
     /** Whether tables and classes can be made of it. */

@@ -47,7 +47,11 @@ final class FormulaOperations {
             case "coalesce" -> first(a, apply.kind());
             case "nullif" -> unless(a.get(0), a.get(1));
             case "||", "upper", "lower", "trim", "char_length", "substring", "right", "replace" -> text(apply, a);
-            case "to_text" -> a.get(0).with("String.valueOf(" + a.get(0).code() + ")", Kind.TEXT);
+            case "to_text" -> a.get(0)
+                    .with(
+                            imports.use("java.lang.String") + ".valueOf("
+                                    + a.get(0).code() + ")",
+                            Kind.TEXT);
             default -> units(apply.operation(), a);
         };
     }

@@ -102,10 +102,8 @@ public final class ClassCache {
                     .flatMap(d -> d.relationshipsOf(entity).stream())
                     .forEach(r -> all.addAll(r.ends()));
         }
-        design.entities().stream()
-                .filter(e -> !e.rules().isEmpty()
-                        || !e.traits().isEmpty()
-                        || e.attributes().stream().anyMatch(Attribute::isComputed))
+        design.whole().entities().stream()
+                .filter(e -> !e.rules().isEmpty() || e.attributes().stream().anyMatch(Attribute::isComputed))
                 .forEach(e -> all.add(e.name()));
         return all;
     }

@@ -44,7 +44,8 @@ ${of("")}
 ${of("")}
 <#assign checked = rules?filter(r -> holds(r.name, primitives)?has_content)>
 <#assign parts = fields?filter(f -> f.ruled)>
-<#if checked?has_content || parts?has_content>
+<#assign free = !fields?map(f -> f.name)?seq_contains("brokenRules")>
+<#if free && (checked?has_content || parts?has_content)>
 
     /** What is wrong with it, in the words of the design's rules; nothing when it breaks none. */
     public ${use("java.util.List")}<${use("java.lang.String")}> brokenRules() {
@@ -55,8 +56,8 @@ ${of("")}
         }
 </#list>
 <#list parts as f>
-        ${of(f.member)}<#if f.must>broken.addAll(${f.name}.brokenRules());<#else>if (${f.name} != null) {
-            broken.addAll(${f.name}.brokenRules());
+        ${of(f.member)}<#if f.must>broken.addAll(this.${f.name}.brokenRules());<#else>if (this.${f.name} != null) {
+            broken.addAll(this.${f.name}.brokenRules());
         }</#if>
 </#list>
 ${of("")}
