@@ -83,8 +83,9 @@ public final class LostFacts {
         rules(entity.rules(), entity.name());
     }
 
+    /** One that is stated twice says no more than once. */
     private void rules(List<RowRule> rules, String owner) {
-        rules.forEach(r -> add("rule", r.message(), "\u201c" + r.message() + "\u201d of " + owner));
+        rules.stream().distinct().forEach(r -> add("rule", r.message(), "\u201c" + r.message() + "\u201d of " + owner));
     }
 
     private void index(String entity, Indexing index) {
