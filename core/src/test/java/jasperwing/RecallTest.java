@@ -96,6 +96,22 @@ class RecallTest {
                 .isSameAs(before.table("Specimen").orElseThrow());
     }
 
+    @Test
+    void whatLivesElsewhereIsNoRootOfTables() {
+        Design design = Samples.design(
+                "entity Net",
+                "  id serial key",
+                "  kinds kept in one table",
+                "entity Trawl is a kind of Net",
+                "  table \"hauls\"");
+        Design outside = EntityEdits.change("Net", e -> e.withOutside(true)).on(design);
+        SchemaCache memory = new SchemaCache();
+        Schema.derive(design, Dialects.POSTGRESQL, memory);
+        assertThat(Schema.derive(outside, Dialects.POSTGRESQL, memory).tables())
+                .isEqualTo(
+                        Schema.derive(unrelated(outside), Dialects.POSTGRESQL).tables());
+    }
+
     /** So many entities are checked in several threads when nothing is known of them, and one by one after an edit. */
     @Test
     void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {

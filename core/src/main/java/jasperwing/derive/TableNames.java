@@ -65,6 +65,7 @@ final class TableNames {
         return one == other
                 || one.name().equals(other.name())
                         && one.notes().physical().equals(other.notes().physical())
+                        && one.outside() == other.outside()
                         && one.inheritance().equals(other.inheritance());
     }
 
