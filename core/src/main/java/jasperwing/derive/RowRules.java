@@ -114,13 +114,10 @@ public final class RowRules {
 
     /** A value that is not there breaks no rule. */
     private static RowRule unlessMissing(Design design, Attribute attribute, List<String> path, RowRule rule) {
-        Optional<Expression> missing = ValueColumns.of(design, attribute).stream()
-                .map(l -> concat(path.subList(0, path.size() - 1), l.names()))
-                .<Expression>map(names -> Expression.Call.of("is null", new Expression.Name(names)))
-                .reduce((a, b) -> Expression.Call.of("and", a, b));
-        return missing.map(m ->
-                        new RowRule(rule.message(), Expression.Call.of("or", m, rule.condition()), rule.comments()))
-                .orElse(rule);
+        List<String> above = path.subList(0, path.size() - 1);
+        return rule.unlessAllNull(ValueColumns.of(design, attribute).stream()
+                .map(l -> new Expression.Name(concat(above, l.names())))
+                .toList());
     }
 
     private static List<String> concat(List<String> start, List<String> end) {

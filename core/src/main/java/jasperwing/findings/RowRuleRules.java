@@ -1,6 +1,7 @@
 package jasperwing.findings;
 
 import jasperwing.derive.RowRules;
+import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Edit;
@@ -50,7 +51,7 @@ final class RowRuleRules {
         }
     }
 
-    /** Rules that no check constraint holds. */
+    /** Reports rules that no check constraint enforces. */
     static void unchecked(Checked checked, Consumer<Finding> found) {
         for (Entity entity : checked.design().entities()) {
             boolean ruled = !entity.outside()
@@ -87,24 +88,27 @@ final class RowRuleRules {
             return Optional.empty();
         }
         boolean triggered = holder == RowRules.Holder.TRIGGER;
-        boolean counted = local && !checked.dialect().computesFromCounted();
         String reason = triggered
-                ? "a reference that a delete empties, which " + database + " takes in no check constraint"
-                : counted
-                        ? "a number that " + database
-                                + " counts up, or another table, so no check constraint can hold it"
-                        : "what does not lie in its row, so no check constraint can hold it";
+                ? "a reference that a delete sets to null; " + database + " allows no check constraint on it"
+                : outsideRow(checked.dialect(), local);
         return Optional.of(new Finding(
                 Rule.RULE_NOT_CHECKED,
                 subject(entity.name(), rule),
-                "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " looks at " + reason + ".",
+                "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " reads " + reason + ".",
                 "Only the generated classes check it; rows written past them can break it"
                         + (triggered ? ". A trigger refuses them." : "."),
                 List.of(),
                 triggered ? GuardSql.ofChecks(checked, entity.name()) : ""));
     }
 
-    /** Told of every rule but the first that says the same. */
+    /** @param local whether it reads its entity's own attributes and references alone */
+    private static String outsideRow(Dialect dialect, boolean local) {
+        return local && !dialect.computesFromCounted()
+                ? "an auto-increment column or another table; " + dialect.title() + " has no check constraint for that"
+                : "data outside its row; no check constraint can do that";
+    }
+
+    /** Reports each rule whose message an earlier one has. */
     private static void repeated(String owner, List<RowRule> rules, RulesEdit edit, Consumer<Finding> found) {
         Set<String> messages = new HashSet<>();
         for (int i = 0; i < rules.size(); i++) {
@@ -114,7 +118,7 @@ final class RowRuleRules {
                         Rule.RULE_STATED_TWICE,
                         subject(owner, rule),
                         "Two rules of " + owner + " say \u201c" + rule.message() + "\u201d.",
-                        "Who breaks one of them is not told which.",
+                        "The error message does not tell which of them a row breaks.",
                         List.of(new Fix("Make them one rule", edit.with(joined(rules, i))))));
             }
         }

@@ -43,13 +43,9 @@ public final class FormulaPaths {
         if (after.entities().stream().noneMatch(FormulaPaths::hasAny)) {
             return after;
         }
-        Design result = after;
-        for (Moved moved : all) {
-            result = result.withEntities(result.entities().stream()
-                    .map(e -> followed(e, n -> followed(before, e.name(), n, moved)))
-                    .toList());
-        }
-        return result;
+        return after.withEntities(after.entities().stream()
+                .map(e -> followed(e, n -> followed(before, e.name(), n, all)))
+                .toList());
     }
 
     private static boolean hasAny(Entity entity) {
@@ -81,13 +77,18 @@ public final class FormulaPaths {
         return after.equals(before) ? attribute : attribute.withFormula(Optional.of(after));
     }
 
-    /** Follows the roles a name goes along as far as what is elsewhere now. */
-    private static Name followed(Design design, String start, Name name, Moved moved) {
+    /** Follows the roles a name goes along as far as the first part that is elsewhere now. */
+    private static Name followed(Design design, String start, Name name, List<Moved> all) {
         List<String> path = name.path();
         String at = start;
         for (int i = 0; i < path.size(); i++) {
-            if (isOf(design, at, moved.entity()) && begins(path.subList(i, path.size()), moved.from())) {
-                return replaced(path, i, moved);
+            String here = at;
+            List<String> rest = path.subList(i, path.size());
+            Optional<Moved> moved = all.stream()
+                    .filter(m -> isOf(design, here, m.entity()) && begins(rest, m.from()))
+                    .findFirst();
+            if (moved.isPresent()) {
+                return replaced(path, i, moved.get());
             }
             String each = path.get(i);
             if (InheritanceTree.attribute(design, at, each).isPresent()) {

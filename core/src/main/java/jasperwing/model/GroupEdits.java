@@ -17,12 +17,18 @@ public final class GroupEdits {
                 .toList());
     }
 
+    /** Replaces one attribute; when its name changes, the rules of the group follow. */
     public static Edit changeAttribute(String group, String attribute, UnaryOperator<Attribute> change) {
-        return change(
-                group,
-                g -> g.withAttributes(g.attributes().stream()
-                        .map(a -> a.name().equals(attribute) ? change.apply(a) : a)
-                        .toList()));
+        return change(group, g -> {
+            String name =
+                    g.attribute(attribute).map(a -> change.apply(a).name()).orElse(attribute);
+            return g.withAttributes(g.attributes().stream()
+                            .map(a -> a.name().equals(attribute) ? change.apply(a) : a)
+                            .toList())
+                    .withRules(g.rules().stream()
+                            .map(r -> r.renamed(attribute, name))
+                            .toList());
+        });
     }
 
     /** Removes a value or trait; what names it still does. */

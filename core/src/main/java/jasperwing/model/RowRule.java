@@ -1,5 +1,6 @@
 package jasperwing.model;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
 
@@ -29,6 +30,15 @@ public record RowRule(String message, Expression condition, Comments comments) {
 
     public RowRule withNames(UnaryOperator<Expression.Name> change) {
         return new RowRule(message, condition.withNames(change), comments);
+    }
+
+    /** The same rule, which is also fulfilled where all of these are null; without any, the rule itself. */
+    public RowRule unlessAllNull(List<Expression.Name> names) {
+        return names.stream()
+                .<Expression>map(n -> Expression.Call.of("is null", n))
+                .reduce((a, b) -> Expression.Call.of("and", a, b))
+                .map(missing -> new RowRule(message, Expression.Call.of("or", missing, condition), comments))
+                .orElse(this);
     }
 
     RowRule renamed(String from, String to) {

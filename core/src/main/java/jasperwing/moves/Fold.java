@@ -74,7 +74,7 @@ public record Fold(BinaryRelationship binary, int at) implements Move {
         List<Relationship> relationships = new ArrayList<>(design.relationships());
         relationships.remove(binary);
         List<RowRule> rules = gone.rules().stream()
-                .map(r -> must ? r : MoveSteps.unlessMissing(r, gone.attributes()))
+                .flatMap(r -> (must ? Optional.of(r) : MoveSteps.unlessMissing(r, gone.attributes())).stream())
                 .toList();
         Design taken =
                 MoveSteps.change(design.withRelationships(relationships), binary.parent(), e -> taking(e, gone, coming)

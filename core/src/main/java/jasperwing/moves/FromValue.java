@@ -58,7 +58,7 @@ public record FromValue(String entity, String attribute) implements Move {
             }
         }
         List<RowRule> rules = value.rules().stream()
-                .map(r -> optional ? MoveSteps.unlessMissing(r, value.attributes()) : r)
+                .flatMap(r -> (optional ? MoveSteps.unlessMissing(r, value.attributes()) : Optional.of(r)).stream())
                 .toList();
         Design taken = MoveSteps.change(
                 design, entity, e -> e.withAttributes(all).withRules(MoveSteps.both(e.rules(), rules)));

@@ -101,23 +101,28 @@ final class MoveSteps {
                 .toList();
     }
 
-    /** The rules of an entity that name some of its attributes and nothing else. */
+    /** The rules of an entity that name some of its attributes and nothing else; not those that name nothing. */
     static List<RowRule> rulesAmong(Design design, String entity, Collection<String> attributes) {
         return design.entity(entity).orElseThrow().rules().stream()
+                .filter(r -> r.condition().names().findAny().isPresent())
                 .filter(r -> r.condition()
                         .names()
                         .allMatch(n -> attributes.contains(n.path().get(0))))
                 .toList();
     }
 
-    /** A rule of what may be missing as a whole: then all of it is. */
-    static RowRule unlessMissing(RowRule rule, List<Attribute> whole) {
-        Optional<Attribute> first = whole.stream().filter(a -> !a.optional()).findFirst();
-        Expression missing = first.map(List::of).orElse(whole).stream()
-                .<Expression>map(a -> Expression.Call.of("is null", Expression.Name.of(a.name())))
-                .reduce((a, b) -> Expression.Call.of("and", a, b))
-                .orElseThrow();
-        return new RowRule(rule.message(), Expression.Call.of("or", missing, rule.condition()), rule.comments());
+    /** A rule over attributes that are all null in some rows from now on: it does not apply to those; empty where nothing tells them apart. */
+    static Optional<RowRule> unlessMissing(RowRule rule, List<Attribute> attributes) {
+        List<Attribute> stored =
+                attributes.stream().filter(a -> !a.list() && !a.isComputed()).toList();
+        List<Attribute> telling = stored.stream()
+                .filter(a -> !a.optional())
+                .findFirst()
+                .map(List::of)
+                .orElse(stored);
+        List<Expression.Name> names =
+                telling.stream().map(a -> Expression.Name.of(a.name())).toList();
+        return names.isEmpty() ? Optional.empty() : Optional.of(rule.unlessAllNull(names));
     }
 
     /** The ones without the others. */

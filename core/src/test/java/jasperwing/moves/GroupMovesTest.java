@@ -3,6 +3,7 @@ package jasperwing.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.change.LostFacts;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialects;
@@ -154,6 +155,33 @@ class GroupMovesTest {
                 .contains("= high - low\n")
                 .contains("rule \"must be in order\": low < high\n")
                 .contains("rule \"must fit\": shelf.high > 2");
+    }
+
+    @Test
+    void aValueMayBearTheNameOfOneOfItsParts() {
+        Design ruled =
+                Samples.design("entity Shelf", "  id serial key", "  low int", "  high int", "  room int = high - low");
+        assertThat(Notation.print(new ToValue("Shelf", List.of("low", "high"), "Span", "high").on(ruled)))
+                .contains("= high.high - high.low");
+    }
+
+    @Test
+    void aRuleThatWouldBindShelvesWithoutALockIsToldAsLost() {
+        Design ruled = Samples.design(
+                "entity Shelf",
+                "  id serial key",
+                "entity Lock",
+                "  rule \"must have a maker\": maker is not null",
+                "  key (shelf)",
+                "entity Maker",
+                "  id serial key",
+                "each Lock must close one Shelf as shelf, which may have one Lock as lock",
+                "each Lock may be by one Maker as maker, which may have many Lock as locks");
+        BinaryRelationship closing =
+                (BinaryRelationship) ruled.relationshipsOf("Lock").get(0);
+        Design folded = new Fold(closing, -1).on(ruled);
+        assertThat(folded.entity("Shelf").orElseThrow().rules()).isEmpty();
+        assertThat(LostFacts.of(ruled, folded)).contains("the rule \u201cmust have a maker\u201d of Lock");
     }
 
     @Test

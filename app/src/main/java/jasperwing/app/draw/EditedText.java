@@ -12,7 +12,7 @@ final class EditedText {
     private final CodeArea area;
     private String text = "";
 
-    /** Empty until it is asked for. */
+    /** Made when it is first needed. */
     private Optional<TextMap> map = Optional.empty();
 
     EditedText(CodeArea area) {

@@ -47,7 +47,7 @@ ${of("")}
 <#assign free = !fields?map(f -> f.name)?seq_contains("brokenRules")>
 <#if free && (checked?has_content || parts?has_content)>
 
-    /** What is wrong with it, in the words of the design's rules; nothing when it breaks none. */
+    /** The messages of the rules it breaks; empty when it breaks none. */
     public ${use("java.util.List")}<${use("java.lang.String")}> brokenRules() {
         ${use("java.util.List")}<${use("java.lang.String")}> broken = new ${use("java.util.ArrayList")}<>();
 <#list checked as r>
