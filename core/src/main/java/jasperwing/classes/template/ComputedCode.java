@@ -17,13 +17,14 @@ import java.util.function.Supplier;
  * What computes the computed attributes of one entity, and tells whether its rules hold.
  *
  * @param ofRows what computes from a row alone, by the properties of columns
- * @param ruleOfRow a rule over a row
+ * @param overRow a rule over a row
  */
 record ComputedCode(
         ChosenClasses classes,
         ModelClass subject,
         Supplier<Map<String, RowFormula>> ofRows,
-        Function<ClassRule, RowFormula> ruleOfRow) {
+        Function<ClassRule, RowFormula> overRow)
+        implements RuleCode {
     /** The statements over a row; none when there is no such property. */
     Optional<List<String>> ofRow(String property, Imports imports, Set<String> primitives) {
         return Optional.ofNullable(ofRows.get().get(property))
@@ -40,17 +41,17 @@ record ComputedCode(
                         .orElse(List.of()));
     }
 
-    /** The statements that tell whether an object fulfils a rule; none when there is no such rule. */
-    Optional<List<String>> ruleOfObject(String rule, Imports imports) {
+    @Override
+    public Optional<List<String>> ruleOfObject(String rule, Imports imports) {
         return rule(rule).map(r -> formulas()
                 .map(f -> f.ofObject(classes.model(), subject, r, imports))
                 .orElse(List.of()));
     }
 
-    /** The same for a row. */
-    Optional<List<String>> ruleOfRow(String rule, Imports imports, Set<String> primitives) {
+    @Override
+    public Optional<List<String>> ruleOfRow(String rule, Imports imports, Set<String> primitives) {
         return rule(rule).map(r -> formulas()
-                .map(f -> f.ofRow(ruleOfRow.apply(r), imports, primitives))
+                .map(f -> f.ofRow(overRow.apply(r), imports, primitives))
                 .orElse(List.of()));
     }
 

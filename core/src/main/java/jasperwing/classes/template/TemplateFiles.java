@@ -21,8 +21,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** The files templates make: what stands between {@code <@file path="…">} and {@code </@file>} is one. */
@@ -148,35 +146,19 @@ final class TemplateFiles {
      * {@code holds("endAfterItStarts")}: the statements that tell whether an object fulfils a rule; with the components of a row whose type has no null,
      * whether a row does. None where the rule reads more than there is.
      */
-    TemplateMethodModelEx holds(ComputedCode computed) {
-        return arguments -> holds(
-                arguments,
-                rule -> computed.ruleOfObject(rule, imports),
-                (rule, primitives) -> computed.ruleOfRow(rule, imports, primitives));
-    }
-
-    /** The same for a value. */
-    TemplateMethodModelEx holds(ValueRules rules) {
-        return arguments -> holds(
-                arguments,
-                rule -> rules.ofObject(rule, imports),
-                (rule, primitives) -> rules.ofRow(rule, imports, primitives));
-    }
-
-    private List<String> holds(
-            List<?> arguments,
-            Function<String, Optional<List<String>>> ofObject,
-            BiFunction<String, Set<String>, Optional<List<String>>> ofRow)
-            throws TemplateModelException {
-        boolean row = arguments.size() == 2 && arguments.get(1) instanceof TemplateSequenceModel;
-        if (imports == null || arguments.size() != 1 && !row) {
-            throw new TemplateModelException(
-                    "holds(\"rule\") or holds(\"rule\", [\"primitive\"]) stands within a file");
-        }
-        String rule = arguments.get(0).toString();
-        Optional<List<String>> statements =
-                row ? ofRow.apply(rule, texts((TemplateSequenceModel) arguments.get(1))) : ofObject.apply(rule);
-        return statements.orElseThrow(() -> new TemplateModelException(rule + " is no rule"));
+    TemplateMethodModelEx holds(RuleCode rules) {
+        return arguments -> {
+            boolean ofRow = arguments.size() == 2 && arguments.get(1) instanceof TemplateSequenceModel;
+            if (imports == null || arguments.size() != 1 && !ofRow) {
+                throw new TemplateModelException(
+                        "holds(\"rule\") or holds(\"rule\", [\"primitive\"]) stands within a file");
+            }
+            String rule = arguments.get(0).toString();
+            Optional<List<String>> statements = ofRow
+                    ? rules.ruleOfRow(rule, imports, texts((TemplateSequenceModel) arguments.get(1)))
+                    : rules.ruleOfObject(rule, imports);
+            return statements.orElseThrow(() -> new TemplateModelException(rule + " is no rule"));
+        };
     }
 
     private static Set<String> texts(TemplateSequenceModel given) throws TemplateModelException {

@@ -23,16 +23,16 @@ import java.util.stream.Stream;
  *
  * @param value empty where there is none of the name
  */
-record ValueRules(ChosenClasses classes, Optional<ModelGroup> value) {
-    /** The statements over the getters of an object; none when there is no such rule. */
-    Optional<List<String>> ofObject(String rule, Imports imports) {
+record ValueRules(ChosenClasses classes, Optional<ModelGroup> value) implements RuleCode {
+    @Override
+    public Optional<List<String>> ruleOfObject(String rule, Imports imports) {
         return value.flatMap(v -> rule(v, rule).map(r -> formulas()
                 .map(f -> f.ofValue(classes.model(), v, r, imports))
                 .orElse(List.of())));
     }
 
-    /** The statements over the components of a row's part. */
-    Optional<List<String>> ofRow(String rule, Imports imports, Set<String> primitives) {
+    @Override
+    public Optional<List<String>> ruleOfRow(String rule, Imports imports, Set<String> primitives) {
         return value.flatMap(v -> rule(v, rule).map(r -> formulas()
                 .map(f -> f.ofRow(new RowFormula(r.formula(), Optional.empty(), components(v)), imports, primitives))
                 .orElse(List.of())));
