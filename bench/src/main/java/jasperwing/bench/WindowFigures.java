@@ -10,6 +10,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Notes;
 import jasperwing.model.SheetEdits;
 import jasperwing.moves.Move;
 import jasperwing.picture.Typefaces;
@@ -235,12 +236,19 @@ public final class WindowFigures extends Application {
                     sheet(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
             after(60, this::next);
         });
-        steps.add(() -> press(new ArrayList<>(), 0));
+        steps.add(() -> {
+            CodeArea lines = (CodeArea) window.shell().lookup("#card-lines");
+            lines.insertText(lines.getLength(), "depth decimal(5,1) \"a\"");
+            lines.moveTo(lines.getLength() - 1);
+            int entities = window.workspace().design().entities().size();
+            type(lines, "key press on a card to everything right, " + entities + " entities", new ArrayList<>(), 0);
+        });
     }
 
-    /** On a card of 1,000, and then in the text of the same design. */
+    /** On a card of 1,000, as an edit that a card takes, and then in the text of the same design. */
     private void typing() {
         presses();
+        steps.add(() -> take(new ArrayList<>(), 0));
         steps.add(() -> {
             Event.fireEvent(
                     sheet(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false));
@@ -253,14 +261,30 @@ public final class WindowFigures extends Application {
             text.moveTo(text.getText().indexOf('\n', text.getText().indexOf('\n', entity) + 1));
             text.insertText(text.getCaretPosition(), " \"a\"");
             text.moveTo(text.getCaretPosition() - 1);
-            after(120, () -> type(text, new ArrayList<>(), 0));
+            after(120, () -> type(text, "key press in the text of the same", new ArrayList<>(), 0));
+        });
+    }
+
+    /** Changes a note as a card does when it is left. */
+    private void take(List<Double> times, int count) {
+        if (count >= PRESSES + LEFT_OUT) {
+            report("an edit that a card takes, of the same", times.subList(LEFT_OUT, times.size()));
+            next();
+            return;
+        }
+        Entity entity = window.workspace().design().entity("Thing7").orElseThrow();
+        List<Attribute> all = new ArrayList<>(entity.attributes());
+        all.set(4, all.get(4).withNotes(Notes.NONE.withDoc("a" + "b".repeat(count))));
+        untilRight(() -> window.workspace().edit(EntityEdits.change("Thing7", e -> e.withAttributes(all))), millis -> {
+            times.add(millis);
+            take(times, count + 1);
         });
     }
 
     /** Types a letter and waits until everything that follows from it has been laid out and painted. */
-    private void type(CodeArea text, List<Double> times, int count) {
+    private void type(CodeArea text, String what, List<Double> times, int count) {
         if (count >= PRESSES + LEFT_OUT) {
-            report("key press in the text of the same", times);
+            report(what, times);
             next();
             return;
         }
@@ -268,31 +292,7 @@ public final class WindowFigures extends Application {
             if (count >= LEFT_OUT) {
                 times.add(millis);
             }
-            type(text, times, count + 1);
-        });
-    }
-
-    /** Types a letter and waits until everything that follows from it has been laid out and painted. */
-    private void press(List<Double> times, int count) {
-        CodeArea lines = (CodeArea) window.shell().lookup("#card-lines");
-        if (count == 0) {
-            lines.insertText(lines.getLength(), "depth decimal(5,1) \"a\"");
-        }
-        if (count >= PRESSES + LEFT_OUT) {
-            List<Double> sorted = times.stream().sorted().toList();
-            System.out.printf(
-                    "key press on a card to everything right, %d entities: median %.1f ms, 95 %% within %.1f ms%n",
-                    window.workspace().design().entities().size(),
-                    sorted.get(sorted.size() / 2),
-                    sorted.get(sorted.size() * 95 / 100));
-            next();
-            return;
-        }
-        untilRight(() -> lines.insertText(lines.getLength() - 1, "b"), millis -> {
-            if (count >= LEFT_OUT) {
-                times.add(millis);
-            }
-            press(times, count + 1);
+            type(text, what, times, count + 1);
         });
     }
 

@@ -111,6 +111,9 @@ final class Lexer {
         if (i >= text.length()) {
             throw problem(at, text.length() - at, "the pattern is not closed", "/ at its end");
         }
+        if (content.indexOf("\r") >= 0) {
+            throw problem(at, i + 1 - at, "a pattern must be one line", "\\r for a carriage return");
+        }
         add(Token.Kind.PATTERN, content.toString(), i + 1);
     }
 

@@ -170,6 +170,14 @@ class ParserTest {
                 .containsExactly("a link entity needs many at both ends");
     }
 
+    @Test
+    void aPatternOfTwoLinesIsAProblem() {
+        assertThat(Notation.parse("design \"Birds\"\nentity Bird\n  ring text(9) matching /A\rB/\n")
+                        .problems())
+                .extracting(Problem::message)
+                .containsExactly("a pattern must be one line");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "\n\n", "# only a comment\n"})
     void aTextWithoutADesignIsAProblemAtItsStart(String text) {
