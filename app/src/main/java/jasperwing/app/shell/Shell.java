@@ -124,10 +124,9 @@ public final class Shell extends StackPane {
         keys.ctrl(KeyCode.J, "Errors and warnings", findings::toggle);
         keys.ctrl(KeyCode.B, "Show or hide the side panel", this::flipSide);
         keys.ctrlShift(KeyCode.B, "Show or hide the list of entities", () -> flip(appearance.list()));
-        KeyCode[] digits = {KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3};
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
-            keys.ctrl(digits[i], stage.name(), () -> go(stage));
+            keys.ctrl(KeyCode.getKeyCode(String.valueOf(i + 1)), stage.name(), () -> go(stage));
         }
         keys.ctrlShift(KeyCode.D, "Light or dark", () -> appearance
                 .dark()
