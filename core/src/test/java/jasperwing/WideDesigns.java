@@ -179,7 +179,16 @@ public final class WideDesigns {
     private void entity(String name) {
         boolean kind = random.nextInt(4) == 0;
         String of = kind ? " is a kind of " + quoted(any()) : "";
-        String standing = pick(List.of("", "", "", "", " in Sea", " in Nowhere", ", outside", ", only its kinds"));
+        String standing = pick(List.of(
+                "",
+                "",
+                "",
+                "",
+                " in Sea",
+                " in Nowhere",
+                ", outside",
+                ", outside, in table \"kept_by_others\"",
+                ", only its kinds"));
         lines.add("entity " + quoted(name) + of + standing + maybe(" with Stamped", 4) + maybe(" was Elder", 9));
         if (!kind || random.nextInt(5) == 0) {
             key();

@@ -66,7 +66,7 @@ class LensTest extends WindowTest {
     @Test
     void anOutsideEntityIsReadButNeitherStoredNorGenerated() {
         clickOn("#roster-Account");
-        until("the lens shows Account", () -> shown(".lens").contains("lives outside"));
+        until("the lens shows Account", () -> shown(".lens").contains("kept in another system"));
         assertThat(shown(".lens")).contains("Reads as").doesNotContain("Stored as", "Becomes");
     }
 

@@ -100,7 +100,7 @@ class MenusTest extends WindowTest {
         choose("Area", "Berthing");
         until("it is in the area", () -> entity("Boat").area().equals("Berthing"));
         menuAt(headOf("Boat"));
-        clickOn("Lives in another system");
+        choose("Kept", "In another system");
         until("it is outside", () -> entity("Boat").outside());
         menuAt(headOf("Boat"));
         clickOn("Remove Boat");

@@ -81,8 +81,8 @@ class PropertiesTest extends WindowTest {
                 () -> entity("Boat").notes().physical().equals("vessels"));
         choose("area", "Berthing");
         until("the area is taken", () -> entity("Boat").area().equals("Berthing"));
-        clickOn("#property-outside");
-        until("it is outside", () -> entity("Boat").outside());
+        choose("kept", "by others in this database");
+        until("it is outside", () -> entity("Boat").inSameDatabase());
         assertThat(EntityDetails.print(entity("Boat")))
                 .containsExactly(
                         "key (harbour, sailNumber)",

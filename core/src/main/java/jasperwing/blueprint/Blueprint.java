@@ -32,6 +32,7 @@ import jasperwing.physical.Index;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Draws the tables of a schema: a table is laid out as an entity of its name would be, whose attributes are its columns. */
@@ -55,11 +56,14 @@ public final class Blueprint {
 
     /** The tables as if they were entities, in the order of the schema. */
     private Design tables() {
-        List<Entity> entities = schema.tables().stream().map(this::entity).toList();
+        List<Entity> entities = new ArrayList<>();
+        schema.tables().forEach(t -> entities.add(entity(t)));
+        schema.others().forEach(t -> entities.add(entity(t).withOutside(true)));
+        Set<String> names = entities.stream().map(Entity::name).collect(Collectors.toSet());
         List<Relationship> keys = new ArrayList<>();
         for (DerivedTable table : schema.tables()) {
             table.references().stream()
-                    .filter(k -> schema.named(k.target()).isPresent())
+                    .filter(k -> names.contains(k.target()))
                     .forEach(k -> keys.add(binary(table, k)));
         }
         design.relationships().stream()
@@ -125,7 +129,7 @@ public final class Blueprint {
             return Optional.empty();
         }
         List<String> subjects = oneOf.subjects().stream()
-                .flatMap(s -> schema.table(s).stream())
+                .flatMap(s -> schema.tableOfAny(s).stream())
                 .map(DerivedTable::name)
                 .distinct()
                 .toList();

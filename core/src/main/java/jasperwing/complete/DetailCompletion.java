@@ -34,7 +34,7 @@ final class DetailCompletion {
         {"is a kind of ", "what it is a kind of"},
         {"kinds kept in ", "how its kinds are kept"},
         {"only its kinds", "it has no rows but those of its kinds"},
-        {"outside", "it lives in another system"},
+        {"outside", "others keep it: in another system, or in the table that is named"},
         {"was ", "its former name"},
         {"label \"\"", "how people see it"},
         {"table \"\"", "the table's name, to the letter"}

@@ -27,6 +27,7 @@ final class Derivation {
     private final PhysicalNames names;
     private final List<DerivedTable> gathered = new ArrayList<>();
     private final List<DerivedTable> shapes = new ArrayList<>();
+    private final List<DerivedTable> others = new ArrayList<>();
     private final Map<Entity, DerivedTable> ahead = new IdentityHashMap<>();
     private boolean stale;
 
@@ -85,15 +86,15 @@ final class Derivation {
         List<DerivedTable> tables = dialect.takesSeveralCascades() ? named : CascadeRoutes.settled(named);
         KindShapes kinds = new KindShapes(design, names);
         shapes.addAll(kinds.amongOthers(tables));
-        Schema schema = new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), List.of());
+        Schema schema = new Schema(design.name(), dialect, enums.types(), tables, shapes, others, List.of(), List.of());
         List<KindsView> kindsViews = kinds.views(schema);
         Schema all = kindsViews.isEmpty()
                 ? schema
-                : new Schema(design.name(), dialect, enums.types(), tables, shapes, List.of(), kindsViews);
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, others, List.of(), kindsViews);
         List<ComputedView> views = new Views(design, all, names).derive();
         return views.isEmpty()
                 ? all
-                : new Schema(design.name(), dialect, enums.types(), tables, shapes, views, kindsViews);
+                : new Schema(design.name(), dialect, enums.types(), tables, shapes, others, views, kindsViews);
     }
 
     /** Derives the tables of all entities, in several threads. */
@@ -149,7 +150,9 @@ final class Derivation {
     }
 
     private void add(Object source, List<DerivedTable> derived) {
-        if (source instanceof Entity entity && KindShapes.isOnlyShape(design, entity)) {
+        if (source instanceof Entity entity && entity.outside()) {
+            others.addAll(derived);
+        } else if (source instanceof Entity entity && KindShapes.isOnlyShape(design, entity)) {
             shapes.add(derived.get(0));
             gathered.addAll(derived.subList(1, derived.size()));
         } else {
@@ -157,11 +160,11 @@ final class Derivation {
         }
     }
 
-    /** The entities and relationships that have tables of their own, in order. */
+    /** The entities and relationships that have tables of their own, and entities whose tables others keep in the same database; in order. */
     private List<SchemaCache.Wanted> wanted() {
         List<SchemaCache.Wanted> wanted = new ArrayList<>();
         for (Entity entity : design.entities()) {
-            if (!entity.outside() && design.entity(entity.name()).orElseThrow() == entity) {
+            if (!entity.elsewhere() && design.entity(entity.name()).orElseThrow() == entity) {
                 wanted.add(wanted(entity));
             }
         }
@@ -198,7 +201,9 @@ final class Derivation {
             DerivedTable made = ahead.get(entity);
             derived.add(made == null ? table(entity) : made);
         }
-        derived.addAll(listTables(entity));
+        if (!entity.outside()) {
+            derived.addAll(listTables(entity));
+        }
         return derived;
     }
 

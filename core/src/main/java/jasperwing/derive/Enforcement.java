@@ -64,7 +64,7 @@ public enum Enforcement {
 
     /** How columns that hold the key of an entity refer to it. */
     public static Enforcement of(Design design, String target) {
-        if (design.entity(target).map(Entity::outside).orElse(false)) {
+        if (design.entity(target).map(Entity::elsewhere).orElse(false)) {
             return OUTSIDE;
         }
         boolean scattered =

@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  * @param holder the table with the columns
  * @param columns those that refer; for a kind and an id these two
  * @param places where the rows referred to can be
- * @param unchecked for a kind and an id, the kinds whose rows cannot be looked up: they are outside, or their key has several columns
+ * @param unchecked for a kind and an id, the kinds whose rows cannot be looked up: they are in another system, or their key has several columns
  */
 public record LooseReference(
         Dialect dialect, DerivedTable holder, List<String> columns, List<Place> places, List<String> unchecked) {

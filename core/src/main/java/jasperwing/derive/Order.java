@@ -78,6 +78,9 @@ public record Order(List<List<DerivedTable>> steps, List<Reference> late) {
     }
 
     private static void addUnlessCircle(Graph<String, DefaultEdge> graph, String from, String to) {
+        if (!graph.containsVertex(to)) {
+            return;
+        }
         Set<String> reached = new HashSet<>(Set.of(to));
         Deque<String> open = new ArrayDeque<>(reached);
         while (!open.isEmpty()) {
@@ -137,9 +140,10 @@ public record Order(List<List<DerivedTable>> steps, List<Reference> late) {
                     }
                     steps.get(step).add(t);
                 });
-        Filling filling = new Filling();
+        Set<String> there = schema.others().stream().map(DerivedTable::name).collect(Collectors.toSet());
+        Filling filling = new Filling(there);
         List<List<DerivedTable>> filled = steps.stream().map(filling::ordered).toList();
-        Set<String> created = new HashSet<>();
+        Set<String> created = new HashSet<>(there);
         List<Reference> late = new ArrayList<>();
         filled.stream().flatMap(List::stream).forEach(t -> {
             created.add(t.name());
@@ -152,7 +156,12 @@ public record Order(List<List<DerivedTable>> steps, List<Reference> late) {
 
     /** Within a circle first comes what can be filled first: all it must point to is there, and of each one-of that must one subject. */
     private static final class Filling {
-        private final Set<String> there = new HashSet<>();
+        private final Set<String> there;
+
+        /** @param there tables that others have filled */
+        Filling(Set<String> there) {
+            this.there = new HashSet<>(there);
+        }
 
         List<DerivedTable> ordered(List<DerivedTable> step) {
             List<DerivedTable> ordered = new ArrayList<>(step.size());

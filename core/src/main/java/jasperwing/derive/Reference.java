@@ -11,7 +11,7 @@ import java.util.Optional;
  *
  * @param name of the constraint, where one can be written
  * @param columns of this table, in the order of {@code targetColumns}
- * @param target the table pointed to; for an outside entity the name it would have
+ * @param target the table pointed to; for one in another system the name it would have
  * @param targetEntity the entity pointed to
  * @param stated what the design says a delete does
  * @param onDelete what a delete does here: the same, unless the database takes no foreign key that does it

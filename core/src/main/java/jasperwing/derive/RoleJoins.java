@@ -35,9 +35,14 @@ public final class RoleJoins {
     /** A table that is joined, and the condition it is joined on. */
     public record Joined(Aliased table, String condition) {}
 
-    /** The table of an entity; empty where it is not kept here. */
+    /** What all rows of an entity can be read from, whoever keeps them. */
+    private Optional<DerivedTable> rows(String entity) {
+        return schema.rows(entity).or(() -> schema.tableOfAny(entity));
+    }
+
+    /** The table of an entity; empty where it is in another system. */
     public Optional<Aliased> start(String entity) {
-        return schema.rows(entity).map(t -> aliased(t, Words.snake(entity)));
+        return rows(entity).map(t -> aliased(t, Words.snake(entity)));
     }
 
     private Aliased aliased(DerivedTable table, String wanted) {
@@ -60,9 +65,9 @@ public final class RoleJoins {
         return table.alias() + "." + dialect.quote(name);
     }
 
-    /** What a step joins, that which it leads to last; empty when that is not kept here. */
+    /** What a step joins, that which it leads to last; empty when that is in another system. */
     public List<Joined> of(Aliased here, Step step) {
-        return schema.rows(step.to()).map(t -> joined(here, t, step)).orElse(List.of());
+        return rows(step.to()).map(t -> joined(here, t, step)).orElse(List.of());
     }
 
     /** A reference a kind has from what it is a kind of lies in the row of that one. */

@@ -23,6 +23,7 @@ public final class Schema {
     private final Dialect dialect;
     private final List<DerivedEnum> enums;
     private final List<DerivedTable> tables;
+    private final List<DerivedTable> others;
     private final List<ComputedView> views;
     private final List<KindsView> kindsViews;
     private final Map<String, DerivedTable> byEntity;
@@ -38,6 +39,7 @@ public final class Schema {
      * @param tables entities in the order of the design, each followed by its list tables; then join tables, then those of enums
      * @param shapes what entities keep that have no table to themselves: of one in a table of several kinds its part, of one whose rows
      *     are all in the tables of its kinds what those have in common
+     * @param others what others keep in the same database, in the order of the entities
      * @param views in the order of the entities
      * @param kindsViews in the order of the entities
      */
@@ -47,6 +49,7 @@ public final class Schema {
             List<DerivedEnum> enums,
             List<DerivedTable> tables,
             List<DerivedTable> shapes,
+            List<DerivedTable> others,
             List<ComputedView> views,
             List<KindsView> kindsViews) {
         this.title = Objects.requireNonNull(title);
@@ -58,6 +61,7 @@ public final class Schema {
         this.byEntity = new HashMap<>(2 * this.tables.size());
         this.tables.forEach(this::index);
         shapes.forEach(this::index);
+        this.others = List.copyOf(others);
     }
 
     private void index(DerivedTable table) {
@@ -99,6 +103,11 @@ public final class Schema {
         return tables;
     }
 
+    /** Tables that others keep in the same database, in the order of the design: pointed to, and never created. */
+    public List<DerivedTable> others() {
+        return others;
+    }
+
     /** The types with a closed list of values that the database is told of, in the order of the enums. */
     List<DerivedEnum> enums() {
         return enums;
@@ -127,8 +136,15 @@ public final class Schema {
         return Optional.ofNullable(byEntity.get(entity));
     }
 
+    /** The table of an entity in this database, whoever keeps it; none when the entity lives in another system or is unknown. */
+    public Optional<DerivedTable> tableOfAny(String entity) {
+        return table(entity).or(() -> others.stream()
+                .filter(t -> t.entity().equals(Optional.of(entity)))
+                .findFirst());
+    }
+
     /**
-     * The tables that hold the rows of an entity, those of its kinds included: one, unless its kinds have complete tables each. In the
+     * The tables that hold the rows of an entity, whoever keeps them, those of its kinds included: one, unless its kinds have complete tables each. In the
      * order of the design.
      */
     public List<DerivedTable> tablesOf(Design design, String entity) {
@@ -137,7 +153,7 @@ public final class Schema {
                         .flatMap(e -> InheritanceTree.withRows(design, e).stream())
                         .flatMap(e -> table(e.name()).stream())
                         .toList()
-                : table(entity).stream().toList();
+                : tableOfAny(entity).stream().toList();
     }
 
     /** What all rows of an entity can be read from, those of its kinds included: its table, or a view under that one's name. */
@@ -236,6 +252,7 @@ public final class Schema {
                 && dialect == schema.dialect
                 && enums.equals(schema.enums)
                 && tables.equals(schema.tables)
+                && others.equals(schema.others)
                 && views.equals(schema.views)
                 && kindsViews.equals(schema.kindsViews);
     }

@@ -5,9 +5,12 @@ import jasperwing.dialect.SchemaStatements;
 import jasperwing.dialect.Statement;
 import jasperwing.dialect.TriggerSql;
 import jasperwing.physical.Catalog;
+import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Part;
 import jasperwing.physical.Trigger;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Writes a schema as SQL that runs as it is. */
 final class SqlWriter {
@@ -30,7 +33,7 @@ final class SqlWriter {
         SqlScript.Draft head = new SqlScript.Draft(schema.provenance());
         String title = schema.title().strip().replaceAll("\\R", " ");
         head.add(title.isEmpty() ? "-- Tables" : "-- Tables of " + title);
-        head.add("-- " + dialect.title() + ' ' + dialect.oldest() + " or later\n");
+        head.add("-- " + dialect.title() + ' ' + dialect.oldest() + " or later" + others(schema) + "\n");
         if (!dialect.preamble().isEmpty()) {
             head.add(dialect.preamble());
         }
@@ -38,6 +41,20 @@ final class SqlWriter {
             head.add(dialect.begin() + ";\n");
         }
         return head.script();
+    }
+
+    /** What must be there already. */
+    private static String others(Schema schema) {
+        Set<String> targets = schema.tables().stream()
+                .flatMap(t -> t.table().foreignKeys().stream())
+                .map(ForeignKey::target)
+                .collect(Collectors.toSet());
+        String tables = schema.others().stream()
+                .filter(t -> targets.contains(t.name()))
+                .map(t -> schema.dialect().quote(t.name()) + " ("
+                        + t.keyColumns().stream().map(schema.dialect()::quote).collect(Collectors.joining(", ")) + ")")
+                .collect(Collectors.joining(", "));
+        return tables.isEmpty() ? "" : "\n-- Points to what others keep: " + tables.replaceAll("\\R", " ");
     }
 
     /** Some tables with their indexes and comments, as they are when those they point to are there. */

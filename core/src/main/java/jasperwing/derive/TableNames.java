@@ -28,9 +28,12 @@ final class TableNames {
         this.entities = design.entities();
         this.types = design.enums();
         this.taken = taken;
+        entities.stream()
+                .filter(Entity::inSameDatabase)
+                .forEach(e -> ofEntities.computeIfAbsent(e.name(), n -> taken.take(PhysicalNames.wantedTable(e))));
         for (Entity entity : entities) {
-            if (!PhysicalNames.isAmongOthers(design, entity)) {
-                ofEntities.putIfAbsent(entity.name(), taken.take(PhysicalNames.wantedTable(entity)));
+            if (!PhysicalNames.isAmongOthers(design, entity) && !ofEntities.containsKey(entity.name())) {
+                ofEntities.put(entity.name(), taken.take(PhysicalNames.wantedTable(entity)));
             }
         }
         for (Entity entity : entities) {

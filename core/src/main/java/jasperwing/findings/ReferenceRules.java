@@ -1,9 +1,12 @@
 package jasperwing.findings;
 
+import jasperwing.derive.PhysicalNames;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.Keeper;
+import jasperwing.model.OnDelete;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
@@ -33,6 +36,11 @@ final class ReferenceRules {
                 && !binary.deletes().isEmpty()) {
             found.accept(ruleOnJoin(binary));
         }
+        relationship.deletes().stream()
+                .map(OnDelete::entity)
+                .flatMap(e -> checked.design().entity(e).stream())
+                .filter(Entity::elsewhere)
+                .forEach(e -> found.accept(ruleOnOutside(relationship, e)));
         if (relationship.checkedAtEnd() && !checked.dialect().defersKeys()) {
             found.accept(checkedAtOnce(checked, relationship));
         }
@@ -108,6 +116,24 @@ final class ReferenceRules {
                 "It has no effect: deleting a row removes its pairs, never the rows at the other end.",
                 List.of(new Fix(
                         "Remove the rule", RelationshipEdits.replace(binary, RelationshipEdits.withoutRules(binary)))));
+    }
+
+    private static Finding ruleOnOutside(Relationship relationship, Entity outside) {
+        String table = PhysicalNames.wantedTable(outside);
+        return new Finding(
+                Rule.RULE_ON_OUTSIDE,
+                Subject.of(relationship, ""),
+                "A rule says what deleting " + outside.name() + " does, and " + outside.name()
+                        + " lives in another system.",
+                "It has no effect: no foreign key leads there, and the database does not notice the delete.",
+                List.of(
+                        new Fix(
+                                "Remove the rule",
+                                RelationshipEdits.replace(
+                                        relationship, RelationshipEdits.withoutRule(relationship, outside.name()))),
+                        new Fix(
+                                outside.name() + " is the table " + table + " of this database",
+                                Keeper.OTHERS.keep(outside.name(), table))));
     }
 
     /** The references of a link entity are always filled. */

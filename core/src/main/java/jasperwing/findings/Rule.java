@@ -32,6 +32,7 @@ public enum Rule {
             "sorted-otherwise", Level.WARNING, "the database knows the order of every language texts are sorted as"),
     UNDECLARED_REFERENCE("undeclared-reference", Level.WARNING, "every reference is a relationship"),
     RULE_ON_JOIN("rule-on-join", Level.WARNING, "no delete rule on a plain many-to-many"),
+    RULE_ON_OUTSIDE("rule-on-outside", Level.WARNING, "no delete rule for what lives in another system"),
     ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.ERROR, "subjects kept as a kind and an id are keyed alike"),
     ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.WARNING, "every one-of is enforced by the database"),
     HALF_REFERENCE(

@@ -8,7 +8,8 @@ import java.util.Optional;
  * A kind of thing the design keeps rows of.
  *
  * @param area the name of its area, or empty
- * @param outside whether it lives in another system: it can be pointed to, and is neither created nor generated
+ * @param outside whether others keep it: it can be pointed to, and is neither created nor generated. With a physical name it is a table
+ *     of the same database, without one it lives in another system
  * @param attributes in the order they are listed
  * @param key names of the attributes and roles that identify a row; empty when none was said
  * @param uniques combinations of attributes and roles that no two rows share
@@ -72,6 +73,16 @@ public record Entity(
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether others keep it in a table of the same database, to which foreign keys can point. */
+    public boolean inSameDatabase() {
+        return outside && !notes.physical().isEmpty();
+    }
+
+    /** Whether it lives in another system, where no foreign key can point. */
+    public boolean elsewhere() {
+        return outside && notes.physical().isEmpty();
     }
 
     public boolean isKey(Attribute attribute) {

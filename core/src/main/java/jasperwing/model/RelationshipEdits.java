@@ -125,6 +125,13 @@ public final class RelationshipEdits {
                         : relationship.withBack(relationship.back().map(b -> b.withRole(role))));
     }
 
+    /** The relationship with nothing said about deleting an entity. */
+    public static Relationship withoutRule(Relationship relationship, String entity) {
+        return relationship.withDeletes(relationship.deletes().stream()
+                .filter(d -> !d.entity().equals(entity))
+                .toList());
+    }
+
     /** The relationship with nothing said about deleting. */
     public static Relationship withoutRules(Relationship relationship) {
         return relationship.withDeletes(List.of());

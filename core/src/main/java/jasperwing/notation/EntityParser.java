@@ -92,6 +92,9 @@ final class EntityParser {
         if (!entity.inheritance().onlyKinds() && cursor.takeWords("only", "its", "kinds")) {
             return entity.withInheritance(entity.inheritance().withOnlyKinds(true));
         }
+        if (entity.outside() && entity.notes().physical().isEmpty() && cursor.takeWords("in", "table")) {
+            return entity.withNotes(entity.notes().withPhysical(cursor.string("the table's name in double quotes")));
+        }
         throw cursor.unexpected("'outside' or 'only its kinds'");
     }
 

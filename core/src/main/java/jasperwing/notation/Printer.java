@@ -134,7 +134,7 @@ final class Printer {
     private void entity(Entity entity) {
         Comments comments = entity.notes().comments();
         head(head(entity), comments);
-        notes(entity.notes(), "table");
+        notes(entity.notes(), entity.outside() ? "" : "table");
         boolean flags = keyIsFlagged(entity);
         entity.attributes().forEach(a -> attributeLine(a, flags && entity.isKey(a)));
         if (!flags) {
@@ -200,7 +200,7 @@ final class Printer {
         if (!notes.label().isEmpty()) {
             lines.add("label " + Quoting.string(notes.label()));
         }
-        if (!notes.physical().isEmpty()) {
+        if (!physicalWord.isEmpty() && !notes.physical().isEmpty()) {
             lines.add(physicalWord + " " + Quoting.string(notes.physical()));
         }
         return lines;
@@ -211,10 +211,16 @@ final class Printer {
         return "entity " + Quoting.name(entity.name())
                 + (inheritance.of().isEmpty() ? "" : " is a kind of " + Quoting.name(inheritance.of()))
                 + (entity.area().isEmpty() ? "" : " in " + Quoting.name(entity.area()))
-                + (entity.outside() ? ", outside" : "")
+                + outside(entity)
                 + (inheritance.onlyKinds() ? ", only its kinds" : "")
                 + (entity.traits().isEmpty() ? "" : " with " + names(entity.traits()))
                 + was(entity.notes());
+    }
+
+    private static String outside(Entity entity) {
+        return entity.inSameDatabase()
+                ? ", outside, in table " + Quoting.string(entity.notes().physical())
+                : entity.outside() ? ", outside" : "";
     }
 
     /** Whether the key can be said by the word after each attribute in it. */

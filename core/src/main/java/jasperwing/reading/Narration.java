@@ -109,7 +109,10 @@ public final class Narration {
             said.add(entity.notes().doc());
         }
         if (entity.outside()) {
-            said.add("It lives in another system and is only pointed to.");
+            String kept = entity.inSameDatabase()
+                    ? "It is kept by others in the table " + entity.notes().physical() + " of the same database"
+                    : "It lives in another system";
+            said.add(kept + " and is only pointed to.");
         }
         kinds(entity).ifPresent(said::add);
         identity(entity).ifPresent(said::add);

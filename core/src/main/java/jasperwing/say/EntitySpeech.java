@@ -5,6 +5,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Type;
@@ -39,6 +40,12 @@ final class EntitySpeech {
             SentenceForm.of(
                     "E:noun (come|comes|live|lives) (from another system|from an external system|in another system|in an external system|elsewhere|from elsewhere|from outside|outside)"),
             SentenceForm.of("E:noun (is|are) (in another system|external|from another system|outside)"));
+    private static final List<SentenceForm> OF_OTHERS = List.of(
+            SentenceForm.of(
+                    "E:noun (is|are) (kept|stored|held|managed|maintained) by (others|another application|somebody else) in (the)? table T:value (of the same database|of this database|in this database)?"),
+            SentenceForm.of(
+                    "E:noun (is|are) (kept|stored|held) in (the existing|an existing) table T:value (of others|of another application)?"),
+            SentenceForm.of("E:noun (is|are) the existing table T:value"));
     private static final List<SentenceForm> MADE = List.of(
             SentenceForm.of(
                     "X:member of E:noun is (made|made up|composed|put together) (of|from) (its|the)? K:members"),
@@ -73,6 +80,9 @@ final class EntitySpeech {
         }
         for (SentenceForm form : OUTSIDE) {
             found = found.or(() -> form.read(tokens, nouns, this::outside));
+        }
+        for (SentenceForm form : OF_OTHERS) {
+            found = found.or(() -> form.read(tokens, nouns, this::ofOthers));
         }
         for (SentenceForm form : MADE) {
             found = found.or(() -> form.read(tokens, nouns, this::made));
@@ -178,11 +188,23 @@ final class EntitySpeech {
     }
 
     private Optional<List<ClauseMeaning>> outside(SentenceForm.Match match) {
-        return nouns.named(match.text("E")).flatMap(name -> {
-            Edit add = design.entity(name).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(name));
-            Edit edit = add.then(EntityEdits.change(name, e -> e.withOutside(true)));
-            return done("entity " + Notation.name(name) + ", outside", edit, List.of());
-        });
+        return nouns.named(match.text("E"))
+                .flatMap(name -> kept(name, ", outside", Keeper.OTHER_SYSTEM.keep(name, "")));
+    }
+
+    private Optional<List<ClauseMeaning>> ofOthers(SentenceForm.Match match) {
+        String table = match.text("T");
+        return nouns.named(match.text("E"))
+                .flatMap(name -> kept(
+                        name,
+                        ", outside, in table \"" + table + "\"",
+                        EntityEdits.change(name, e -> e.withNotes(e.notes().withPhysical(table)))
+                                .then(Keeper.OTHERS.keep(name, table))));
+    }
+
+    private Optional<List<ClauseMeaning>> kept(String entity, String words, Edit edit) {
+        Edit add = design.entity(entity).isPresent() ? Edit.NOTHING : EntityEdits.add(Entity.keyed(entity));
+        return done("entity " + Notation.name(entity) + words, add.then(edit), List.of());
     }
 
     private Optional<List<ClauseMeaning>> made(SentenceForm.Match match) {

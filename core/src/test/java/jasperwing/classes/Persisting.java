@@ -43,6 +43,7 @@ final class Persisting {
         String url = Databases.url(dialect) + (dialect == Dialects.POSTGRESQL ? "&stringtype=unspecified" : "");
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
+            Databases.others(design, dialect, connection);
             statement.execute(Schema.derive(design, dialect).sql());
         }
         return url;

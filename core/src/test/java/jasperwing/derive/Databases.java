@@ -15,6 +15,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 
 /** Real databases for tests: one embedded server of each kind for the whole run, with a fresh database a test. */
 public final class Databases {
@@ -96,10 +97,28 @@ public final class Databases {
     /** A connection to a new database with the tables of a design. */
     public static Connection loaded(Design design, Dialect dialect) throws SQLException {
         Connection connection = open(dialect);
+        others(design, dialect, connection);
         try (var statement = connection.createStatement()) {
             statement.executeUpdate(Schema.derive(design, dialect).sql());
         }
         return connection;
+    }
+
+    /** Adds the tables that others keep, with their keys alone. */
+    public static void others(Design design, Dialect dialect, Connection connection) throws SQLException {
+        Schema schema = Schema.derive(design, dialect);
+        try (var statement = connection.createStatement()) {
+            for (DerivedTable table : schema.others()) {
+                String columns = table.keyColumns().stream()
+                        .map(k -> table.column(k).orElseThrow())
+                        .map(c -> dialect.quote(c.name()) + " " + schema.type(c) + " not null, ")
+                        .collect(Collectors.joining());
+                String key = table.keyColumns().stream().map(dialect::quote).collect(Collectors.joining(", "));
+                statement.execute("create table " + dialect.quote(table.name()) + " (" + columns + "primary key (" + key
+                        + "))"
+                        + (dialect == Dialects.MARIADB ? " character set utf8mb4 collate utf8mb4_nopad_bin" : ""));
+            }
+        }
     }
 
     /** As {@link #loaded}, with the triggers of the design where the database has them. */

@@ -2,6 +2,7 @@ package jasperwing.app.draw;
 
 import jasperwing.app.workspace.Selection;
 import jasperwing.app.workspace.Workspace;
+import jasperwing.derive.PhysicalNames;
 import jasperwing.diagram.Hit;
 import jasperwing.diagram.Point;
 import jasperwing.diagram.Region;
@@ -15,6 +16,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -146,7 +148,7 @@ final class SheetMenu {
                 .add("Add a rule\u2026", () -> actions.rule(name))
                 .menu("Relate to", m -> design.entities().forEach(o -> m.add(o.name(), () -> relate(name, o.name()))))
                 .menu("Area", m -> areas(m, entity))
-                .check("Lives in another system", entity.outside(), now -> outside(name, now))
+                .menu("Kept", m -> kept(m, entity))
                 .line()
                 .menu("Neighbours", m -> List.of(1, 2, 3)
                         .forEach(d -> m.add(
@@ -202,8 +204,13 @@ final class SheetMenu {
         actions.declaration(name);
     }
 
-    private void outside(String entity, boolean now) {
-        workspace.edit(EntityEdits.change(entity, e -> e.withOutside(now)));
+    private void kept(MenuItems items, Entity entity) {
+        for (Keeper keeper : Keeper.values()) {
+            items.check(
+                    Words.capitalised(keeper.words()),
+                    Keeper.of(entity) == keeper,
+                    now -> workspace.edit(keeper.keep(entity.name(), PhysicalNames.wantedTable(entity))));
+        }
     }
 
     private void relationship(MenuItems items, Relationship relationship) {

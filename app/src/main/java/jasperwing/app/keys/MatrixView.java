@@ -9,6 +9,7 @@ import jasperwing.derive.Schema;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -83,7 +84,7 @@ final class MatrixView implements KeysView {
         Map<String, Boolean> pointedTo = new HashMap<>();
         schema.tables().forEach(t -> t.references().forEach(k -> pointedTo.put(k.target(), true)));
         rows = schema.tables().stream().filter(t -> !t.references().isEmpty()).toList();
-        columns = schema.tables().stream()
+        columns = Stream.concat(schema.tables().stream(), schema.others().stream())
                 .filter(t -> pointedTo.containsKey(t.name()))
                 .toList();
         places = new HashMap<>();

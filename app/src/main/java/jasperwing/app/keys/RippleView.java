@@ -66,7 +66,7 @@ final class RippleView implements KeysView {
         Projection projection = workspace.projection().get();
         List<String> entities = projection.design().entities().stream()
                 .map(e -> e.name())
-                .filter(e -> projection.schema().table(e).isPresent())
+                .filter(e -> projection.schema().tableOfAny(e).isPresent())
                 .toList();
         Optional<String> chosen =
                 chosen().filter(entities::contains).or(() -> entities.stream().findFirst());
@@ -74,7 +74,7 @@ final class RippleView implements KeysView {
         start.getItems().setAll(entities);
         start.setValue(chosen.orElse(null));
         filling = false;
-        chosen.flatMap(projection.schema()::table).ifPresentOrElse(t -> show(projection, t), () -> {
+        chosen.flatMap(projection.schema()::tableOfAny).ifPresentOrElse(t -> show(projection, t), () -> {
             sentence.setText("There are no tables yet.");
             view.getChildren().set(2, new Region());
         });

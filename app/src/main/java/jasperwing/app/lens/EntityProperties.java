@@ -2,6 +2,7 @@ package jasperwing.app.lens;
 
 import jasperwing.app.workspace.Selection;
 import jasperwing.app.workspace.Workspace;
+import jasperwing.derive.PhysicalNames;
 import jasperwing.model.Area;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -9,6 +10,7 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.InheritanceTree;
+import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
@@ -58,14 +60,22 @@ final class EntityProperties {
         form.note("note", "Note", notes.doc(), now -> notes(n -> n.withDoc(now)));
         form.text("label", "Label", notes.label(), "how people see it", now -> notes(n -> n.withLabel(now)));
         form.text("table", "Table", notes.physical(), tableName(), now -> notes(n -> n.withPhysical(now)));
-        form.check("outside", "Lives in another system", entity.outside(), now -> change(e -> e.withOutside(now)));
+        form.choice(
+                "kept",
+                "Kept",
+                Arrays.stream(Keeper.values()).map(Keeper::words).toList(),
+                Keeper.of(entity).words(),
+                this::keep);
+    }
+
+    private void keep(String now) {
+        Arrays.stream(Keeper.values())
+                .filter(k -> k.words().equals(now))
+                .forEach(k -> workspace.edit(k.keep(entity.name(), tableName())));
     }
 
     private String tableName() {
-        return workspace.projection().get().schema().table(entity.name()).stream()
-                .map(t -> t.name())
-                .findFirst()
-                .orElse("");
+        return PhysicalNames.wantedTable(entity);
     }
 
     private Optional<String> rename(String now) {

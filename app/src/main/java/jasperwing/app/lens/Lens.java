@@ -11,6 +11,7 @@ import jasperwing.app.workspace.Workspace;
 import jasperwing.findings.Finding;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Keeper;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Words;
@@ -156,13 +157,17 @@ public final class Lens extends SidePane {
         return label(text, "hint");
     }
 
+    private static String outside(Entity entity) {
+        return entity.outside() ? " \u00b7 kept " + Keeper.of(entity).words() : "";
+    }
+
     private void entity(Entity entity) {
         int count = entity.attributes().size();
         String area = entity.area().isEmpty() ? "in no area" : entity.area();
         heading(
                 entity.name(),
                 area + " \u00b7 " + count + (count == 1 ? " attribute" : " attributes")
-                        + (entity.outside() ? " \u00b7 lives outside" : "")
+                        + outside(entity)
                         + kind(entity));
         if (!entity.notes().doc().isEmpty()) {
             nodes.add(hint(entity.notes().doc()));

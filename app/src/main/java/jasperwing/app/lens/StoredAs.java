@@ -122,7 +122,7 @@ final class StoredAs {
     private String loose(String entity) {
         boolean outside =
                 projection.design().entity(entity).map(Entity::outside).orElse(true);
-        return outside ? " lives outside" : " is kept in several tables";
+        return outside ? " lives in another system" : " is kept in several tables";
     }
 
     private Node line(String text) {

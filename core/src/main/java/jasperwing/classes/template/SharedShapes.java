@@ -139,7 +139,7 @@ final class SharedShapes {
             "What an object of a class knows of others, as a property, whichever table keeps it.",
             """
             name: the name of the property
-            kind: `one`, `many`, `outside` (a key in another system), `through` (the far ends of links), `each` (one of several by a column for each) or `kind` (one of several by a kind and an id)
+            kind: `one`, `many`, `outside` (a key of what others keep), `through` (the far ends of links), `each` (one of several by a column for each) or `kind` (one of several by a kind and an id)
             target: the entity it leads to; empty where it is one of several
             class: that entity's name as that of a class, or empty
             package: its package, or empty
@@ -239,7 +239,7 @@ final class SharedShapes {
             columns: the columns that point, in order: a list of **column**
             must: whether each row points to one
             unique: whether no two rows point to the same
-            outside: whether what it points to lives in another system
+            outside: whether others keep what it points to
             """);
 
     static final Shape ONE_OF = new Shape(

@@ -1,0 +1,44 @@
+package jasperwing.model;
+
+/** Who keeps the rows of an entity, and where. */
+public enum Keeper {
+    DESIGN("here"),
+    OTHER_SYSTEM("in another system"),
+    OTHERS("by others in this database");
+
+    private final String words;
+
+    Keeper(String words) {
+        this.words = words;
+    }
+
+    /** After "kept". */
+    public String words() {
+        return words;
+    }
+
+    public static Keeper of(Entity entity) {
+        if (!entity.outside()) {
+            return DESIGN;
+        }
+        return entity.inSameDatabase() ? OTHERS : OTHER_SYSTEM;
+    }
+
+    /**
+     * Has an entity kept otherwise.
+     *
+     * @param table what its table is called, where others keep it in this database and nothing was said yet
+     */
+    public Edit keep(String entity, String table) {
+        return EntityEdits.change(entity, e -> {
+            String said = e.notes().physical().isEmpty() ? table : e.notes().physical();
+            return e.withOutside(this != DESIGN)
+                    .withNotes(
+                            switch (this) {
+                                case DESIGN -> e.notes();
+                                case OTHER_SYSTEM -> e.notes().withPhysical("");
+                                case OTHERS -> e.notes().withPhysical(said);
+                            });
+        });
+    }
+}
