@@ -24,20 +24,31 @@ final class LabelCache {
 
     private Map<Key, Box> places = Map.of();
 
+    /** Within which labels stood. */
+    private Box sheet = new Box(0, 0, 0, 0);
+
     /** The labels of one scene. */
     final class Round {
         private final Map<Key, Box> found = new HashMap<>();
         private final BoxIndex changed;
+        private final Box within;
 
-        private Round(BoxIndex changed, List<Key> wanted) {
+        private Round(BoxIndex changed, Box within, List<Key> wanted) {
             this.changed = changed;
+            this.within = within;
             Map<Key, Box> gone = new HashMap<>(places);
             wanted.forEach(gone::remove);
             gone.values().forEach(changed::add);
         }
 
         Optional<Box> recall(Key key, Box reach) {
-            return Optional.ofNullable(places.get(key)).filter(b -> !changed.anyIn(reach));
+            return Optional.ofNullable(places.get(key))
+                    .filter(b -> isWithinBoth(reach))
+                    .filter(b -> !changed.anyIn(reach));
+        }
+
+        private boolean isWithinBoth(Box reach) {
+            return within.equals(sheet) || within.contains(reach) && sheet.contains(reach);
         }
 
         void searched(Key key, Box place) {
@@ -56,6 +67,7 @@ final class LabelCache {
 
         void end() {
             places = found;
+            sheet = within;
         }
     }
 
@@ -63,11 +75,15 @@ final class LabelCache {
     LabelCache copy() {
         LabelCache copy = new LabelCache();
         copy.places = places;
+        copy.sheet = sheet;
         return copy;
     }
 
-    /** @param changed where the sheet is not what it was; labels that go or move are added to it */
-    Round begin(BoxIndex changed, List<Key> wanted) {
-        return new Round(changed, wanted);
+    /**
+     * @param changed where the sheet is not what it was; labels that go or move are added to it
+     * @param within where labels can stand
+     */
+    Round begin(BoxIndex changed, Box within, List<Key> wanted) {
+        return new Round(changed, within, wanted);
     }
 }

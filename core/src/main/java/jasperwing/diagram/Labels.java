@@ -44,6 +44,12 @@ final class Labels {
     private static final List<Off> OFFS =
             List.of(new Off(3, 8, -1, 0), new Off(11, 18, 4, 40), new Off(23, 30, 12, 80));
 
+    /** How far off its line a label can stand. */
+    private static final double FARTHEST = OFFS.stream()
+            .mapToDouble(o -> Math.max(o.upright(), o.level() + 2))
+            .max()
+            .orElse(0);
+
     /** What speaks against a place on a line; less, and nothing is covered. */
     private static final double COVERED = 100;
 
@@ -99,11 +105,11 @@ final class Labels {
      */
     List<Optional<Point>> place(List<Wanted> all, BoxIndex changed, LabelCache memory) {
         List<LabelCache.Key> keys = keys(all);
-        LabelCache.Round round = memory.begin(changed, keys);
+        LabelCache.Round round = memory.begin(changed, edge.box().grown(BEYOND), keys);
         List<Optional<Point>> places = new ArrayList<>();
         for (LabelCache.Key key : keys) {
             double width = metrics.width(key.label(), Metrics.Face.NOTE);
-            Box reach = around(key.route()).grown(width + HEIGHT);
+            Box reach = around(key.route()).grown(width + HEIGHT + FARTHEST);
             Box place = round.recall(key, reach).orElseGet(() -> {
                 Box searched = best(key.route(), width);
                 round.searched(key, searched);

@@ -67,6 +67,10 @@ class SceneTest {
 
     @Property(tries = 25, seed = "20260404")
     void whatIsRecalledIsWhatWouldBeFoundAnew(@ForAll @Size(12) List<@IntRange(min = 0, max = 900) Integer> moves) {
+        recalledIsFoundAnew(moves);
+    }
+
+    private static void recalledIsFoundAnew(List<Integer> moves) {
         SceneCache memory = new SceneCache();
         Design design = Samples.demo();
         for (int i = 0; i + 1 < moves.size(); i += 2) {
@@ -79,6 +83,12 @@ class SceneTest {
             assertThat(SceneBuilder.build(design, "", METRICS, memory))
                     .isEqualTo(SceneBuilder.build(design, "", METRICS));
         }
+    }
+
+    /** A label may stand no farther beyond the sheet than others reach, which a card far away decides. */
+    @Test
+    void aLabelIsNotRecalledWhereTheSheetHasGrown() {
+        recalledIsFoundAnew(List.of(326, 71, 54, 12, 335, 29, 292, 218, 17, 899));
     }
 
     /** Cards in rows, each related to the next; more than a scene that is wanted soon looks at anew. */
