@@ -11,9 +11,11 @@ import jasperwing.classes.Persisting.Provider;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
+import jasperwing.model.Scalar;
 import jasperwing.notation.Notation;
 import java.io.IOException;
 import java.net.URLClassLoader;
@@ -92,8 +94,15 @@ class SoundPersistenceTest {
                                 && e.attribute(e.key().names().get(0)).isEmpty())
                 : design.whole().entities().stream()
                         .filter(e -> InheritanceTree.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
-                        .flatMap(e -> e.attributes().stream())
-                        .anyMatch(a -> a.kept().equals(Optional.of(ListKept.ARRAY)));
+                        .anyMatch(SoundPersistenceTest::cannotBeUnited);
+    }
+
+    /** Hibernate reads a family with complete tables by a union, with a null that it calls a text where another kind has no such column. */
+    private static boolean cannotBeUnited(Entity entity) {
+        boolean kind = !entity.inheritance().of().isEmpty();
+        return entity.attributes().stream()
+                .anyMatch(a -> a.kept().equals(Optional.of(ListKept.ARRAY))
+                        || kind && (a.type().is(Scalar.JSON) || a.kept().equals(Optional.of(ListKept.JSON))));
     }
 
     private static void read(Design design, Provider provider, Dialect dialect, Path folder) throws Exception {
