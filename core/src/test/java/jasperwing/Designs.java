@@ -307,13 +307,23 @@ public final class Designs {
         Arbitrary<Area> areas = Combinators.combine(
                         names(), Arbitraries.of(AreaColor.values()), comments(true), texts())
                 .as((n, c, comments, doc) -> new Area(n, c, Notes.of(comments).withDoc(doc)));
-        Arbitrary<EnumValue> value = Combinators.combine(names(), texts()).as(EnumValue::new);
+        Arbitrary<EnumValue> value = Combinators.combine(
+                        names(),
+                        Arbitraries.of(true, false),
+                        notes(false, false),
+                        Arbitraries.oneOf(Arbitraries.just(""), names()))
+                .as((name, retired, notes, was) -> new EnumValue(name, retired, notes.withWas(was)));
         Arbitrary<EnumType> enums = Combinators.combine(
                         names(),
                         Arbitraries.of(EnumKept.values()).optional(),
-                        value.list().ofMinSize(1).ofMaxSize(3),
-                        comments(true))
-                .as((n, k, v, comments) -> new EnumType(n, k, v, Notes.of(comments)));
+                        value.list()
+                                .uniqueElements(EnumValue::name)
+                                .ofMinSize(1)
+                                .ofMaxSize(3),
+                        comments(true),
+                        texts())
+                .as((n, k, v, comments, doc) ->
+                        new EnumType(n, k, v, Notes.of(comments).withDoc(doc)));
         Arbitrary<Sheet> sheets = Combinators.combine(names(), names().list().ofMaxSize(3), comments(true))
                 .as(Sheet::new);
         Arbitrary<Integer> coordinate = Arbitraries.integers().between(-9999, 9999);

@@ -161,6 +161,11 @@ public final class WideDesigns {
         lines.add("area Land moss");
         lines.add(
                 "enum Hue" + pick(List.of("", " kept as a type", " kept as a table")) + ": red, green \"Grün\", `2 b`");
+        if (random.nextBoolean()) {
+            lines.add("  \"What it looks like\"");
+            lines.add("  red         retired \"no longer made\"");
+            lines.add("  `2 b`       was black");
+        }
         lines.add("enum Grade" + pick(List.of("", " kept as a table")) + ": A, a, class");
         lines.add("value Spot");
         lines.add("  east decimal(9,6) from -180 to 180");

@@ -204,8 +204,9 @@ public final class AttributeCompletion {
 
     private List<Proposal> defaults(String type) {
         List<Proposal> list = new ArrayList<>();
-        design.enumType(type.replace("`", ""))
-                .ifPresent(e -> e.values().forEach(v -> list.add(new Proposal(Notation.name(v.name()), v.label()))));
+        design.enumType(type.replace("`", "")).ifPresent(e -> e.values().stream()
+                .filter(v -> !v.retired())
+                .forEach(v -> list.add(new Proposal(Notation.name(v.name()), v.label()))));
         if (type.endsWith("timestamp")) {
             list.add(new Proposal("now", "when the row is written"));
         } else if (type.equals("date")) {

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 public final class TextCompletion {
     private static final Pattern HEAD =
             Pattern.compile("(?<word>entity|value|trait)\\s+(?<name>`[^`]*`|[\\p{L}\\p{N}_]+)");
+    private static final Pattern ENUM = Pattern.compile("enum\\s+(?<name>`[^`]*`|[\\p{L}\\p{N}_]+)");
     private static final Pattern FURTHER = Pattern.compile(
             "entity\\s+(?:`[^`]*`|[\\p{L}\\p{N}_]+)(?:.*?)\\s(?<rest>(?:is a kind of|in|with)\\s[^,]*)$");
     private static final Pattern LISTED =
@@ -54,6 +55,10 @@ public final class TextCompletion {
         }
         if (head.startsWith("each ")) {
             return SentenceCompletion.below(design, head, before);
+        }
+        Matcher values = ENUM.matcher(head);
+        if (values.lookingAt()) {
+            return EnumCompletion.below(design.enumType(values.group("name").replace("`", "")), before);
         }
         Matcher matcher = HEAD.matcher(head);
         return matcher.lookingAt()

@@ -74,7 +74,7 @@ public final class Find {
                     .map(EnumType::values)
                     .ifPresent(all -> all.forEach(v -> values.append(v.name())
                             .append(' ')
-                            .append(v.label())
+                            .append(notes(v.notes()))
                             .append(' ')));
         }
         return values.toString();
@@ -92,7 +92,7 @@ public final class Find {
     }
 
     private static String notes(Notes notes) {
-        return notes.doc() + " " + notes.label() + " " + notes.physical();
+        return notes.doc() + " " + notes.label() + " " + notes.physical() + " " + notes.was();
     }
 
     /** How well a name answers: the rank when it begins so, one more when it occurs within, -1 when it does not. */

@@ -40,6 +40,7 @@ public enum Rule {
             Level.WARNING,
             "the database enforces that a reference of several columns is filled as a whole"),
     DEFAULT_NOT_OF_TYPE("default-not-of-type", Level.ERROR, "every default is a value of its type"),
+    RETIRED_DEFAULT("retired-default", Level.WARNING, "no default is a value that is retired"),
     RANGE_NOT_OF_TYPE("range-not-of-type", Level.ERROR, "every range suits its type"),
     FORM_NOT_OF_TYPE("form-not-of-type", Level.ERROR, "only texts have a least length, a pattern or capitals"),
     STAMP_NOT_OF_TYPE("stamp-not-of-type", Level.ERROR, "only times and counts are set by themselves"),

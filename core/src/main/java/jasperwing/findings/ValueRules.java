@@ -4,9 +4,13 @@ import jasperwing.derive.Literals;
 import jasperwing.derive.ValueColumns;
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
+import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.EnumValue;
+import jasperwing.model.Literal;
 import jasperwing.model.TextConstraint;
+import jasperwing.model.Type;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -21,6 +25,10 @@ final class ValueRules {
                     .defaultValue()
                     .filter(d -> attribute.list() || !Literals.fits(checked.design(), attribute.type(), d))
                     .ifPresent(d -> found.accept(defaultNotOfType(entity, attribute, d.text())));
+            attribute
+                    .defaultValue()
+                    .flatMap(d -> retired(checked.design(), attribute, d))
+                    .ifPresent(v -> found.accept(retiredDefault(entity, attribute, v)));
             attribute
                     .range()
                     .filter(r -> !Literals.rangeFits(attribute.type(), r))
@@ -54,6 +62,28 @@ final class ValueRules {
                 Subject.of(entity.name(), attribute.name()),
                 "The default " + text + " is no value of " + entity.name() + "'s " + attribute.name() + ".",
                 "It is left out of the tables, so that they can be created.",
+                List.of(new Fix(
+                        "Remove the default",
+                        EntityEdits.changeAttribute(
+                                entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
+    }
+
+    private static Optional<String> retired(Design design, Attribute attribute, Literal value) {
+        return attribute.type() instanceof Type.Named named
+                ? design.enumType(named.name()).stream()
+                        .flatMap(e -> e.values().stream())
+                        .filter(v -> v.retired() && v.name().equals(value.text()))
+                        .map(EnumValue::name)
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Finding retiredDefault(Entity entity, Attribute attribute, String value) {
+        return new Finding(
+                Rule.RETIRED_DEFAULT,
+                Subject.of(entity.name(), attribute.name()),
+                "The default of " + entity.name() + "'s " + attribute.name() + " is " + value + ", which is retired.",
+                "Every new row would begin with a value that only old ones should hold.",
                 List.of(new Fix(
                         "Remove the default",
                         EntityEdits.changeAttribute(

@@ -8,9 +8,7 @@ import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
-import jasperwing.model.EnumValue;
 import jasperwing.model.Notes;
 import jasperwing.model.Place;
 import jasperwing.model.Relationship;
@@ -199,7 +197,7 @@ final class DesignParser {
         switch (first.kind() == Token.Kind.WORD ? first.text() : "") {
             case "design" -> design(statement);
             case "area" -> area(statement);
-            case "enum" -> enumType(statement);
+            case "enum" -> enums.add(new EnumParser(problems).read(statement));
             case "entity" -> entities.add(new EntityParser(problems).read(statement));
             case "each" -> relationship(statement);
             case "sheet" -> sheet(statement);
@@ -242,32 +240,6 @@ final class DesignParser {
         cursor.end();
         areas.add(new Area(areaName, color, notes));
         noBody(statement);
-    }
-
-    private void enumType(Outline.Statement statement) throws SyntaxException {
-        Cursor cursor = statement.head().cursor();
-        cursor.words("enum");
-        String enumName = cursor.name("the name of the enum");
-        Optional<EnumKept> kept = cursor.takeWords("kept", "as") ? Optional.of(enumKept(cursor)) : Optional.empty();
-        cursor.symbol(":");
-        List<EnumValue> values = new ArrayList<>();
-        do {
-            String value = cursor.name("a value");
-            boolean labelled = cursor.peek().kind() == Token.Kind.STRING;
-            values.add(new EnumValue(value, labelled ? cursor.next().text() : ""));
-        } while (cursor.takeSymbol(","));
-        cursor.end();
-        enums.add(new EnumType(enumName, kept, values, Notes.of(statement.head().comments())));
-        noBody(statement);
-    }
-
-    private static EnumKept enumKept(Cursor cursor) throws SyntaxException {
-        for (EnumKept each : EnumKept.values()) {
-            if (cursor.takeWords(each.words().split(" "))) {
-                return each;
-            }
-        }
-        throw cursor.unexpected("'a check', 'a type' or 'a table'");
     }
 
     private void relationship(Outline.Statement statement) throws SyntaxException {

@@ -86,7 +86,23 @@ final class Printer {
     }
 
     private void enumType(EnumType type) {
-        statement(text(type), type.notes().comments());
+        Comments comments = type.notes().comments();
+        head(text(type), comments);
+        notes(type.notes(), "");
+        type.values().forEach(this::enumValue);
+        comments(comments.closing(), "  ");
+    }
+
+    /** What is said of a value besides its name and label. */
+    private void enumValue(EnumValue value) {
+        Notes notes = value.notes();
+        String said = (value.retired() ? " retired" : "")
+                + was(notes)
+                + (notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
+        if (!said.isEmpty() || !notes.comments().isEmpty()) {
+            String name = Quoting.leadingName(value.name());
+            head("  " + (said.isEmpty() ? name : pad(name, NAME_WIDTH) + said.strip()), notes.comments(), "  ");
+        }
     }
 
     static String text(EnumType type) {

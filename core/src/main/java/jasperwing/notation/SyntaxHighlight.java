@@ -73,6 +73,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
             "only",
             "order",
             "refused",
+            "retired",
             "shown",
             "sorted",
             "than",

@@ -7,6 +7,7 @@ import jasperwing.model.AutoTimestamp;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
+import jasperwing.model.EnumValue;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Range;
@@ -91,12 +92,23 @@ public final class Narration {
                 + count(relationships, "relationship", "relationships") + ".");
         for (EnumType type : design.enums()) {
             List<String> values = type.values().stream()
-                    .map(v -> v.label().isEmpty() ? Words.spoken(v.name()) : v.label())
+                    .map(v -> shown(v) + (v.retired() ? " (retired)" : ""))
                     .toList();
             said.add(Articles.with(Words.spoken(type.name())).replaceFirst("^a", "A") + " is one of "
                     + list(values, "or") + ".");
+            if (!type.notes().doc().isEmpty()) {
+                said.add(type.notes().doc());
+            }
+            type.values().stream()
+                    .filter(v -> !v.notes().doc().isEmpty())
+                    .forEach(v -> said.add(
+                            Words.capitalised(shown(v)) + ": " + v.notes().doc()));
         }
         return new Section(1, design.name(), said, List.of(), List.of());
+    }
+
+    private static String shown(EnumValue value) {
+        return value.label().isEmpty() ? Words.spoken(value.name()) : value.label();
     }
 
     private static String count(int count, String one, String many) {

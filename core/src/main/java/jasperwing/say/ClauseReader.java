@@ -19,6 +19,7 @@ final class ClauseReader {
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
     private final RuleSpeech rules;
+    private final EnumSpeech enums;
     private final EntitySpeech entities;
     private final AttributeSpeech attributes;
     private final HavingSpeech having;
@@ -40,6 +41,7 @@ final class ClauseReader {
         this.deleting = new DeleteSpeech(design, nouns);
         this.kinds = new KindSpeech(design, nouns);
         this.rules = new RuleSpeech(design, nouns);
+        this.enums = new EnumSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
         this.attributes = new AttributeSpeech(design, nouns, choices);
         this.having = new HavingSpeech(design, nouns, choices);
@@ -59,6 +61,7 @@ final class ClauseReader {
         Optional<List<ClauseMeaning>> found = deleting.read(tokens)
                 .or(() -> kinds.read(tokens))
                 .or(() -> rules.read(tokens))
+                .or(() -> enums.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));
         if (found.isPresent() || isNegative(tokens)) {

@@ -33,6 +33,16 @@ class TextCompletionTest {
             "  height decimal(4,1)",
             "each Tree must stand in one Orchard as orchard, which may have many Tree as trees");
 
+    @Test
+    void belowAnEnumStandsMoreOfItsValues() {
+        String head = "enum State: planted, bearing, felled";
+        assertThat(completed(head, "  fe")).isEqualTo("  felled");
+        assertThat(completed(head, "  felled re")).isEqualTo("  felled retired");
+        assertThat(completed(head, "  felled w")).isEqualTo("  felled was ");
+        assertThat(completed(head, "  felled retired")).isEmpty();
+        assertThat(completed(head, "  x")).isEmpty();
+    }
+
     /** What the first proposal makes of a line. */
     private static String completed(String head, String before) {
         Proposals proposals = TextCompletion.of(ORCHARD, head == null ? List.of() : List.of(head), before);

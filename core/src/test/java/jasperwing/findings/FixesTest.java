@@ -49,6 +49,7 @@ class FixesTest {
             Map.entry(Rule.SORTED_OTHERWISE, Set.of("sort order")),
             Map.entry(Rule.CHECKED_AT_ONCE, Set.of("check at the end")),
             Map.entry(Rule.RULE_ON_JOIN, Set.of("delete rule")),
+            Map.entry(Rule.RETIRED_DEFAULT, Set.of("default")),
             Map.entry(Rule.RULE_ON_OUTSIDE, Set.of("delete rule")),
             Map.entry(Rule.CASCADE_CIRCLE, Set.of("delete rule")),
             Map.entry(Rule.CASCADE_ROUTES, Set.of("delete rule")),

@@ -298,6 +298,8 @@ final class SharedShapes {
             name: as it is stored
             constant: as the name of a constant
             label: as people see it
+            doc: what it means, or empty
+            retired: whether rows may still hold it, but new ones should not
             """);
 
     /** In the order of the guide. */

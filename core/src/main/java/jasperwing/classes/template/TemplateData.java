@@ -107,7 +107,12 @@ final class TemplateData {
         List<Data> all = new ArrayList<>();
         for (EnumValue value : type.values()) {
             String label = value.label().isEmpty() ? Words.capitalised(Words.spoken(value.name())) : value.label();
-            all.add(SharedShapes.VALUE.of(value.name(), constants.get(all.size()), label));
+            all.add(SharedShapes.VALUE.of(
+                    value.name(),
+                    constants.get(all.size()),
+                    label,
+                    value.notes().doc(),
+                    value.retired()));
         }
         return SharedShapes.ENUM.of(
                 type.name(),

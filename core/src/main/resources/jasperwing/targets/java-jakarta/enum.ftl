@@ -5,6 +5,7 @@
 <@java.doc text=enum.doc/>
 public enum ${enum.class} {
 <#list enum.values as v>
+<@java.doc text=v.doc space="    "/>
     ${of(v.name)}${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
 </#list>
 ${of("")}
@@ -27,6 +28,14 @@ ${of("")}
         return label;
     }
 
+<#assign retired = enum.values?filter(v -> v.retired)>
+<#if retired?has_content>
+    /** Whether rows may still hold it, but new ones should not. */
+    public boolean retired() {
+        return <#list retired as v>this == ${v.constant}<#sep> || </#sep></#list>;
+    }
+
+</#if>
     /** The value the database keeps so; null for null. */
     public static ${enum.class} of(${string} stored) {
         if (stored == null) {

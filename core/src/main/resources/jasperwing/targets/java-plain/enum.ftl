@@ -4,6 +4,9 @@
 /** ${java.said(enum.doc)}A closed list, each value with what is stored and what is shown. */
 public enum ${enum.class} {
 <#list enum.values as v>
+<#if v.doc?has_content>
+    /** ${language.comment(v.doc)} */
+</#if>
     ${of(v.name)}${v.constant}(${java.literal(v.name)}, ${java.literal(v.label)})<#sep>,</#sep><#if !v?has_next>;</#if>
 </#list>
 ${of("")}
@@ -26,6 +29,14 @@ ${of("")}
         return label;
     }
 
+<#assign retired = enum.values?filter(v -> v.retired)>
+<#if retired?has_content>
+    /** Whether rows may still hold it, but new ones should not. */
+    public boolean retired() {
+        return <#list retired as v>this == ${v.constant}<#sep> || </#sep></#list>;
+    }
+
+</#if>
     /** The value that is stored so; null for null. */
     public static ${enum.class} of(${use("java.lang.String")} stored) {
         if (stored == null) {

@@ -174,7 +174,11 @@ package ${package};
 <#function comment text><#return language.comment(text)></#function>
 
 <#-- The sentence of a documentation and a space behind it; nothing when there is none. -->
-<#function said doc><#return comment(doc)?has_content?then(comment(doc) + " ", "")></#function>
+<#function said doc>
+  <#local text = comment(doc)>
+  <#if !text?has_content><#return ""></#if>
+  <#return text + text?matches("(?s).*[.!?:]")?then(" ", ". ")>
+</#function>
 
 <#-- What is to be said of a component. -->
 <#function about component>
