@@ -112,6 +112,7 @@ public final class Designs {
                 numbers(),
                 texts().map(Literal::text),
                 names().map(Literal::word),
+                Arbitraries.of("today + 14 days", "now - 1 hour").map(t -> new Literal(Literal.Kind.CLOCK, t)),
                 Arbitraries.just(new Literal(Literal.Kind.DATE, "2026-03-01")));
     }
 

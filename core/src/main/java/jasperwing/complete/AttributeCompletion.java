@@ -209,8 +209,12 @@ public final class AttributeCompletion {
                 .forEach(v -> list.add(new Proposal(Notation.name(v.name()), v.label()))));
         if (type.endsWith("timestamp")) {
             list.add(new Proposal("now", "when the row is written"));
+            list.add(new Proposal("now + 2 hours", "so long after it is written"));
+        } else if (type.equals("uuid")) {
+            list.add(new Proposal("uuid", "a new one"));
         } else if (type.equals("date")) {
             list.add(new Proposal("today", "when the row is written"));
+            list.add(new Proposal("today + 14 days", "so long after it is written"));
         } else if (type.equals("boolean")) {
             list.add(new Proposal("true", ""));
             list.add(new Proposal("false", ""));

@@ -2,6 +2,7 @@ package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
+import jasperwing.model.ClockOffset;
 import jasperwing.model.Design;
 import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
@@ -185,6 +186,9 @@ final class ColumnTypes {
             case NUMBER -> literal.text();
             case TEXT, DATE -> dialect.moment(type, literal.text());
             case WORD -> word(type, literal.text());
+            case CLOCK -> dialect.defaults()
+                    .shifted()
+                    .apply(type, ClockOffset.of(literal.text()).orElseThrow());
         };
     }
 
@@ -195,7 +199,7 @@ final class ColumnTypes {
         if (type instanceof Type.Named) {
             return dialect.literal(word);
         }
-        return dialect.now(type);
+        return type.is(Scalar.UUID) ? dialect.defaults().uuid() : dialect.now(type);
     }
 
     /** What the values of a column must obey, each as a condition on the quoted column. */

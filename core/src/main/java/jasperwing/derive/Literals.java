@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.model.Attribute;
+import jasperwing.model.ClockOffset;
 import jasperwing.model.Design;
 import jasperwing.model.Literal;
 import jasperwing.model.Range;
@@ -36,8 +37,19 @@ public final class Literals {
                     || type.is(Scalar.DURATION) && isWhole(new BigDecimal(literal.text()));
             case DATE -> type.is(Scalar.DATE) && isDate(literal.text());
             case WORD -> wordFits(type, literal.text());
+            case CLOCK -> ClockOffset.of(literal.text())
+                    .filter(o -> clockFits(type, o))
+                    .isPresent();
             case TEXT -> textFits(type, literal.text());
         };
+    }
+
+    /** A day is so many days, weeks, months or years away; a moment any time. */
+    private static boolean clockFits(Type type, ClockOffset offset) {
+        boolean suits = offset.today()
+                ? type.is(Scalar.DATE) && offset.unit().isOfDays()
+                : type.is(Scalar.TIMESTAMP) || type.is(Scalar.LOCAL_TIMESTAMP);
+        return suits && offset.amount() != 0;
     }
 
     private static boolean wordFits(Type type, String word) {
@@ -47,7 +59,8 @@ public final class Literals {
         if (!(type instanceof Type.Plain plain)) {
             return false;
         }
-        return word.equals("today") && plain.scalar() == Scalar.DATE
+        return word.equals("uuid") && plain.scalar() == Scalar.UUID
+                || word.equals("today") && plain.scalar() == Scalar.DATE
                 || word.equals("now") && CLOCKED.contains(plain.scalar());
     }
 

@@ -1,5 +1,6 @@
 package jasperwing.derive;
 
+import jasperwing.dialect.DefaultSql;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.SchemaStatements;
 import jasperwing.dialect.Statement;
@@ -33,7 +34,7 @@ final class SqlWriter {
         SqlScript.Draft head = new SqlScript.Draft(schema.provenance());
         String title = schema.title().strip().replaceAll("\\R", " ");
         head.add(title.isEmpty() ? "-- Tables" : "-- Tables of " + title);
-        head.add("-- " + dialect.title() + ' ' + dialect.oldest() + " or later" + others(schema) + "\n");
+        head.add("-- " + dialect.title() + ' ' + oldest(schema) + " or later" + others(schema) + "\n");
         if (!dialect.preamble().isEmpty()) {
             head.add(dialect.preamble());
         }
@@ -41,6 +42,15 @@ final class SqlWriter {
             head.add(dialect.begin() + ";\n");
         }
         return head.script();
+    }
+
+    private static String oldest(Schema schema) {
+        DefaultSql defaults = schema.dialect().defaults();
+        boolean uuid = schema.tables().stream()
+                .flatMap(t -> t.columns().stream())
+                .flatMap(c -> c.defaultValue().stream())
+                .anyMatch(d -> d.sql().equals(defaults.uuid()));
+        return uuid ? defaults.uuidSince() : schema.dialect().oldest();
     }
 
     /** What must be there already. */

@@ -258,6 +258,9 @@ public abstract class Dialect {
         return type.is(Scalar.DATE) ? "current_date" : type.is(Scalar.TIME) ? "current_time" : "current_timestamp";
     }
 
+    /** What only defaults say. */
+    public abstract DefaultSql defaults();
+
     // types
 
     /** The type of texts of at most so many characters. */
@@ -363,11 +366,7 @@ public abstract class Dialect {
     /** A regular expression in Java's syntax in the database's own; empty where it has none for it. */
     public abstract Optional<String> pattern(String java);
 
-    /**
-     * That a whole text matches, as a condition.
-     *
-     * @param pattern in the database's own syntax
-     */
+    /** That a whole text matches a pattern in the database's own syntax, as a condition. */
     public String matches(String text, String pattern) {
         return text + " regexp " + literal("^(?:" + pattern + ")\\z");
     }

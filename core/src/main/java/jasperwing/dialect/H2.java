@@ -176,4 +176,9 @@ final class H2 extends Dialect {
             return "? format json";
         }
     };
+
+    @Override
+    public DefaultSql defaults() {
+        return new DefaultSql("random_uuid()", oldest(), DefaultSql.byFunction(this));
+    }
 }

@@ -320,4 +320,9 @@ final class MariaDb extends Dialect {
             return "json_array_append(" + column + ", '$', ?)";
         }
     };
+
+    @Override
+    public DefaultSql defaults() {
+        return new DefaultSql("(uuid())", oldest(), DefaultSql::inMariaDb);
+    }
 }

@@ -230,4 +230,9 @@ final class PostgreSql extends Dialect {
             return "to_jsonb(?::" + (numeric ? "numeric" : "text") + ")";
         }
     };
+
+    @Override
+    public DefaultSql defaults() {
+        return new DefaultSql("gen_random_uuid()", "13", DefaultSql::inPostgreSql);
+    }
 }

@@ -358,4 +358,9 @@ final class SqlServer extends Dialect {
             return "json_modify(" + column + ", 'append $', ?)";
         }
     };
+
+    @Override
+    public DefaultSql defaults() {
+        return new DefaultSql("newid()", oldest(), DefaultSql.byFunction(this));
+    }
 }

@@ -283,4 +283,13 @@ final class Sqlite extends Dialect {
             return "json_insert(" + column + ", '$[#]', ?)";
         }
     };
+
+    @Override
+    public DefaultSql defaults() {
+        return new DefaultSql(
+                "(lower(hex(randomblob(4)) || '-' || hex(randomblob(2)) || '-4' || substr(hex(randomblob(2)), 2) || '-'"
+                        + " || substr('89ab', 1 + (abs(random()) % 4), 1) || substr(hex(randomblob(2)), 2) || '-'"
+                        + " || hex(randomblob(6))))",
+                oldest(), DefaultSql::inSqlite);
+    }
 }

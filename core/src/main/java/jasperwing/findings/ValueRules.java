@@ -21,14 +21,7 @@ final class ValueRules {
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         for (Attribute attribute : entity.attributes()) {
-            attribute
-                    .defaultValue()
-                    .filter(d -> attribute.list() || !Literals.fits(checked.design(), attribute.type(), d))
-                    .ifPresent(d -> found.accept(defaultNotOfType(entity, attribute, d.text())));
-            attribute
-                    .defaultValue()
-                    .flatMap(d -> retired(checked.design(), attribute, d))
-                    .ifPresent(v -> found.accept(retiredDefault(entity, attribute, v)));
+            attribute.defaultValue().ifPresent(d -> defaulted(checked.design(), entity, attribute, d, found));
             attribute
                     .range()
                     .filter(r -> !Literals.rangeFits(attribute.type(), r))
@@ -54,6 +47,14 @@ final class ValueRules {
                 found.accept(formNotOfType(entity, attribute));
             }
         }
+    }
+
+    private static void defaulted(
+            Design design, Entity entity, Attribute attribute, Literal value, Consumer<Finding> found) {
+        if (attribute.list() || !Literals.fits(design, attribute.type(), value)) {
+            found.accept(defaultNotOfType(entity, attribute, value.text()));
+        }
+        retired(design, attribute, value).ifPresent(v -> found.accept(retiredDefault(entity, attribute, v)));
     }
 
     private static Finding defaultNotOfType(Entity entity, Attribute attribute, String text) {

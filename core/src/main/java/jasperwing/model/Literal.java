@@ -4,7 +4,7 @@ package jasperwing.model;
  * A constant as it was written.
  *
  * @param text a number's digits; a text's characters, unescaped; a word such as {@code true}, {@code now} or an enum's
- *     value; a date as {@code 2026-03-01}
+ *     value; a date as {@code 2026-03-01}; of a clock what {@link ClockOffset} writes
  */
 public record Literal(Kind kind, String text) {
     /** How a literal is written. */
@@ -12,7 +12,8 @@ public record Literal(Kind kind, String text) {
         NUMBER,
         TEXT,
         DATE,
-        WORD
+        WORD,
+        CLOCK
     }
 
     public static Literal number(String digits) {

@@ -2,6 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
+import jasperwing.model.ClockOffset;
 import jasperwing.model.Comments;
 import jasperwing.model.Expression;
 import jasperwing.model.ListKept;
@@ -270,6 +271,31 @@ final class AttributeParser {
                     case WORD, QUOTED_NAME -> Literal.Kind.WORD;
                     default -> throw cursor.unexpected("a number, a \"text\", a date or a word");
                 };
-        return new Literal(kind, cursor.next().text());
+        String text = cursor.next().text();
+        boolean clock = token.isWord("now") || token.isWord("today");
+        Optional<String> shift = clock ? shift() : Optional.empty();
+        return shift.map(s -> new Literal(Literal.Kind.CLOCK, text + s)).orElse(new Literal(kind, text));
+    }
+
+    /** How long after or before, as {@code  + 14 days}; the number can stand at its sign. */
+    private Optional<String> shift() throws SyntaxException {
+        Token sign = cursor.peek();
+        boolean joined = sign.kind() == Token.Kind.NUMBER && sign.text().startsWith("-");
+        boolean before = joined || cursor.takeSymbol("-");
+        if (!before && !cursor.takeSymbol("+")) {
+            return Optional.empty();
+        }
+        Token number = cursor.next();
+        String digits = joined ? number.text().substring(1) : number.text();
+        if (number.kind() != Token.Kind.NUMBER || !digits.matches("\\d{1,9}")) {
+            throw cursor.wrong(number, "found " + number.shown(), "how many, as a whole number");
+        }
+        Token word = cursor.next();
+        ClockOffset.Unit unit = ClockOffset.Unit.of(word.text())
+                .orElseThrow(() ->
+                        cursor.wrong(word, "found " + word.shown(), "minutes, hours, days, weeks, months or years"));
+        int amount = Integer.parseInt(digits);
+        return Optional.of(
+                new ClockOffset(false, before ? -amount : amount, unit).text().substring("now".length()));
     }
 }

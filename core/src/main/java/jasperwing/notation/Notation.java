@@ -63,12 +63,12 @@ public final class Notation {
 
     /** The enum as a line. */
     public static String print(EnumType type) {
-        return Printer.text(type);
+        return EnumText.of(type);
     }
 
     /** The value as the line of its enum has it. */
     public static String print(EnumValue value) {
-        return Printer.text(value);
+        return EnumText.of(value);
     }
 
     /** The formula as a line has it behind {@code =}. */

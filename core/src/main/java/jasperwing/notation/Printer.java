@@ -87,32 +87,19 @@ final class Printer {
 
     private void enumType(EnumType type) {
         Comments comments = type.notes().comments();
-        head(text(type), comments);
+        head(EnumText.of(type), comments);
         notes(type.notes(), "");
         type.values().forEach(this::enumValue);
         comments(comments.closing(), "  ");
     }
 
-    /** What is said of a value besides its name and label. */
     private void enumValue(EnumValue value) {
-        Notes notes = value.notes();
-        String said = (value.retired() ? " retired" : "")
-                + was(notes)
-                + (notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
-        if (!said.isEmpty() || !notes.comments().isEmpty()) {
+        String said = EnumText.said(value);
+        Comments comments = value.notes().comments();
+        if (!said.isEmpty() || !comments.isEmpty()) {
             String name = Quoting.leadingName(value.name());
-            head("  " + (said.isEmpty() ? name : pad(name, NAME_WIDTH) + said.strip()), notes.comments(), "  ");
+            head("  " + (said.isEmpty() ? name : pad(name, NAME_WIDTH) + said), comments, "  ");
         }
-    }
-
-    static String text(EnumType type) {
-        String values = type.values().stream().map(Printer::text).collect(Collectors.joining(", "));
-        String kept = type.kept().map(k -> " kept as " + k.words()).orElse("");
-        return "enum " + Quoting.name(type.name()) + kept + ": " + values;
-    }
-
-    static String text(EnumValue value) {
-        return Quoting.name(value.name()) + (value.label().isEmpty() ? "" : " " + Quoting.string(value.label()));
     }
 
     private void accepted(AcceptedWarning accepted) {
@@ -327,7 +314,7 @@ final class Printer {
         return rules.isEmpty() ? "" : rules.substring(1);
     }
 
-    private static String was(Notes notes) {
+    static String was(Notes notes) {
         return notes.was().isEmpty() ? "" : " was " + Quoting.name(notes.was());
     }
 
@@ -344,7 +331,7 @@ final class Printer {
 
     private static String literal(Literal literal) {
         return switch (literal.kind()) {
-            case NUMBER, DATE -> literal.text();
+            case NUMBER, DATE, CLOCK -> literal.text();
             case TEXT -> Quoting.string(literal.text());
             case WORD -> Quoting.name(literal.text());
         };

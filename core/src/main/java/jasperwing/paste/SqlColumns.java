@@ -108,7 +108,7 @@ final class SqlColumns {
                 : TypeAliases.of(written, List.of());
     }
 
-    /** A default that is a number, a text or the moment; an expression says nothing the notation knows. */
+    /** A default that is a number, a text, the moment or a new UUID; an expression says nothing the notation knows. */
     private static Optional<Literal> fallback(List<String> specs, Type type) {
         List<String> all = specs == null ? List.of() : specs;
         for (int i = 0; i + 1 < all.size(); i++) {
@@ -122,6 +122,10 @@ final class SqlColumns {
                 }
                 if (value.matches("(?i)true|false") && type.is(Scalar.BOOLEAN)) {
                     return Optional.of(new Literal(Literal.Kind.WORD, value.toLowerCase(Locale.ROOT)));
+                }
+                if (type.is(Scalar.UUID)
+                        && value.matches("(?i)gen_random_uuid|uuid|uuid_generate_v4|random_uuid|newid")) {
+                    return Optional.of(Literal.word("uuid"));
                 }
                 boolean moment = type.is(Scalar.TIMESTAMP) || type.is(Scalar.LOCAL_TIMESTAMP);
                 return moment && value.toLowerCase(Locale.ROOT).matches("now|current_timestamp|now\\(\\)")

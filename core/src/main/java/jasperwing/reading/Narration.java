@@ -4,6 +4,7 @@ import jasperwing.model.Area;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.AutoTimestamp;
+import jasperwing.model.ClockOffset;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
@@ -237,8 +238,14 @@ public final class Narration {
     }
 
     private static String fallback(Literal literal) {
+        Optional<ClockOffset> clock =
+                literal.kind() == Literal.Kind.CLOCK ? ClockOffset.of(literal.text()) : Optional.empty();
+        if (clock.isPresent()) {
+            return clock.get().length() + (clock.get().amount() < 0 ? " before" : " after") + " it is written";
+        }
         return switch (literal.text()) {
             case "now" -> "the moment it is written";
+            case "uuid" -> "a new one";
             case "today" -> "the day it is written";
             default -> literal.text();
         };

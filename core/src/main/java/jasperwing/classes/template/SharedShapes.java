@@ -85,7 +85,7 @@ final class SharedShapes {
             type: a **type**
             attribute: whether it is an attribute; the fields below are empty for others
             default: its default, or empty; of an enum the name of the constant
-            defaultKind: `number`, `date`, `word` (`true`, `false`, `now` or `today`), `text`, `enum`, or empty
+            defaultKind: `number`, `date`, `word` (`true`, `false`, `now`, `today` or `uuid`), `clock` (such as `today + 14 days`), `text`, `enum`, or empty
             optional: whether it is nullable
             generated: whether it is an identity column
             key: whether it is in the key

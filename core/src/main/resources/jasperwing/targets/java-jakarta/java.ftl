@@ -59,9 +59,20 @@ ${space}/** ${comment(text)} */
       "number", f.mapping.asStored?then(f.default + "L", number(f.type, f.default)),
       "enum", single(f.type) + "." + f.default + f.mapping.asStored?then(".stored()", ""),
       "date", single(f.type) + ".parse(\"" + f.default + "\")",
-      "word", (f.type.word == "boolean")?then(f.default, now(f.type)),
+      "word", word(f),
+      "clock", shifted(f.type, f.default?split(" ")),
       "text", parsed(f.type, f.default),
       (f.stamp?has_content && is_number(f.type))?then(number(f.type, "0"), "")))>
+</#function>
+
+<#function word f>
+  <#return f.type.word?switch("boolean", f.default, "uuid", single(f.type) + ".randomUUID()", now(f.type))>
+</#function>
+
+<#-- So long after or before the moment, as in "today", "+", "14", "days". -->
+<#function shifted t words>
+  <#local unit = words[3]?cap_first?remove_ending("s") + "s">
+  <#return now(t) + "." + (words[1] == "+")?then("plus", "minus") + unit + "(" + words[2] + ")">
 </#function>
 
 <#-- The moment, no finer than columns keep it, so that what is in hand is what is read again. -->
