@@ -6,6 +6,8 @@ import jasperwing.app.files.Settings;
 import jasperwing.app.workspace.UncaughtErrors;
 import jasperwing.model.Design;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -37,6 +39,9 @@ abstract class WindowTest extends ApplicationTest {
 
     final UncaughtErrors uncaught = new UncaughtErrors();
 
+    /** What went wrong on the window's thread and was not expected. */
+    private final List<Throwable> errors = new CopyOnWriteArrayList<>();
+
     JasperwingApp.Window window;
 
     /** What the window opens with. */
@@ -46,6 +51,7 @@ abstract class WindowTest extends ApplicationTest {
 
     @Override
     public void start(Stage stage) {
+        Thread.currentThread().setUncaughtExceptionHandler((t, e) -> errors.add(e));
         window = JasperwingApp.Window.open(
                 stage, JasperwingApp.Start.with(first()), new Settings(folder.resolve("settings")), uncaught);
     }
@@ -56,6 +62,7 @@ abstract class WindowTest extends ApplicationTest {
         release(new KeyCode[0]);
         release(new MouseButton[0]);
         window = null;
+        assertThat(errors).as("what went wrong on the window's thread").isEmpty();
     }
 
     Design design() {

@@ -59,6 +59,7 @@ public final class ClassesStage implements Stage {
         origin = new OriginPane(workspace, onDraw, this::goTo);
         options = new OptionsPane(workspace);
         targets = new TargetsPane(workspace, this::look);
+        targets.show();
         targets.options().setOnAction(e -> showSide());
         view.getStyleClass().add("classes");
         view.setLeft(new ResizablePane(left(), PaneWidth.TARGETS, appearance, false));

@@ -68,7 +68,6 @@ final class TargetsPane extends VBox {
         message.setWrapText(true);
         message.setId("classes-message");
         message.getStyleClass().add("quiet");
-        show();
     }
 
     /** Our targets, and what else the design names. */
