@@ -115,6 +115,7 @@ class AnyDesignTest {
         String sql = Schema.derive(design, dialect).sql();
         try (Connection connection = Databases.open(dialect);
                 Statement statement = connection.createStatement()) {
+            Databases.others(design, dialect, connection);
             statement.executeUpdate(sql);
         } catch (SQLException e) {
             fail(e.getMessage() + "\n" + sql + "\n" + Notation.print(design), e);

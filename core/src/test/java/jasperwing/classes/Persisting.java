@@ -55,6 +55,7 @@ final class Persisting {
                 + "NON_KEYWORDS=DAY,HOUR,KEY,MINUTE,MONTH,SECOND,USER,VALUE,YEAR";
         try (Connection connection = DriverManager.getConnection(url);
                 var statement = connection.createStatement()) {
+            Databases.others(design, Dialects.H2, connection);
             statement.execute(Schema.derive(design, Dialects.H2).sql());
         }
         return url;

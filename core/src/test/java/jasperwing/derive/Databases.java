@@ -109,13 +109,18 @@ public final class Databases {
         Schema schema = Schema.derive(design, dialect);
         try (var statement = connection.createStatement()) {
             for (DerivedTable table : schema.others()) {
+                if (table.keyColumns().isEmpty()) {
+                    continue;
+                }
                 String columns = table.keyColumns().stream()
                         .map(k -> table.column(k).orElseThrow())
-                        .map(c -> dialect.quote(c.name()) + " " + schema.type(c) + " not null, ")
+                        .map(c -> "\n  " + dialect.quote(c.name()) + " " + schema.type(c) + " not null,")
                         .collect(Collectors.joining());
                 String key = table.keyColumns().stream().map(dialect::quote).collect(Collectors.joining(", "));
-                statement.execute("create table " + dialect.quote(table.name()) + " (" + columns + "primary key (" + key
-                        + "))"
+                statement.execute("create table " + dialect.quote(table.name()) + " (" + columns
+                        + "\n  constraint "
+                        + "key_of_others_" + NUMBER.incrementAndGet() + " primary key (" + key
+                        + ")\n)"
                         + (dialect == Dialects.MARIADB ? " character set utf8mb4 collate utf8mb4_nopad_bin" : ""));
             }
         }
