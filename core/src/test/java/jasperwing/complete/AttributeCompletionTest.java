@@ -70,7 +70,7 @@ class AttributeCompletionTest {
         assertThat(inserts("Taxon", "rank TaxonRank default "))
                 .containsExactly("kingdom", "phylum", "class", "order", "family", "genus", "species");
         assertThat(inserts("Taxon", "rank TaxonRank default ge")).containsExactly("genus");
-        assertThat(inserts("Taxon", "seenAt timestamp default ")).containsExactly("now");
+        assertThat(inserts("Taxon", "seenAt timestamp default ")).containsExactly("now", "now + 2 hours");
         assertThat(inserts("Taxon", "code text(3) unique u")).containsExactly("up to 100");
     }
 
