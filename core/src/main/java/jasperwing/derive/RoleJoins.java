@@ -35,7 +35,7 @@ public final class RoleJoins {
     /** A table that is joined, and the condition it is joined on. */
     public record Joined(Aliased table, String condition) {}
 
-    /** What all rows of an entity can be read from, whoever keeps them. */
+    /** What all rows of an entity can be read from in this database, its own table or one of others. */
     private Optional<DerivedTable> rows(String entity) {
         return schema.rows(entity).or(() -> schema.tableOfAny(entity));
     }

@@ -136,7 +136,7 @@ public final class Schema {
         return Optional.ofNullable(byEntity.get(entity));
     }
 
-    /** The table of an entity in this database, whoever keeps it; none when the entity lives in another system or is unknown. */
+    /** The table of an entity in this database, its own or one of others; none when it lives in another system or is unknown. */
     public Optional<DerivedTable> tableOfAny(String entity) {
         return table(entity).or(() -> others.stream()
                 .filter(t -> t.entity().equals(Optional.of(entity)))
@@ -144,8 +144,8 @@ public final class Schema {
     }
 
     /**
-     * The tables that hold the rows of an entity, whoever keeps them, those of its kinds included: one, unless its kinds have complete tables each. In the
-     * order of the design.
+     * The tables of this database that hold the rows of an entity, its own or one of others, those of its kinds included: one, unless its
+     * kinds have complete tables each. In the order of the design.
      */
     public List<DerivedTable> tablesOf(Design design, String entity) {
         return Enforcement.of(design, entity) == Enforcement.SEVERAL_TABLES

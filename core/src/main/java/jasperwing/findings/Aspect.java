@@ -3,7 +3,7 @@ package jasperwing.findings;
 import jasperwing.model.Attribute;
 import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeper;
+import jasperwing.model.TableOwner;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Predicate;
@@ -15,7 +15,7 @@ enum Aspect {
     /** What the entities are keyed by, as far as that does not follow from relationships. */
     KEYS(diff -> diff.entities().concern(e -> List.of(e.key(), keys(e)))),
     /** Who keeps the entities, and which are kinds of which. */
-    STANDING(diff -> diff.entities().concern(e -> List.of(e.name(), Keeper.of(e), e.inheritance()))),
+    STANDING(diff -> diff.entities().concern(e -> List.of(e.name(), TableOwner.of(e), e.inheritance()))),
     /** Which entity is in which area. */
     AREAS(diff -> diff.entities().concern(e -> List.of(e.name(), e.area()))),
     /** All of the entities. */

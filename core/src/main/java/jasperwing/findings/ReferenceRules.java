@@ -5,11 +5,11 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeper;
 import jasperwing.model.OnDelete;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.TableOwner;
 import jasperwing.naming.Role;
 import java.util.ArrayList;
 import java.util.List;
@@ -133,7 +133,7 @@ final class ReferenceRules {
                                         relationship, RelationshipEdits.withoutRule(relationship, outside.name()))),
                         new Fix(
                                 outside.name() + " is the table " + table + " of this database",
-                                Keeper.OTHERS.keep(outside.name(), table))));
+                                TableOwner.OTHERS.assign(outside.name(), table))));
     }
 
     /** The references of a link entity are always filled. */

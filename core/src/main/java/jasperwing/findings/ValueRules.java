@@ -63,10 +63,7 @@ final class ValueRules {
                 Subject.of(entity.name(), attribute.name()),
                 "The default " + text + " is no value of " + entity.name() + "'s " + attribute.name() + ".",
                 "It is left out of the tables, so that they can be created.",
-                List.of(new Fix(
-                        "Remove the default",
-                        EntityEdits.changeAttribute(
-                                entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
+                List.of(withoutDefault(entity, attribute)));
     }
 
     private static Optional<String> retired(Design design, Attribute attribute, Literal value) {
@@ -85,10 +82,13 @@ final class ValueRules {
                 Subject.of(entity.name(), attribute.name()),
                 "The default of " + entity.name() + "'s " + attribute.name() + " is " + value + ", which is retired.",
                 "Every new row would begin with a value that only old ones should hold.",
-                List.of(new Fix(
-                        "Remove the default",
-                        EntityEdits.changeAttribute(
-                                entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())))));
+                List.of(withoutDefault(entity, attribute)));
+    }
+
+    private static Fix withoutDefault(Entity entity, Attribute attribute) {
+        return new Fix(
+                "Remove the default",
+                EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withDefault(Optional.empty())));
     }
 
     private static Finding formNotOfType(Entity entity, Attribute attribute) {

@@ -297,14 +297,10 @@ final class DesignParser {
         head.words("places");
         head.end();
         closing.addAll(statement.head().comments().before());
-        for (Outline.Item item : statement.body()) {
-            closing.addAll(item.comments().before());
-            try {
-                place(item.cursor());
-            } catch (SyntaxException e) {
-                problems.add(e.problem());
-            }
-        }
+        statement.eachLine(problems, i -> {
+            closing.addAll(i.comments().before());
+            place(i.cursor());
+        });
         closing.addAll(statement.head().comments().closing());
     }
 

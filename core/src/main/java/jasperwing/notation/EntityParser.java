@@ -40,13 +40,7 @@ final class EntityParser {
         String name = cursor.name("the name of the entity");
         Entity entity = head(cursor, Entity.of(name));
         notes = entity.notes().withComments(statement.head().comments());
-        for (Outline.Item item : statement.body()) {
-            try {
-                line(item);
-            } catch (SyntaxException e) {
-                problems.add(e.problem());
-            }
-        }
+        statement.eachLine(problems, this::line);
         return onto(entity);
     }
 

@@ -36,13 +36,7 @@ final class EnumParser {
                     cursor.peek().kind() == Token.Kind.STRING ? cursor.next().text() : ""));
         } while (cursor.takeSymbol(","));
         cursor.end();
-        for (Outline.Item item : statement.body()) {
-            try {
-                line(item);
-            } catch (SyntaxException e) {
-                problems.add(e.problem());
-            }
-        }
+        statement.eachLine(problems, this::line);
         return new EnumType(name, kept, values, notes);
     }
 

@@ -27,13 +27,7 @@ final class GroupParser {
             notes = notes.withWas(cursor.name("the former name of the " + kind.word()));
         }
         cursor.end();
-        for (Outline.Item item : statement.body()) {
-            try {
-                line(kind, item);
-            } catch (SyntaxException e) {
-                problems.add(e.problem());
-            }
-        }
+        statement.eachLine(problems, i -> line(kind, i));
         return new AttributeGroup(kind, name, attributes, rules, notes);
     }
 

@@ -18,7 +18,23 @@ record Outline(List<Statement> statements, List<String> closing, List<Problem> p
      *
      * @param broken whether its first line could not be cut into tokens, so that its block is to be passed over
      */
-    record Statement(Item head, List<Item> body, boolean broken) {}
+    record Statement(Item head, List<Item> body, boolean broken) {
+        /** Reads the lines below it; one that cannot be read is a problem of its own and leaves the others standing. */
+        void eachLine(List<Problem> problems, LineReader reader) {
+            for (Item item : body) {
+                try {
+                    reader.read(item);
+                } catch (SyntaxException e) {
+                    problems.add(e.problem());
+                }
+            }
+        }
+    }
+
+    /** Reads a line below a statement. */
+    interface LineReader {
+        void read(Item item) throws SyntaxException;
+    }
 
     static Outline of(String text) {
         return new Reader().read(text);

@@ -5,9 +5,9 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.Members;
+import jasperwing.model.TableOwner;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -71,33 +71,17 @@ final class EntitySpeech {
     }
 
     Optional<List<ClauseMeaning>> read(List<Token> tokens) {
-        Optional<List<ClauseMeaning>> found = Optional.empty();
-        for (SentenceForm form : KEYED) {
-            found = found.or(() -> form.read(tokens, nouns, this::keyed));
-        }
-        for (SentenceForm form : SHOWN) {
-            found = found.or(() -> form.read(tokens, nouns, this::shown));
-        }
-        for (SentenceForm form : OUTSIDE) {
-            found = found.or(() -> form.read(tokens, nouns, this::outside));
-        }
-        for (SentenceForm form : OF_OTHERS) {
-            found = found.or(() -> form.read(tokens, nouns, this::ofOthers));
-        }
-        for (SentenceForm form : MADE) {
-            found = found.or(() -> form.read(tokens, nouns, this::made));
-        }
-        return found.or(() -> commands(tokens));
+        return SentenceForm.first(KEYED, tokens, nouns, this::keyed)
+                .or(() -> SentenceForm.first(SHOWN, tokens, nouns, this::shown))
+                .or(() -> SentenceForm.first(OUTSIDE, tokens, nouns, this::outside))
+                .or(() -> SentenceForm.first(OF_OTHERS, tokens, nouns, this::ofOthers))
+                .or(() -> SentenceForm.first(MADE, tokens, nouns, this::made))
+                .or(() -> commands(tokens));
     }
 
     private Optional<List<ClauseMeaning>> commands(List<Token> tokens) {
-        Optional<List<ClauseMeaning>> found = Optional.empty();
-        for (SentenceForm form : RENAME_MEMBER) {
-            found = found.or(() -> form.read(tokens, nouns, this::memberRenamed));
-        }
-        for (SentenceForm form : RENAME) {
-            found = found.or(() -> form.read(tokens, nouns, this::renamed));
-        }
+        Optional<List<ClauseMeaning>> found = SentenceForm.first(RENAME_MEMBER, tokens, nouns, this::memberRenamed)
+                .or(() -> SentenceForm.first(RENAME, tokens, nouns, this::renamed));
         return found.or(() ->
                         SentenceForm.of(REMOVE + " X:member (of|from) E:noun").read(tokens, nouns, this::memberRemoved))
                 .or(() -> SentenceForm.of(REMOVE + " E:noun 's X:member").read(tokens, nouns, this::memberRemoved))
@@ -189,7 +173,7 @@ final class EntitySpeech {
 
     private Optional<List<ClauseMeaning>> outside(SentenceForm.Match match) {
         return nouns.named(match.text("E"))
-                .flatMap(name -> kept(name, ", outside", Keeper.OTHER_SYSTEM.keep(name, "")));
+                .flatMap(name -> kept(name, ", outside", TableOwner.OTHER_SYSTEM.assign(name, "")));
     }
 
     private Optional<List<ClauseMeaning>> ofOthers(SentenceForm.Match match) {
@@ -199,7 +183,7 @@ final class EntitySpeech {
                         name,
                         ", outside, in table \"" + table + "\"",
                         EntityEdits.change(name, e -> e.withNotes(e.notes().withPhysical(table)))
-                                .then(Keeper.OTHERS.keep(name, table))));
+                                .then(TableOwner.OTHERS.assign(name, table))));
     }
 
     private Optional<List<ClauseMeaning>> kept(String entity, String words, Edit edit) {

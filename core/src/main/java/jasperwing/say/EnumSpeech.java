@@ -28,11 +28,7 @@ final class EnumSpeech {
     }
 
     Optional<List<ClauseMeaning>> read(List<Token> tokens) {
-        Optional<List<ClauseMeaning>> found = Optional.empty();
-        for (SentenceForm form : RETIRED) {
-            found = found.or(() -> form.read(tokens, nouns, this::retired));
-        }
-        return found;
+        return SentenceForm.first(RETIRED, tokens, nouns, this::retired);
     }
 
     private Optional<List<ClauseMeaning>> retired(SentenceForm.Match match) {
@@ -46,7 +42,7 @@ final class EnumSpeech {
 
     private static List<ClauseMeaning> retired(EnumType type, EnumValue value) {
         Edit edit = EnumEdits.changeValue(type.name(), value.name(), v -> new EnumValue(v.name(), true, v.notes()));
-        String sentence = "enum " + Notation.name(type.name()) + ": " + Notation.name(value.name()) + " retired";
+        String sentence = Notation.name(type.name()) + ": " + Notation.name(value.name()) + " retired";
         return List.of(new ClauseMeaning.Done(sentence, edit, List.of()));
     }
 

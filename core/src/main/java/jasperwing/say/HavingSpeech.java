@@ -42,11 +42,8 @@ final class HavingSpeech {
     }
 
     Optional<List<ClauseMeaning>> read(List<Token> tokens) {
-        Optional<List<ClauseMeaning>> found = MAY_HAVE.read(tokens, nouns, m -> had(m, true));
-        for (SentenceForm form : HAS) {
-            found = found.or(() -> form.read(tokens, nouns, m -> had(m, false)));
-        }
-        return found;
+        return MAY_HAVE.read(tokens, nouns, m -> had(m, true))
+                .or(() -> SentenceForm.first(HAS, tokens, nouns, m -> had(m, false)));
     }
 
     private Optional<List<ClauseMeaning>> had(SentenceForm.Match match, boolean may) {

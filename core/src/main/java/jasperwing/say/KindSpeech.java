@@ -39,11 +39,9 @@ final class KindSpeech {
         if (tokens.get(0).is("entity")) {
             return Optional.empty();
         }
-        Optional<List<ClauseMeaning>> found = Optional.empty();
-        for (SentenceForm form : KIND_OF) {
-            found = found.or(() -> form.read(tokens, nouns, this::kinds));
-        }
-        return found.or(() -> IS_A.read(tokens, nouns, this::isA)).or(() -> ARE.read(tokens, nouns, this::are));
+        return SentenceForm.first(KIND_OF, tokens, nouns, this::kinds)
+                .or(() -> IS_A.read(tokens, nouns, this::isA))
+                .or(() -> ARE.read(tokens, nouns, this::are));
     }
 
     private Optional<List<ClauseMeaning>> kinds(SentenceForm.Match match) {

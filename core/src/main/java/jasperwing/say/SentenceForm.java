@@ -63,6 +63,14 @@ final class SentenceForm {
         return new SentenceForm(form);
     }
 
+    /** The meaning by the first of several forms that has one. */
+    static <T> Optional<T> first(
+            List<SentenceForm> forms, List<Token> tokens, SpokenNouns nouns, Function<Match, Optional<T>> meaning) {
+        return forms.stream()
+                .flatMap(f -> f.read(tokens, nouns, meaning).stream())
+                .findFirst();
+    }
+
     /** The first meaning that a fitting way to read the sentence has; shorter captures are tried first. */
     <T> Optional<T> read(List<Token> tokens, SpokenNouns nouns, Function<Match, Optional<T>> meaning) {
         return canFit(tokens) ? read(0, 0, tokens, nouns, new HashMap<>(), meaning) : Optional.empty();

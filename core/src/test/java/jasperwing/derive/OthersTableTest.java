@@ -10,7 +10,7 @@ import jasperwing.findings.Finding;
 import jasperwing.findings.Report;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeper;
+import jasperwing.model.TableOwner;
 import jasperwing.notation.Notation;
 import jasperwing.reading.Narration;
 import jasperwing.say.Say;
@@ -113,13 +113,13 @@ class OthersTableTest {
     @Test
     void whoKeepsAnEntityCanBeChanged() {
         Design design = Samples.design("entity Quay", "  id serial key");
-        Design others = Keeper.OTHERS.keep("Quay", "quays").on(design);
+        Design others = TableOwner.OTHERS.assign("Quay", "quays").on(design);
         assertThat(Notation.print(others)).contains("entity Quay, outside, in table \"quays\"\n");
         assertThat(Narration.whole(others).toString())
                 .contains("kept by others in the table quays of the same database");
-        Design elsewhere = Keeper.OTHER_SYSTEM.keep("Quay", "").on(others);
+        Design elsewhere = TableOwner.OTHER_SYSTEM.assign("Quay", "").on(others);
         assertThat(elsewhere.entity("Quay")).get().matches(Entity::elsewhere);
-        assertThat(Keeper.DESIGN.keep("Quay", "").on(elsewhere)).isEqualTo(design);
+        assertThat(TableOwner.DESIGN.assign("Quay", "").on(elsewhere)).isEqualTo(design);
         assertThat(Notation.parse(Notation.print(others)).value()).isEqualTo(others);
     }
 
@@ -137,7 +137,7 @@ class OthersTableTest {
 
     @Test
     void aDeleteRuleOnWhatLivesInAnotherSystemIsVoid() {
-        Design design = Keeper.OTHER_SYSTEM.keep("Member", "").on(LIBRARY);
+        Design design = TableOwner.OTHER_SYSTEM.assign("Member", "").on(LIBRARY);
         assertThat(Report.of(design, Dialects.POSTGRESQL).findings())
                 .filteredOn(f -> f.rule().code().equals("rule-on-outside"))
                 .hasSize(2)

@@ -115,7 +115,7 @@ class EnumValuesTest {
                 "\"Granted\" is obsolete as a state"
             })
     void sayUnderstandsIt(String said) {
-        assertThat(Say.understand(PERMITS, said).sentences()).containsExactly("enum State: granted retired");
+        assertThat(Say.understand(PERMITS, said).sentences()).containsExactly("State: granted retired");
         assertThat(Say.understand(PERMITS, said)
                         .edit()
                         .on(PERMITS)

@@ -16,12 +16,12 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.TableOwner;
 import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import jasperwing.reading.RelationshipReversal;
@@ -205,11 +205,11 @@ final class SheetMenu {
     }
 
     private void kept(MenuItems items, Entity entity) {
-        for (Keeper keeper : Keeper.values()) {
+        for (TableOwner owner : TableOwner.values()) {
             items.check(
-                    Words.capitalised(keeper.words()),
-                    Keeper.of(entity) == keeper,
-                    now -> workspace.edit(keeper.keep(entity.name(), PhysicalNames.wantedTable(entity))));
+                    Words.capitalised(owner.words()),
+                    TableOwner.of(entity) == owner,
+                    now -> workspace.edit(owner.assign(entity.name(), PhysicalNames.wantedTable(entity))));
         }
     }
 

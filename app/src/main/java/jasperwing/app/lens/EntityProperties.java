@@ -10,11 +10,11 @@ import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.InheritanceTree;
-import jasperwing.model.Keeper;
 import jasperwing.model.KindEdits;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
+import jasperwing.model.TableOwner;
 import jasperwing.notation.EntityDetails;
 import jasperwing.notation.Notation;
 import jasperwing.notation.Problem;
@@ -63,15 +63,15 @@ final class EntityProperties {
         form.choice(
                 "kept",
                 "Kept",
-                Arrays.stream(Keeper.values()).map(Keeper::words).toList(),
-                Keeper.of(entity).words(),
+                Arrays.stream(TableOwner.values()).map(TableOwner::words).toList(),
+                TableOwner.of(entity).words(),
                 this::keep);
     }
 
     private void keep(String now) {
-        Arrays.stream(Keeper.values())
+        Arrays.stream(TableOwner.values())
                 .filter(k -> k.words().equals(now))
-                .forEach(k -> workspace.edit(k.keep(entity.name(), tableName())));
+                .forEach(k -> workspace.edit(k.assign(entity.name(), tableName())));
     }
 
     private String tableName() {

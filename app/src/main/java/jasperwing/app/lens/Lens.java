@@ -11,9 +11,9 @@ import jasperwing.app.workspace.Workspace;
 import jasperwing.findings.Finding;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Keeper;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.TableOwner;
 import jasperwing.naming.Words;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
@@ -158,7 +158,7 @@ public final class Lens extends SidePane {
     }
 
     private static String outside(Entity entity) {
-        return entity.outside() ? " \u00b7 kept " + Keeper.of(entity).words() : "";
+        return entity.outside() ? " \u00b7 kept " + TableOwner.of(entity).words() : "";
     }
 
     private void entity(Entity entity) {

@@ -1,14 +1,14 @@
 package jasperwing.model;
 
-/** Who keeps the rows of an entity, and where. */
-public enum Keeper {
+/** Whose table the rows of an entity lie in, and where that is. */
+public enum TableOwner {
     DESIGN("here"),
     OTHER_SYSTEM("in another system"),
     OTHERS("by others in this database");
 
     private final String words;
 
-    Keeper(String words) {
+    TableOwner(String words) {
         this.words = words;
     }
 
@@ -17,7 +17,7 @@ public enum Keeper {
         return words;
     }
 
-    public static Keeper of(Entity entity) {
+    public static TableOwner of(Entity entity) {
         if (!entity.outside()) {
             return DESIGN;
         }
@@ -25,11 +25,11 @@ public enum Keeper {
     }
 
     /**
-     * Has an entity kept otherwise.
+     * Says whose the table of an entity is.
      *
      * @param table what its table is called, where others keep it in this database and nothing was said yet
      */
-    public Edit keep(String entity, String table) {
+    public Edit assign(String entity, String table) {
         return EntityEdits.change(entity, e -> {
             String said = e.notes().physical().isEmpty() ? table : e.notes().physical();
             return e.withOutside(this != DESIGN)
