@@ -34,6 +34,7 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
@@ -214,17 +215,20 @@ public final class Designs {
     private static Arbitrary<RowRule> rules() {
         Arbitrary<String> messages =
                 Arbitraries.of("must end after it starts", "a \"b\" #c", "\\", "é", "${x} {y}", "rule: 1 < 2");
-        return Combinators.combine(messages, conditions(), comments(false)).as(RowRule::new);
+        return Combinators.combine(messages, conditions(), Arbitraries.of(RuleKept.values()), comments(false))
+                .as(RowRule::new);
     }
 
     private static Arbitrary<Expression> conditions() {
         Arbitrary<Expression> members = names().list().ofMinSize(1).ofMaxSize(2).map(Expression.Name::new);
         Arbitrary<Expression> compared = Combinators.combine(Arbitraries.of("=", "<>", "<", ">="), members, members)
                 .as((sign, a, b) -> Expression.Call.of(sign, a, b));
-        return Combinators.combine(Arbitraries.of("and", "or", "is null"), compared, members)
+        Arbitrary<Expression> same = Combinators.combine(members, members).as((a, b) -> Expression.Call.of("is", a, b));
+        Arbitrary<Expression> any = Combinators.combine(Arbitraries.of("and", "or", "is null"), compared, members)
                 .as((word, condition, member) -> word.equals("is null")
                         ? Expression.Call.of("or", Expression.Call.of(word, member), condition)
                         : Expression.Call.of(word, condition, condition));
+        return Arbitraries.oneOf(any, same);
     }
 
     private static Arbitrary<Indexing> indexings(List<Attribute> attributes) {

@@ -116,6 +116,11 @@ public final class WideDesigns {
             "%s is null",
             "%s.id <> id or %s.code = \"x\"",
             "count(%s) < 9",
+            "%s.s is s",
+            "%s is not r or amount > 3",
+            "amount > 4, held by triggers",
+            "%s.amount > amount, held by triggers",
+            "amount > 5, held by classes",
             "sum2 > 3",
             "char_length(name) >= 1",
             "1 < 2",
@@ -156,7 +161,33 @@ public final class WideDesigns {
         for (int i = 0; i < random.nextInt(7); i++) {
             relationship(i);
         }
+        if (random.nextInt(3) == 0) {
+            routes();
+        }
         standings();
+    }
+
+    /** Two routes to the same. */
+    private void routes() {
+        lines.add("entity Yard" + maybe(" with Stamped", 3));
+        lines.add("  " + pick(List.of("id serial key", "code text(8) key", "id uuid key", "key (no, part)")));
+        lines.add("  no int");
+        lines.add("  part text(4)");
+        lines.add("entity Slip" + maybe(" is a kind of Yard", 9));
+        lines.add("  " + pick(List.of("id serial key", "key (yard, code)", "no int key")));
+        lines.add("  code text(8)");
+        lines.add("entity Stay");
+        lines.add("  id serial key");
+        String held = pick(List.of("", "", ", held by triggers", ", held by classes"));
+        lines.add("  rule \"must have the yard of its slip\": slip.yard is yard" + held);
+        lines.add("  " + maybe("rule \"must follow one in its yard\": yard is before.yard", 2));
+        lines.add("each Slip " + pick(List.of("must", "must", "may")) + " be in one Yard as yard");
+        lines.add("each Stay " + must() + " be in one Yard as yard" + maybe(", which may have one Stay as stay", 5));
+        lines.add("each Stay " + must() + " be at one Slip as slip");
+        if (random.nextInt(3) == 0) {
+            lines.add("  deleting Slip " + pick(List.of("deletes Stay too", "empties it")));
+        }
+        lines.add("each Stay may follow one Stay as before");
     }
 
     private void declarations() {

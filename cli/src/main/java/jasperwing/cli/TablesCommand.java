@@ -3,9 +3,11 @@ package jasperwing.cli;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.Schema;
 import jasperwing.model.Design;
+import jasperwing.physical.Trigger;
 import jasperwing.storage.DesignFile;
 import jasperwing.storage.SafeWrite;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -34,7 +36,8 @@ final class TablesCommand implements Callable<Integer> {
             names = "--triggers",
             description =
                     "also writes triggers for what no constraint can enforce: references by a kind and an id, to rows in"
-                            + " several tables or to one of several kinds, and that a row of a family is of one kind")
+                            + " several tables or to one of several kinds, that a row of a family is of one kind, and rules that"
+                            + " read other rows")
     private boolean triggers;
 
     @Spec
@@ -50,7 +53,8 @@ final class TablesCommand implements Callable<Integer> {
                     schema.dialect().title()
                             + " has triggers in Java only, so none can be written as SQL. Leave out --triggers.");
         }
-        String sql = schema.sql() + (triggers ? triggers(loaded, schema) : "");
+        String sql = schema.sql()
+                + script(schema, triggers ? GuardTriggers.of(loaded, schema) : GuardTriggers.asked(loaded, schema));
         if (file == null) {
             spec.commandLine().getOut().print(sql);
             spec.commandLine().getOut().flush();
@@ -60,9 +64,8 @@ final class TablesCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static String triggers(Design design, Schema schema) {
-        String script =
-                GuardTriggers.script(schema, GuardTriggers.of(design, schema)).text();
+    private static String script(Schema schema, List<Trigger> triggers) {
+        String script = GuardTriggers.script(schema, triggers).text();
         return script.isEmpty() ? "" : "\n" + script;
     }
 }

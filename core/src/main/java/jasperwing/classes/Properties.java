@@ -68,13 +68,18 @@ final class Properties {
         return new ClassRule(
                 names.rule(entity.name(), rule),
                 rule.message(),
+                rule.condition(),
                 Formula.condition(design, entity.name(), rule.condition()),
                 inherited);
     }
 
     private ClassRule rule(AttributeGroup value, RowRule rule) {
         return new ClassRule(
-                names.rule(value, rule), rule.message(), Formula.condition(design, value, rule.condition()), false);
+                names.rule(value, rule),
+                rule.message(),
+                rule.condition(),
+                Formula.condition(design, value, rule.condition()),
+                false);
     }
 
     private Property property(Entity entity, DerivedTable table, Attribute attribute) {

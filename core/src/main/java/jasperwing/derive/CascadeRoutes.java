@@ -1,8 +1,6 @@
 package jasperwing.derive;
 
 import jasperwing.model.DeleteRule;
-import jasperwing.physical.ForeignKey;
-import jasperwing.physical.Table;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -100,18 +98,6 @@ final class CascadeRoutes {
         List<Reference> references = each.references().stream()
                 .map(r -> refused.containsKey(r) ? r.refusing() : r)
                 .toList();
-        List<ForeignKey> keys =
-                references.stream().flatMap(r -> r.foreignKey().stream()).toList();
-        Table table = each.table();
-        Table settled = new Table(
-                table.name(),
-                table.columns(),
-                table.primaryKey(),
-                keys,
-                table.uniques(),
-                table.checks(),
-                table.indexes(),
-                table.comment());
-        return each.with(settled, references);
+        return each.withReferences(references);
     }
 }

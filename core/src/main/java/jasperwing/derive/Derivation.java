@@ -82,7 +82,8 @@ final class Derivation {
         }
         Enums enums = new Enums(design, types, names);
         gathered.addAll(enums.tables());
-        List<DerivedTable> named = KeyNames.settled(gathered, dialect.nameLimit());
+        List<DerivedTable> held = RouteKeys.added(design, keys, memory.constraints(), gathered);
+        List<DerivedTable> named = KeyNames.settled(held, dialect.nameLimit());
         List<DerivedTable> tables = dialect.takesSeveralCascades() ? named : CascadeRoutes.settled(named);
         KindShapes kinds = new KindShapes(design, names);
         shapes.addAll(kinds.amongOthers(tables));

@@ -5,6 +5,7 @@ import jasperwing.model.EnumType;
 import jasperwing.naming.Role;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
+import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Index;
 import jasperwing.physical.Table;
 import java.util.ArrayList;
@@ -14,6 +15,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A table with what it was derived from.
@@ -151,11 +153,22 @@ public record DerivedTable(
     }
 
     DerivedTable with(Table newTable) {
-        return with(newTable, references);
+        return new DerivedTable(newTable, source, origins, references, uniqueKeys, guards, kinds);
     }
 
-    DerivedTable with(Table newTable, List<Reference> newReferences) {
-        return new DerivedTable(newTable, source, origins, newReferences, uniqueKeys, guards, kinds);
+    /** The same with one more unique key, which compares its columns as they are. */
+    DerivedTable withUnique(UniqueKey key) {
+        List<UniqueKey> all = Stream.concat(uniqueKeys.stream(), Stream.of(key)).toList();
+        Table unique = table.withUniques(
+                all.stream().flatMap(u -> u.constraint().stream()).toList());
+        return new DerivedTable(unique, source, origins, references, all, guards, kinds);
+    }
+
+    /** The same with other references, and the foreign keys that hold them. */
+    DerivedTable withReferences(List<Reference> newReferences) {
+        List<ForeignKey> keys =
+                newReferences.stream().flatMap(r -> r.foreignKeys().stream()).toList();
+        return new DerivedTable(table.withForeignKeys(keys), source, origins, newReferences, uniqueKeys, guards, kinds);
     }
 
     /**

@@ -3,10 +3,8 @@ package jasperwing.derive;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.Design;
-import jasperwing.naming.Step;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** The columns an entity has so far in a table that is being gathered, for formulas over a row of it. */
@@ -68,17 +66,6 @@ final class DraftRow {
     private Optional<String> column(Term.Member member) {
         return member.steps().isEmpty()
                 ? FormulaSql.find(design, draft.columnsOf(member.path().get(0).name()), member)
-                : ofReference(member);
-    }
-
-    /** The column of a reference that repeats a part of the key it refers to. */
-    private Optional<String> ofReference(Term.Member member) {
-        Step step = member.steps().get(0);
-        List<String> columns = draft.columnsOf(step.name());
-        List<KeyColumns.KeyColumn> key = keys.of(step.to());
-        return IntStream.range(0, Math.min(columns.size(), key.size()))
-                .filter(i -> key.get(i).member().equals(member.leaf().name()))
-                .mapToObj(columns::get)
-                .findFirst();
+                : keys.repeated(draft::columnsOf, member.steps(), member.leaf().name());
     }
 }

@@ -12,6 +12,7 @@ import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
+import jasperwing.model.RuleKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
@@ -326,7 +327,7 @@ final class EntityColumns {
     private void rule(RowRules.SeenRule seen) {
         Formula formula = Formula.condition(design, entity.name(), seen.rule().condition());
         boolean rows = among.filter(k -> k.names().isEmpty()).isEmpty();
-        if (rows && row.has(formula)) {
+        if (rows && seen.rule().kept() == RuleKept.CONSTRAINT && row.has(formula)) {
             draft.check(
                     seen.about(),
                     row.columns(formula),

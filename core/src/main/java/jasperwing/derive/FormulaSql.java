@@ -109,7 +109,7 @@ final class FormulaSql {
     }
 
     /** A value of a type of the database as the text it is elsewhere; a cast would not do where the same must come of the same. */
-    private String asText(Attribute attribute, String column) {
+    String asText(Attribute attribute, String column) {
         Optional<EnumType> nativeEnum = ColumnTypes.nativeEnum(design, dialect, attribute.type());
         if (nativeEnum.isEmpty()) {
             return ColumnTypes.sortedAs(attribute).isEmpty() ? column : functions.unsorted(column);

@@ -50,16 +50,40 @@ public final class GuardTriggers {
         LooseReference.all(whole, schema).forEach(triggers::reference);
         whole.entities().forEach(triggers::kinds);
         schema.tables().forEach(triggers::checks);
+        RuleTriggers rules = new RuleTriggers(whole, schema, triggers.out);
+        whole.entities().forEach(e -> rules.of(e, false));
+        return triggers.out.triggers();
+    }
+
+    /** Those alone that the design asks for: of rules it says are held by triggers. */
+    public static List<Trigger> asked(Design design, Schema schema) {
+        TriggerWriter out = new TriggerWriter(schema.dialect());
+        Design whole = design.whole();
+        RuleTriggers rules = new RuleTriggers(whole, schema, out);
+        whole.entities().forEach(e -> rules.of(e, true));
+        return out.triggers();
+    }
+
+    /** Those that hold the rules of one entity. */
+    public static List<Trigger> ofRules(Design design, Schema schema, String entity) {
+        GuardTriggers triggers = new GuardTriggers(design.whole(), schema);
+        checksOf(triggers, schema, entity);
+        RuleTriggers rules = new RuleTriggers(triggers.design, schema, triggers.out);
+        triggers.design.entity(entity).ifPresent(e -> rules.of(e, false));
         return triggers.out.triggers();
     }
 
     /** Those that check rows of the entity's table where the dialect takes no check constraint. */
     public static List<Trigger> ofChecks(Design design, Schema schema, String entity) {
         GuardTriggers triggers = new GuardTriggers(design.whole(), schema);
+        checksOf(triggers, schema, entity);
+        return triggers.out.triggers();
+    }
+
+    private static void checksOf(GuardTriggers triggers, Schema schema, String entity) {
         schema.tablesOf(triggers.design, entity).stream()
                 .flatMap(t -> schema.named(t.name()).stream())
                 .forEach(triggers::checks);
-        return triggers.out.triggers();
     }
 
     /** Those that hold one reference. */

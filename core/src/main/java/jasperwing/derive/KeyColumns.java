@@ -10,6 +10,7 @@ import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
+import jasperwing.naming.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -19,6 +20,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
 final class KeyColumns {
@@ -130,6 +133,30 @@ final class KeyColumns {
         return of(parent).stream()
                 .map(k -> new KeyColumn(k.name(), referenced(k.type()), k.sortedAs(), ""))
                 .toList();
+    }
+
+    /**
+     * The column of a reference that repeats a part of the key it refers to, which may be that of another reference.
+     *
+     * @param columnsOf the columns of a role in the table where the steps start
+     * @param steps along references, at least one
+     * @param member the part of the key of what they lead to
+     */
+    Optional<String> repeated(Function<String, List<String>> columnsOf, List<Step> steps, String member) {
+        List<String> columns = columnsOf.apply(steps.get(0).name());
+        for (int i = 0; i < steps.size(); i++) {
+            String next = i + 1 < steps.size() ? steps.get(i + 1).name() : member;
+            List<KeyColumn> key = of(steps.get(i).to());
+            if (columns.size() != key.size()) {
+                return Optional.empty();
+            }
+            List<String> all = columns;
+            columns = IntStream.range(0, key.size())
+                    .filter(k -> key.get(k).member().equals(next))
+                    .mapToObj(all::get)
+                    .toList();
+        }
+        return columns.stream().findFirst();
     }
 
     /** The columns a reference to one entity adds. */

@@ -6,6 +6,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.RuleKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Plurals;
@@ -65,7 +66,8 @@ final class ListTable {
         ValueColumns.value(design, list.type()).ifPresent(value -> {
             for (RowRules.SeenRule seen : RowRules.ofElements(design, list)) {
                 Formula formula = Formula.condition(design, value, seen.rule().condition());
-                if (formula.isSound() && formula.term().all().allMatch(this::hasColumn)) {
+                boolean checked = seen.rule().kept() == RuleKept.CONSTRAINT;
+                if (checked && formula.isSound() && formula.term().all().allMatch(this::hasColumn)) {
                     draft.check(seen.about(), making.types().formula(source()).whole(formula.term()));
                 }
             }

@@ -127,16 +127,20 @@ public final class PhysicalNames {
         return new Identifiers(dialect.nameLimit());
     }
 
-    private static String snake(String part) {
+    static String snake(String part) {
         return orElse(Words.snake(part), part);
     }
 
     /** Safe for several threads; where names have clashed, what is given depends on who asked first. */
     String constraint(String prefix, String table, List<String> parts) {
-        String wanted = prefix + "_" + snake(table) + "_"
-                + parts.stream().map(PhysicalNames::snake).collect(Collectors.joining("_"));
         synchronized (constraints) {
-            return constraints.take(wanted);
+            return constraint(constraints, prefix, table, parts);
         }
+    }
+
+    /** The same among other names. */
+    static String constraint(Identifiers taken, String prefix, String table, List<String> parts) {
+        return taken.take(prefix + "_" + snake(table) + "_"
+                + parts.stream().map(PhysicalNames::snake).collect(Collectors.joining("_")));
     }
 }

@@ -5,6 +5,7 @@ import jasperwing.naming.Role;
 import jasperwing.physical.ForeignKey;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Columns of one table that hold the key of another, with or without a foreign key.
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param enforcement whether a constraint can be written, and why not
  * @param late whether it is checked at the end of a transaction
  * @param role where it comes from; empty in join and list tables
+ * @param agreed what else it holds the row to
  */
 public record Reference(
         String name,
@@ -29,7 +31,28 @@ public record Reference(
         DeleteRule onDelete,
         Enforcement enforcement,
         boolean late,
-        Optional<Role> role) {
+        Optional<Role> role,
+        Agreed agreed) {
+    /**
+     * Columns that must be in the row pointed to as they are in this one, so that two routes lead to the same.
+     *
+     * @param columns of this table, in the order of {@code targetColumns}
+     * @param targetColumns unique there together with the key
+     * @param beside the name of a second foreign key that holds them; empty where one holds all, since each row has the columns
+     */
+    public record Agreed(List<String> columns, List<String> targetColumns, String beside) {
+        public static final Agreed NOTHING = new Agreed(List.of(), List.of(), "");
+
+        public Agreed {
+            columns = List.copyOf(columns);
+            targetColumns = List.copyOf(targetColumns);
+        }
+
+        public boolean isNothing() {
+            return columns.isEmpty();
+        }
+    }
+
     public Reference {
         columns = List.copyOf(columns);
         targetColumns = List.copyOf(targetColumns);
@@ -43,7 +66,23 @@ public record Reference(
     /** The same that refuses the delete. */
     Reference refusing() {
         return new Reference(
-                name, columns, target, targetColumns, targetEntity, stated, DeleteRule.REFUSE, enforcement, late, role);
+                name,
+                columns,
+                target,
+                targetColumns,
+                targetEntity,
+                stated,
+                DeleteRule.REFUSE,
+                enforcement,
+                late,
+                role,
+                agreed);
+    }
+
+    /** The same that also holds the row to something. */
+    Reference with(Agreed also) {
+        return new Reference(
+                name, columns, target, targetColumns, targetEntity, stated, onDelete, enforcement, late, role, also);
     }
 
     /** What deleting the row pointed to does to the one that points. */
@@ -51,13 +90,37 @@ public record Reference(
         return enforcement.onDelete(onDelete);
     }
 
-    /** The constraint that holds it, where one can. */
-    public Optional<ForeignKey> foreignKey() {
+    /** The constraints that hold it, where they can: one, and a second that holds what is agreed where a row may be without that. */
+    public List<ForeignKey> foreignKeys() {
+        if (!enforced()) {
+            return List.of();
+        }
+        ForeignKey plain = foreignKey(name, columns, targetColumns);
+        if (agreed.isNothing()) {
+            return List.of(plain);
+        }
+        boolean one = agreed.beside().isEmpty();
+        ForeignKey wide = foreignKey(one ? name : agreed.beside(), allColumns(), allTargetColumns());
+        return one ? List.of(wide) : List.of(plain, wide);
+    }
+
+    /** Its columns, and those of what is agreed. */
+    public List<String> allColumns() {
+        return concat(columns, agreed.columns());
+    }
+
+    /** The columns it points to, and those of what is agreed. */
+    public List<String> allTargetColumns() {
+        return concat(targetColumns, agreed.targetColumns());
+    }
+
+    private static List<String> concat(List<String> one, List<String> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    private ForeignKey foreignKey(String constraint, List<String> here, List<String> there) {
         ForeignKey.Timing timing = late ? ForeignKey.Timing.DEFERRED : ForeignKey.Timing.IMMEDIATE;
-        return enforced()
-                ? Optional.of(new ForeignKey(
-                        name, columns, target, targetColumns, action(), ForeignKey.Action.NO_ACTION, timing))
-                : Optional.empty();
+        return new ForeignKey(constraint, here, target, there, action(), ForeignKey.Action.NO_ACTION, timing);
     }
 
     private ForeignKey.Action action() {

@@ -8,6 +8,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
 import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,12 @@ public final class RowRules {
     public enum Holder {
         /** A check constraint, and the classes. */
         CHECK,
-        /** The classes, and a trigger where one is made: the database takes no check on a column that deleting another row empties. */
+        /** A foreign key that holds two routes together, and the classes. */
+        KEY,
+        /**
+         * The classes, and a trigger where one is made: the design wants that, or no constraint can do it. The database takes no check on a column that
+         * deleting another row empties, and none that reads another row.
+         */
         TRIGGER,
         /** The classes: what the rule looks at does not lie in the row, or is counted up by a database that does not check that. */
         CLASSES
@@ -51,13 +57,25 @@ public final class RowRules {
                 && !RowFormulas.canBeColumn(dialect, Formula.condition(design, entity, condition));
     }
 
-    /** What holds rows of an entity to a rule whose condition is sound. */
-    public static Holder holder(Design design, Dialect dialect, String entity, RowRule rule) {
-        Formula formula = Formula.condition(design, entity, rule.condition());
-        if (!RowFormulas.isOfRow(design, dialect, entity, formula)) {
+    /**
+     * What holds rows of an entity to a rule whose condition is sound.
+     *
+     * @param design with the members of traits in the entities that have them
+     * @param entity as it is in the design
+     */
+    public static Holder holder(Design design, Dialect dialect, Entity entity, RowRule rule) {
+        Formula formula = Formula.condition(design, entity.name(), rule.condition());
+        if (rule.kept() == RuleKept.CLASSES) {
             return Holder.CLASSES;
         }
-        return RowFormulas.canBeColumn(dialect, formula) ? Holder.CHECK : Holder.TRIGGER;
+        if (AgreedRoutes.of(design, entity).containsKey(rule)) {
+            return Holder.KEY;
+        }
+        boolean row = RowFormulas.isOfRow(design, dialect, entity.name(), formula);
+        if (row && rule.kept() == RuleKept.CONSTRAINT && RowFormulas.canBeColumn(dialect, formula)) {
+            return Holder.CHECK;
+        }
+        return row || RuleTriggers.canHold(design, entity.name(), formula) ? Holder.TRIGGER : Holder.CLASSES;
     }
 
     /**

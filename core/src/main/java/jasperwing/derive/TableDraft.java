@@ -223,7 +223,8 @@ final class TableDraft {
                 rule,
                 target.enforcement(),
                 late && types.defersKeys(),
-                role));
+                role,
+                Reference.Agreed.NOTHING));
     }
 
     void primaryKey(List<String> key) {
@@ -375,7 +376,7 @@ final class TableDraft {
                 name,
                 columns,
                 names.primaryKey(name, primaryKey),
-                references.stream().flatMap(r -> r.foreignKey().stream()).toList(),
+                references.stream().flatMap(r -> r.foreignKeys().stream()).toList(),
                 uniques.stream().flatMap(u -> u.constraint().stream()).toList(),
                 checks,
                 List.of(),

@@ -161,7 +161,7 @@ final class Views {
                 member.kind(),
                 member.nullable(),
                 member.formula(),
-                false,
+                0,
                 false);
         return "(select " + at(joins, there).text(own) + from(joins, all) + ")";
     }

@@ -41,6 +41,12 @@ final class GuardSql {
         return GuardTriggers.script(checked.schema(), triggers).text();
     }
 
+    /** The triggers that hold the rules of an entity which no constraint holds. */
+    static String ofRules(Checked checked, String entity) {
+        List<Trigger> triggers = GuardTriggers.ofRules(checked.design(), checked.schema(), entity);
+        return GuardTriggers.script(checked.schema(), triggers).text();
+    }
+
     private static String after(String script) {
         return script.isEmpty() ? "" : "\n" + script;
     }

@@ -1,15 +1,21 @@
 package jasperwing.findings;
 
+import jasperwing.derive.RowRules;
+import jasperwing.formula.RouteAgreement;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Expression.Name;
 import jasperwing.model.Indexing;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.RowRule;
 import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -126,9 +132,7 @@ final class MembershipRules {
                 && other.isPresent()
                 && !one.get().first().equals(other.get().first())
                 && (one.get().next().isEmpty() || other.get().next().isEmpty());
-        return apart
-                ? Optional.of(finding(checked.design(), entity, membership, one.get(), other.get()))
-                : Optional.empty();
+        return apart ? Optional.of(finding(checked, entity, membership, one.get(), other.get())) : Optional.empty();
     }
 
     private static Optional<Route> route(Checked checked, List<Role> held, String target) {
@@ -141,20 +145,24 @@ final class MembershipRules {
                 .findFirst();
     }
 
-    private static Finding finding(Design design, Entity entity, Membership membership, Route one, Route other) {
+    private static Finding finding(Checked checked, Entity entity, Membership membership, Route one, Route other) {
         Route direct = one.next().isEmpty() ? one : other;
         String link = membership.entity();
         List<Role> instead = Stream.of(one, other)
                 .filter(r -> r.next().isEmpty())
                 .map(Route::first)
                 .toList();
+        Optional<Route> farther =
+                Stream.of(one, other).filter(r -> r.next().isPresent()).findFirst();
         return new Finding(
                 Rule.NO_MEMBERSHIP,
                 Subject.of(direct.first().relationship(), direct.first().name()),
                 entity.name() + " refers to " + one.words() + " and " + other.words() + ", whether or not there is "
                         + "a row of " + link + " for the two.",
                 "Nothing in the database asks for the " + Words.camel(link) + "; a reference to it would.",
-                isFree(design, entity, instead) ? List.of(fix(entity, link, instead)) : List.of());
+                isFree(checked.design(), entity, instead)
+                        ? fixes(checked, entity, membership, instead, farther)
+                        : List.of());
     }
 
     /** Whether nothing of the entity names the references that go. */
@@ -168,23 +176,55 @@ final class MembershipRules {
                 .flatMap(a -> a.formula().stream())
                 .flatMap(f -> f.names())
                 .forEach(n -> named.addAll(n.path()));
+        entity.rules().stream().flatMap(r -> r.condition().names()).forEach(n -> named.addAll(n.path()));
         return roles.stream().map(Role::name).noneMatch(named::contains);
     }
 
-    private static Fix fix(Entity entity, String link, List<Role> instead) {
-        BinaryRelationship binary = new BinaryRelationship(
-                link,
-                entity.name(),
+    /**
+     * A reference to the membership instead; where a pair is reached by a farther route, that must agree with it. No key holds that where the membership has
+     * a key of its own, unless the row refers to what both routes lead to.
+     */
+    private static List<Fix> fixes(
+            Checked checked, Entity entity, Membership membership, List<Role> instead, Optional<Route> farther) {
+        String link = membership.entity();
+        String title = "Refer to " + link + " instead of "
+                + String.join(" and ", instead.stream().map(Role::name).toList());
+        BinaryRelationship added = held(link, entity.name());
+        Edit edit = RelationshipEdits.add(added);
+        for (Role role : instead) {
+            edit = edit.then(RelationshipEdits.remove(role.relationship()));
+        }
+        if (farther.isEmpty()) {
+            return List.of(new Fix(title, edit));
+        }
+        Role its = membership.one().target().equals(farther.get().target()) ? membership.one() : membership.other();
+        Name ofMembership = Name.of(Roles.holding(added), its.name());
+        Name ofOther = Name.of(
+                farther.get().first().name(), farther.get().next().orElseThrow().name());
+        RowRule same = RouteAgreement.rule(ofMembership, ofOther);
+        Edit stated = edit.then(EntityEdits.addRules(entity.name(), List.of(same)));
+        List<Fix> fixes = new ArrayList<>(List.of(new Fix(title, stated)));
+        if (RouteRules.holder(checked, entity.name(), same, edit) != RowRules.Holder.KEY) {
+            BinaryRelationship direct = held(its.target(), entity.name());
+            Name third = Name.of(Roles.holding(direct));
+            List<RowRule> both = List.of(RouteAgreement.rule(ofMembership, third), RouteAgreement.rule(ofOther, third));
+            fixes.add(
+                    0,
+                    new Fix(
+                            title + ", and to " + its.target(),
+                            edit.then(RelationshipEdits.add(direct)).then(EntityEdits.addRules(entity.name(), both))));
+        }
+        return fixes;
+    }
+
+    private static BinaryRelationship held(String one, String holder) {
+        return new BinaryRelationship(
+                one,
+                holder,
                 "",
                 new Reading(false, "have", true, ""),
                 Optional.of(new Reading(true, "belong to", false, "")),
                 List.of(),
                 Notes.NONE);
-        Edit edit = RelationshipEdits.add(binary);
-        for (Role role : instead) {
-            edit = edit.then(RelationshipEdits.remove(role.relationship()));
-        }
-        String names = String.join(" and ", instead.stream().map(Role::name).toList());
-        return new Fix("Refer to " + link + " instead of " + names, edit);
     }
 }

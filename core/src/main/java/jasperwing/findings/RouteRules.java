@@ -1,13 +1,19 @@
 package jasperwing.findings;
 
-import jasperwing.derive.DerivedTable;
-import jasperwing.derive.Reference;
-import jasperwing.derive.Schema;
+import jasperwing.derive.RowRules;
+import jasperwing.formula.RouteAgreement;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Design;
+import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.EntityEdits;
+import jasperwing.model.Expression;
+import jasperwing.model.Expression.Name;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -18,11 +24,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Two routes from one entity to the same ancestor, which may lead to different rows of it. */
 final class RouteRules {
@@ -39,7 +43,7 @@ final class RouteRules {
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         if (checked.heldBy(entity).size() > 1) {
-            new RouteRules(checked, found).from(entity.name());
+            new RouteRules(checked, found).from(entity);
         }
     }
 
@@ -103,11 +107,11 @@ final class RouteRules {
     }
 
     /** For each ancestor the shortest route by each reference the entity holds. */
-    private void from(String entity) {
+    private void from(Entity entity) {
         Map<String, Way> ways = new LinkedHashMap<>();
-        for (Role first : checked.heldBy(entity)) {
+        for (Role first : checked.heldBy(entity.name())) {
             if (isFollowed(first)) {
-                follow(entity, first, null, first, ways);
+                follow(entity.name(), first, null, first, ways);
             }
         }
         ways.forEach((ancestor, last) -> {
@@ -143,14 +147,14 @@ final class RouteRules {
     }
 
     /** The first two routes that end by what sounds the same and have nothing else in common. */
-    private void compare(String entity, String ancestor, List<Way> ways) {
+    private void compare(Entity entity, String ancestor, List<Way> ways) {
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
-                if (disagree(ways.get(i), ways.get(j))) {
-                    List<Role> one = ways.get(i).route();
-                    List<Role> other = ways.get(j).route();
+                List<Role> one = ways.get(i).route();
+                List<Role> other = ways.get(j).route();
+                if (disagree(ways.get(i), ways.get(j)) && !isStated(checked.whole(entity), one, other)) {
                     boolean swap = one.size() > other.size();
-                    found.accept(disagree(entity, ancestor, swap ? other : one, swap ? one : other));
+                    found.accept(disagree(entity.name(), ancestor, swap ? other : one, swap ? one : other));
                     return;
                 }
             }
@@ -188,6 +192,18 @@ final class RouteRules {
 
     private Finding disagree(String entity, String ancestor, List<Role> shorter, List<Role> longer) {
         List<Fix> fixes = new ArrayList<>();
+        RowRule rule = RouteAgreement.rule(name(longer), name(shorter));
+        RowRules.Holder holder = holder(checked, entity, rule, Edit.NOTHING);
+        if (holder == RowRules.Holder.KEY || holder == RowRules.Holder.CHECK) {
+            fixes.add(new Fix(
+                    "Hold them together by a " + (holder == RowRules.Holder.KEY ? "foreign key" : "check constraint"),
+                    EntityEdits.addRules(entity, List.of(rule))));
+        }
+        if (holder != RowRules.Holder.CLASSES) {
+            fixes.add(new Fix(
+                    "Hold them together by triggers",
+                    EntityEdits.addRules(entity, List.of(rule.withKept(RuleKept.TRIGGERS)))));
+        }
         if (shorter.size() == 1 && !shorter.get(0).unique() && longer.stream().allMatch(Role::must)) {
             Relationship direct = shorter.get(0).relationship();
             if (direct.notes().doc().isBlank() && direct.notes().label().isBlank()) {
@@ -200,78 +216,38 @@ final class RouteRules {
                 Words.capitalised(Articles.with(entity)) + " leads to " + Articles.with(ancestor) + " by "
                         + path(shorter) + " and by " + path(longer) + ", and they need not be the same one.",
                 "Where they must agree nothing holds them together; where they may differ, accept this warning and say why.",
-                fixes,
-                together(shorter, longer).orElse(""));
+                fixes);
+    }
+
+    /** What holds rows to a rule in the design with an edit. */
+    static RowRules.Holder holder(Checked checked, String entity, RowRule rule, Edit edit) {
+        Design stated = edit.then(EntityEdits.addRules(entity, List.of(rule)))
+                .on(checked.design())
+                .whole();
+        return stated.entity(entity)
+                .map(e -> RowRules.holder(stated, checked.dialect(), e, rule))
+                .orElse(RowRules.Holder.CLASSES);
+    }
+
+    /** Whether a rule of the entity says that two routes lead to the same row. */
+    private static boolean isStated(Entity entity, List<Role> one, List<Role> other) {
+        Set<Expression> routes = Set.of(name(one), name(other));
+        return entity.rules().stream().anyMatch(r -> states(r.condition(), routes));
+    }
+
+    private static boolean states(Expression condition, Set<Expression> routes) {
+        if (!(condition instanceof Expression.Call call)) {
+            return false;
+        }
+        return call.function().equals("is") && Set.copyOf(call.arguments()).equals(routes)
+                || call.function().equals("and") && call.arguments().stream().anyMatch(a -> states(a, routes));
+    }
+
+    private static Name name(List<Role> route) {
+        return new Name(route.stream().map(Role::name).toList());
     }
 
     private static String path(List<Role> route) {
         return route.stream().map(Role::name).collect(Collectors.joining("."));
-    }
-
-    /** The key of both columns together that holds a direct reference to what the nearer one of two says. */
-    private Optional<String> together(List<Role> shorter, List<Role> longer) {
-        Schema schema = checked.schema();
-        if (shorter.size() != 1 || longer.size() != 2) {
-            return Optional.empty();
-        }
-        Optional<DerivedTable> own = schema.table(shorter.get(0).holder());
-        Optional<DerivedTable> middle = schema.table(longer.get(0).target());
-        if (own.isEmpty() || middle.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Reference> direct = own.get().referencesOf(shorter.get(0));
-        List<Reference> first = own.get().referencesOf(longer.get(0));
-        List<Reference> second = middle.get().referencesOf(longer.get(1));
-        boolean whole = direct.size() == 1 && first.size() == 1 && second.size() == 1;
-        return whole
-                ? Optional.of(together(own.get(), middle.get(), direct.get(0), first.get(0), second.get(0)))
-                : Optional.empty();
-    }
-
-    private String together(
-            DerivedTable own, DerivedTable middle, Reference direct, Reference first, Reference second) {
-        List<String> there = concat(first.targetColumns(), second.columns());
-        List<String> here = concat(first.columns(), direct.columns());
-        if (there.stream().distinct().count() < there.size()) {
-            return sameColumns(own, first, direct, second);
-        }
-        String name = own.name() + "_" + String.join("_", here);
-        String unique = "alter table " + quoted(middle.name()) + "\n  add unique (" + names(there) + ");\n";
-        return !checked.dialect().altersConstraints()
-                ? "create unique index " + quoted("uq_" + name) + " on " + quoted(middle.name()) + " (" + names(there)
-                        + ");\n-- and in create table " + quoted(own.name()) + ":\nforeign key (" + names(here)
-                        + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ")\n"
-                : unique + "alter table " + quoted(own.name()) + "\n  add foreign key (" + names(here)
-                        + ")\n  references " + quoted(middle.name()) + " (" + names(there) + ");\n";
-    }
-
-    /** Where the key of the nearer one has the columns of the farther one in it, both are in the row already and can be compared. */
-    private String sameColumns(DerivedTable own, Reference first, Reference direct, Reference second) {
-        String name = "ck_" + own.name() + "_" + String.join("_", direct.columns());
-        List<String> equal = new ArrayList<>();
-        for (int i = 0; i < direct.columns().size(); i++) {
-            int place = first.targetColumns().indexOf(second.columns().get(i));
-            if (place < 0) {
-                return "";
-            }
-            equal.add(quoted(direct.columns().get(i)) + " = "
-                    + quoted(first.columns().get(place)));
-        }
-        String check = "constraint " + quoted(name) + " check (" + String.join(" and ", equal) + ")";
-        return !checked.dialect().altersConstraints()
-                ? "-- in create table " + quoted(own.name()) + ":\n" + check + "\n"
-                : "alter table " + quoted(own.name()) + "\n  add " + check + ";\n";
-    }
-
-    private static List<String> concat(List<String> one, List<String> other) {
-        return Stream.concat(one.stream(), other.stream()).toList();
-    }
-
-    private String names(List<String> columns) {
-        return columns.stream().map(this::quoted).collect(Collectors.joining(", "));
-    }
-
-    private String quoted(String name) {
-        return checked.dialect().quote(name);
     }
 }

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.RowRules;
 import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
@@ -10,12 +11,14 @@ import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression;
 import jasperwing.model.GroupEdits;
 import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 
 /** Rules over a row that mean nothing, that are stated twice, or that no check constraint can hold. Those of a trait are looked at where an entity has it. */
 final class RowRuleRules {
@@ -82,23 +85,36 @@ final class RowRuleRules {
     }
 
     private static Optional<Finding> unchecked(Checked checked, Entity entity, RowRule rule, boolean local) {
-        String database = checked.dialect().title();
-        RowRules.Holder holder = RowRules.holder(checked.design(), checked.dialect(), entity.name(), rule);
-        if (holder == RowRules.Holder.CHECK) {
+        Dialect dialect = checked.dialect();
+        RowRules.Holder holder = RowRules.holder(checked.design(), dialect, checked.whole(entity), rule);
+        boolean triggered = holder == RowRules.Holder.TRIGGER && GuardTriggers.areIn(dialect);
+        boolean asked = rule.kept() == RuleKept.CLASSES || rule.kept() == RuleKept.TRIGGERS && triggered;
+        if (asked || holder == RowRules.Holder.CHECK || holder == RowRules.Holder.KEY) {
             return Optional.empty();
         }
-        boolean triggered = holder == RowRules.Holder.TRIGGER;
-        String reason = triggered
-                ? "a reference that a delete sets to null; " + database + " allows no check constraint on it"
-                : outsideRow(checked.dialect(), local);
+        String sql = triggered ? GuardSql.ofRules(checked, entity.name()) : "";
         return Optional.of(new Finding(
                 Rule.RULE_NOT_CHECKED,
                 subject(entity.name(), rule),
-                "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " reads " + reason + ".",
+                "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " "
+                        + reason(dialect, rule, holder, local) + ".",
                 "Only the generated classes check it; rows written past them can break it"
                         + (triggered ? ". A trigger refuses them." : "."),
-                List.of(),
-                triggered ? GuardSql.ofChecks(checked, entity.name()) : ""));
+                triggered ? List.of(new Fix("Hold it by triggers", held(checked, entity, rule))) : List.of(),
+                sql));
+    }
+
+    private static String reason(Dialect dialect, RowRule rule, RowRules.Holder holder, boolean local) {
+        if (rule.kept() == RuleKept.TRIGGERS) {
+            return GuardTriggers.areIn(dialect)
+                    ? "is to be held by triggers, and reads what no trigger follows: rows of a list, or the tables of kinds"
+                    : "is to be held by triggers, and none are written for " + dialect.title();
+        }
+        return "reads "
+                + (holder == RowRules.Holder.TRIGGER && local
+                        ? "a reference that a delete sets to null; " + dialect.title()
+                                + " allows no check constraint on it"
+                        : outsideRow(dialect, local));
     }
 
     /** @param local whether it reads its entity's own attributes and references alone */
@@ -106,6 +122,13 @@ final class RowRuleRules {
         return local && !dialect.computesFromCounted()
                 ? "an auto-increment column or another table; " + dialect.title() + " has no check constraint for that"
                 : "data outside its row; no check constraint can do that";
+    }
+
+    /** The rule held by triggers, where it is stated. */
+    private static Edit held(Checked checked, Entity entity, RowRule rule) {
+        return changed(checked, entity, rule, rules -> rules.stream()
+                .map(r -> r.equals(rule) ? r.withKept(RuleKept.TRIGGERS) : r)
+                .toList());
     }
 
     /** Reports each rule whose message an earlier one has. */
@@ -132,10 +155,7 @@ final class RowRuleRules {
         left.replaceAll(first ->
                 !first.message().equals(second.message()) || first.condition().equals(second.condition())
                         ? first
-                        : new RowRule(
-                                first.message(),
-                                Expression.Call.of("and", first.condition(), second.condition()),
-                                first.comments()));
+                        : first.withCondition(Expression.Call.of("and", first.condition(), second.condition())));
         return left;
     }
 
@@ -152,16 +172,20 @@ final class RowRuleRules {
         return without(group).with(minus(group.rules(), rule));
     }
 
-    /** Where it is stated: in the entity or in one of its traits. */
     private static Edit remove(Checked checked, Entity entity, RowRule rule) {
+        return changed(checked, entity, rule, rules -> minus(rules, rule));
+    }
+
+    /** Changes the rules where one is stated: in the entity or in one of its traits. */
+    private static Edit changed(Checked checked, Entity entity, RowRule rule, UnaryOperator<List<RowRule>> change) {
         if (entity.rules().contains(rule)) {
-            return EntityEdits.change(entity.name(), e -> e.withRules(minus(e.rules(), rule)));
+            return EntityEdits.change(entity.name(), e -> e.withRules(change.apply(e.rules())));
         }
         return entity.traits().stream()
                 .flatMap(t -> checked.design().trait(t).stream())
                 .filter(t -> t.rules().contains(rule))
                 .findFirst()
-                .map(t -> remove(t, rule))
+                .map(t -> without(t).with(change.apply(t.rules())))
                 .orElse(Edit.NOTHING);
     }
 

@@ -4,7 +4,6 @@ import jasperwing.formula.Formula.Error;
 import jasperwing.formula.Formula.Mistake;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
-import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
@@ -15,7 +14,6 @@ import jasperwing.naming.Spelling;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,15 +28,15 @@ final class FormulaResolver {
     /** The most parts there may be when the formulas of all attributes named are put in. */
     private static final long MOST_PARTS = 2_000;
 
-    private static final Set<String> NULL_TESTS = Set.of("is null", "is not null");
+    /** The operator that tells whether two roles lead to the same row. */
+    private static final String SAME = "is";
 
-    /** The ways of which the row itself holds the reference. */
-    private static final Set<Step.Way> HOLDING =
-            EnumSet.of(Step.Way.REFERENCE, Step.Way.LINKED_FROM, Step.Way.LINKED_TO);
+    private static final Set<String> NULL_TESTS = Set.of("is null", "is not null");
 
     private static final Term NONE = new Term.Constant(Literal.word("null"), Kind.NOTHING);
 
     private final Design design;
+    private final KeyPaths keys;
     private final Map<String, Formula> known = new HashMap<>();
     private final Map<String, Long> sizes = new HashMap<>();
     private final Set<String> open = new LinkedHashSet<>();
@@ -46,6 +44,7 @@ final class FormulaResolver {
     /** @param design with the attributes of traits in the entities that have them */
     FormulaResolver(Design design) {
         this.design = design;
+        this.keys = new KeyPaths(design);
     }
 
     Formula of(String entity, Attribute attribute) {
@@ -106,6 +105,9 @@ final class FormulaResolver {
         }
 
         private Term apply(Expression.Call call) {
+            if (call.function().equals(SAME)) {
+                return same(call.arguments().get(0), call.arguments().get(1));
+            }
             Optional<Expression> written = Operations.written(call);
             if (written.isPresent()) {
                 return term(written.get());
@@ -134,6 +136,56 @@ final class FormulaResolver {
                     .orElseGet(() -> wrong(Error.TYPE, misuse(call.function(), arguments)));
         }
 
+        /** That two roles lead to the same row: each attribute of its key is the same. */
+        private Term same(Expression one, Expression other) {
+            int before = mistakes.size();
+            RoleWay first = toOne(one);
+            RoleWay second = toOne(other);
+            if (mistakes.size() > before) {
+                return NONE;
+            }
+            List<KeyPaths.KeyPath> key = keys.of(first.at());
+            if (!InheritanceTree.root(design, first.at()).equals(InheritanceTree.root(design, second.at()))) {
+                return wrong(
+                        Error.TYPE,
+                        "compares " + text(one) + ", which leads to " + first.at() + ", with " + text(other)
+                                + ", which leads to " + second.at());
+            }
+            return key.stream()
+                    .map(k -> Operations.both("=", member(first, k), member(second, k)))
+                    .reduce((a, b) -> Operations.both("and", a, b))
+                    .orElseGet(() -> wrong(Error.UNKNOWN, "compares rows of " + first.at() + ", which has no key"));
+        }
+
+        private RoleWay toOne(Expression role) {
+            RoleWay way = new RoleWay(design, entity);
+            List<String> path = role instanceof Expression.Name name ? name.path() : List.of();
+            if (path.isEmpty() || way.follow(path, false) < path.size()) {
+                wrong(Error.UNKNOWN, "compares " + text(role) + " by 'is', which is no role to one of " + entity);
+            }
+            return way;
+        }
+
+        private String text(Expression role) {
+            return role instanceof Expression.Name name ? String.join(".", name.path()) : "a value";
+        }
+
+        private Term.Member member(RoleWay way, KeyPaths.KeyPath key) {
+            size++;
+            List<Step> steps =
+                    Stream.concat(way.steps().stream(), key.steps().stream()).toList();
+            Attribute leaf = key.attribute();
+            return new Term.Member(
+                    steps,
+                    key.entity(),
+                    List.of(leaf),
+                    kind(leaf.type()),
+                    !way.must(),
+                    Optional.empty(),
+                    keys.joins(steps, leaf),
+                    false);
+        }
+
         private String misuse(String operation, List<Term> arguments) {
             String given = arguments.stream().map(t -> t.kind().words()).collect(Collectors.joining(", "));
             return "gives " + given + " to " + (operation.equals("neg") ? "a minus sign" : operation) + ", which takes "
@@ -141,7 +193,7 @@ final class FormulaResolver {
         }
 
         private Term member(List<String> path) {
-            Way way = new Way(entity);
+            RoleWay way = new RoleWay(design, entity);
             int at = way.follow(path, false);
             if (at == path.size()) {
                 return wrong(Error.UNKNOWN, "names " + String.join(".", path) + ", which is a role and no attribute");
@@ -149,23 +201,23 @@ final class FormulaResolver {
             return attribute(way, path, at);
         }
 
-        private Term attribute(Way way, List<String> path, int from) {
+        private Term attribute(RoleWay way, List<String> path, int from) {
             List<Attribute> within = new ArrayList<>();
-            way.at = declaring(way.at, path.get(from));
+            String owner = declaring(way.at(), path.get(from));
             List<Attribute> there =
-                    design.entity(way.at).map(e -> e.attributes()).orElse(List.of());
+                    design.entity(owner).map(e -> e.attributes()).orElse(List.of());
             for (String name : path.subList(from, path.size())) {
                 Optional<Attribute> found =
                         there.stream().filter(a -> a.name().equals(name)).findFirst();
                 if (found.isEmpty()) {
-                    return wrong(Error.UNKNOWN, unknown(way.at, name));
+                    return wrong(Error.UNKNOWN, unknown(owner, name));
                 }
                 within.add(found.get());
                 there = value(found.get().type())
                         .map(AttributeGroup::attributes)
                         .orElse(List.of());
             }
-            return member(way, within);
+            return member(way, owner, within);
         }
 
         private String unknown(String where, String name) {
@@ -190,14 +242,14 @@ final class FormulaResolver {
                     name, Stream.concat(attributes, roles).distinct().toList());
         }
 
-        private Term member(Way way, List<Attribute> within) {
+        private Term member(RoleWay way, String owner, List<Attribute> within) {
             Attribute leaf = within.get(within.size() - 1);
             boolean list = within.stream().anyMatch(Attribute::list);
             Kind kind = list || value(leaf.type()).isPresent() ? Kind.OTHER : kind(leaf.type());
             Optional<Formula> formula = Optional.empty();
-            boolean nullable = within.stream().anyMatch(Attribute::optional) || !way.must;
+            boolean nullable = within.stream().anyMatch(Attribute::optional) || !way.must();
             if (leaf.isComputed() && within.size() == 1) {
-                Formula inner = of(way.at, leaf);
+                Formula inner = of(owner, leaf);
                 inner.mistakes().stream()
                         .findFirst()
                         .ifPresent(m -> wrong(
@@ -205,23 +257,14 @@ final class FormulaResolver {
                                 m.error() == Error.CIRCLE
                                         ? m.message()
                                         : "names " + leaf.name() + ", whose own formula is wrong"));
-                size += sizes.getOrDefault(way.at + "\0" + leaf.name(), 0L);
+                size += sizes.getOrDefault(owner + "\0" + leaf.name(), 0L);
                 formula = Optional.of(inner);
-                nullable = inner.term().nullable() || !way.must;
+                nullable = inner.term().nullable() || !way.must();
             }
-            boolean repeated = isKeyOfReference(way, leaf, within);
-            return new Term.Member(way.steps, way.at, within, kind, nullable, formula, repeated, false);
-        }
-
-        /** Whether the row that a single reference starts from repeats the attribute. */
-        private boolean isKeyOfReference(Way way, Attribute leaf, List<Attribute> within) {
-            return way.steps.size() == 1
-                    && within.size() == 1
-                    && HOLDING.contains(way.steps.get(0).way())
-                    && way.steps.get(0).relationship() instanceof BinaryRelationship
-                    && design.entity(InheritanceTree.root(design, way.at))
-                            .filter(e -> e.isKey(leaf))
-                            .isPresent();
+            int joins = within.size() == 1
+                    ? keys.joins(way.steps(), leaf)
+                    : way.steps().size();
+            return new Term.Member(way.steps(), owner, within, kind, nullable, formula, joins, false);
         }
 
         /** Whether there is what a role to one leads to: it has a key then. */
@@ -229,27 +272,27 @@ final class FormulaResolver {
             if (!NULL_TESTS.contains(call.function()) || !(call.arguments().get(0) instanceof Expression.Name name)) {
                 return Optional.empty();
             }
-            Way way = new Way(entity);
+            RoleWay way = new RoleWay(design, entity);
             if (way.follow(name.path(), false) < name.path().size()) {
                 return Optional.empty();
             }
             size++;
-            Optional<Entity> root = design.entity(InheritanceTree.root(design, way.at));
+            Optional<Entity> root = design.entity(InheritanceTree.root(design, way.at()));
             Optional<Attribute> key = root.stream()
                     .flatMap(e -> e.attributes().stream().filter(e::isKey))
                     .findFirst();
             return key.<Term>map(k -> new Term.Member(
-                            way.steps,
+                            way.steps(),
                             root.get().name(),
                             List.of(k),
                             kind(k.type()),
-                            !way.must,
+                            !way.must(),
                             Optional.empty(),
-                            isKeyOfReference(way, k, List.of(k)),
+                            keys.joins(way.steps(), k),
                             true))
                     .or(() -> Optional.of(wrong(
                             Error.UNKNOWN,
-                            "names " + String.join(".", name.path()) + ", which leads to " + way.at
+                            "names " + String.join(".", name.path()) + ", which leads to " + way.at()
                                     + ", whose key has no attribute")));
         }
 
@@ -259,9 +302,9 @@ final class FormulaResolver {
                 return wrong(Error.TYPE, "gives " + function + " other than a role to many, or one attribute of it");
             }
             size++;
-            Way way = new Way(entity);
+            RoleWay way = new RoleWay(design, entity);
             int at = way.follow(name.path(), true);
-            if (way.steps.isEmpty() || !way.many) {
+            if (way.steps().isEmpty() || !way.many()) {
                 return wrong(
                         Error.UNKNOWN,
                         "takes the " + function + " of " + String.join(".", name.path())
@@ -270,11 +313,11 @@ final class FormulaResolver {
             boolean counted = function.equals("count");
             if (at == name.path().size()) {
                 return counted
-                        ? new Term.Aggregate(function, way.steps, way.at, Optional.empty(), Kind.WHOLE, false)
+                        ? new Term.Aggregate(function, way.steps(), way.at(), Optional.empty(), Kind.WHOLE, false)
                         : wrong(Error.TYPE, "takes the " + function + " of rows; name an attribute of them");
             }
             int before = mistakes.size();
-            Way there = new Way(way.at);
+            RoleWay there = new RoleWay(design, way.at());
             Term of = attribute(there, name.path(), at);
             if (mistakes.size() > before) {
                 return NONE;
@@ -282,7 +325,7 @@ final class FormulaResolver {
             return of instanceof Term.Member member ? aggregated(function, way, member) : of;
         }
 
-        private Term aggregated(String function, Way way, Term.Member of) {
+        private Term aggregated(String function, RoleWay way, Term.Member of) {
             Kind kind = of.kind();
             boolean number = kind.isNumber();
             boolean ordered = kind != Kind.OTHER && kind != Kind.BOOLEAN && kind != Kind.UUID;
@@ -296,43 +339,8 @@ final class FormulaResolver {
                         default -> ordered ? Optional.of(kind) : Optional.empty();
                     };
             return result.<Term>map(k -> new Term.Aggregate(
-                            function, way.steps, way.at, Optional.of(of), k, !function.equals("count")))
+                            function, way.steps(), way.at(), Optional.of(of), k, !function.equals("count")))
                     .orElseGet(() -> wrong(Error.TYPE, "takes the " + function + " of " + kind.words()));
-        }
-    }
-
-    /** A way along roles from an entity. */
-    private final class Way {
-        private final List<Step> steps = new ArrayList<>();
-        private String at;
-        private boolean must = true;
-        private boolean many;
-
-        Way(String start) {
-            this.at = start;
-        }
-
-        /** Follows names as long as they are roles and not attributes. @return how many were */
-        int follow(List<String> path, boolean toMany) {
-            int i = 0;
-            while (i < path.size()) {
-                String name = path.get(i);
-                boolean attribute = InheritanceTree.attribute(design, at, name).isPresent();
-                Optional<Step> step = attribute
-                        ? Optional.empty()
-                        : Steps.from(design, at).stream()
-                                .filter(s -> s.name().equals(name) && (toMany || !s.many()) && isKeptHere(s.to()))
-                                .findFirst();
-                if (step.isEmpty()) {
-                    return i;
-                }
-                steps.add(step.get());
-                at = step.get().to();
-                must &= step.get().must();
-                many |= step.get().many();
-                i++;
-            }
-            return i;
         }
     }
 
@@ -343,10 +351,6 @@ final class FormulaResolver {
                 .reduce((far, near) -> near)
                 .map(Entity::name)
                 .orElse(entity);
-    }
-
-    private boolean isKeptHere(String entity) {
-        return design.entity(entity).map(e -> !e.outside()).orElse(false);
     }
 
     private Optional<AttributeGroup> value(Type type) {

@@ -133,6 +133,11 @@ public final class Operations {
         return counted ? operation.typing().apply(arguments) : Optional.empty();
     }
 
+    /** An operator that gives a truth value, applied to two. */
+    static Term both(String operator, Term one, Term other) {
+        return new Term.Apply(operator, List.of(one, other), Kind.BOOLEAN, one.nullable() || other.nullable());
+    }
+
     /** Whether it can give nothing. */
     static boolean nullable(String name, List<Term> arguments) {
         return switch (name) {

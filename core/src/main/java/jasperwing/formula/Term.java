@@ -45,7 +45,8 @@ public sealed interface Term {
      * @param entity whose attribute it is
      * @param path the attribute, and within a value what leads to the part; the part is last
      * @param formula what it is computed by, when it is
-     * @param repeated whether the row it is seen from repeats it in a reference: a part of the key of what it refers to
+     * @param joins how many of the steps lead to the first row that has it: a reference repeats the key of what it refers to; 0 for the row it is seen
+     *     from
      * @param presence whether all that is asked is if there is what the steps lead to, of which it is the key
      */
     record Member(
@@ -55,7 +56,7 @@ public sealed interface Term {
             Kind kind,
             boolean nullable,
             Optional<Formula> formula,
-            boolean repeated,
+            int joins,
             boolean presence)
             implements Term {
         public Member {
@@ -65,7 +66,7 @@ public sealed interface Term {
 
         /** Whether the row it is seen from has it: itself, or in a reference. */
         public boolean isInRow() {
-            return steps.isEmpty() || repeated;
+            return joins == 0;
         }
 
         /** The part that is read. */

@@ -23,6 +23,14 @@ public final class EntityEdits {
                 .toList());
     }
 
+    /** Adds rules behind those the entity has. */
+    public static Edit addRules(String entity, List<RowRule> rules) {
+        return change(
+                entity,
+                e -> e.withRules(
+                        Stream.concat(e.rules().stream(), rules.stream()).toList()));
+    }
+
     /** Renames an entity wherever it is named: in relationships, sheets and places. */
     public static Edit rename(String oldName, String newName) {
         return change(oldName, e -> e.withName(newName))

@@ -10,9 +10,11 @@ import java.util.function.UnaryOperator;
  *
  * @param message what is said of a row that breaks it, such as {@code must end after it starts}; names it
  * @param condition over the members of what it belongs to
+ * @param kept what holds rows to it
  */
-public record RowRule(String message, Expression condition, Comments comments) {
+public record RowRule(String message, Expression condition, RuleKept kept, Comments comments) {
     public RowRule {
+        Objects.requireNonNull(kept);
         if (message.isBlank()) {
             throw new IllegalArgumentException("a rule must say what it asks for");
         }
@@ -21,15 +23,27 @@ public record RowRule(String message, Expression condition, Comments comments) {
     }
 
     public static RowRule of(String message, Expression condition) {
-        return new RowRule(message, condition, Comments.NONE);
+        return new RowRule(message, condition, RuleKept.CONSTRAINT, Comments.NONE);
     }
 
     public RowRule withMessage(String newMessage) {
-        return new RowRule(newMessage, condition, comments);
+        return new RowRule(newMessage, condition, kept, comments);
+    }
+
+    public RowRule withCondition(Expression newCondition) {
+        return new RowRule(message, newCondition, kept, comments);
+    }
+
+    public RowRule withKept(RuleKept newKept) {
+        return new RowRule(message, condition, newKept, comments);
+    }
+
+    public RowRule withComments(Comments newComments) {
+        return new RowRule(message, condition, kept, newComments);
     }
 
     public RowRule withNames(UnaryOperator<Expression.Name> change) {
-        return new RowRule(message, condition.withNames(change), comments);
+        return withCondition(condition.withNames(change));
     }
 
     /** The same rule, which is also fulfilled where all of these are null; without any, the rule itself. */
@@ -37,7 +51,7 @@ public record RowRule(String message, Expression condition, Comments comments) {
         return names.stream()
                 .<Expression>map(n -> Expression.Call.of("is null", n))
                 .reduce((a, b) -> Expression.Call.of("and", a, b))
-                .map(missing -> new RowRule(message, Expression.Call.of("or", missing, condition), comments))
+                .map(missing -> withCondition(Expression.Call.of("or", missing, condition)))
                 .orElse(this);
     }
 

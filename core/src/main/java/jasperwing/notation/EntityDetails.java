@@ -126,7 +126,7 @@ public final class EntityDetails {
                     .findFirst()
                     .map(RowRule::comments)
                     .orElse(rule.comments());
-            result = result.withRules(added(result.rules(), new RowRule(rule.message(), rule.condition(), comments)));
+            result = result.withRules(added(result.rules(), rule.withComments(comments)));
         }
         if (!said.shown().isEmpty()) {
             result = result.withShown(commented(said.shown(), List.of(before.shown())));

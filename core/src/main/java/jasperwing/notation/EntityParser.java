@@ -9,6 +9,7 @@ import jasperwing.model.KindsKept;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -172,7 +173,22 @@ final class EntityParser {
             throw cursor.wrong(message, "the rule does not say what it asks for", "\"must end after it starts\"");
         }
         cursor.symbol(":");
-        return new RowRule(message.text(), new ExpressionParser(cursor).read(), comments);
+        RowRule rule = RowRule.of(message.text(), new ExpressionParser(cursor).read());
+        return rule.withKept(ruleKept(cursor)).withComments(comments);
+    }
+
+    private static RuleKept ruleKept(Cursor cursor) throws SyntaxException {
+        if (!cursor.takeSymbol(",")) {
+            return RuleKept.CONSTRAINT;
+        }
+        cursor.words("held", "by");
+        Token at = cursor.peek();
+        for (RuleKept each : RuleKept.values()) {
+            if (cursor.takeWords(each.words().split(" "))) {
+                return each;
+            }
+        }
+        throw cursor.wrong(at, "nothing of that name holds rows to a rule", "'triggers' or 'classes'");
     }
 
     private void attribute(Cursor cursor, Comments comments) throws SyntaxException {

@@ -83,6 +83,9 @@ final class ExpressionParser {
         if (cursor.takeWords("is", "null")) {
             return call("is null", left);
         }
+        if (cursor.takeWord("is")) {
+            return cursor.takeWord("not") ? call("not", same(left)) : same(left);
+        }
         boolean not = cursor.peek().isWord("not")
                 && (cursor.peek(1).isWord("in") || cursor.peek(1).isWord("between"));
         if (not) {
@@ -96,6 +99,16 @@ final class ExpressionParser {
         }
         String operator = comparing();
         return operator.isEmpty() ? left : call(operator, left, sum());
+    }
+
+    /** That two roles lead to the same row; only names can be roles. */
+    private Expression same(Expression left) throws SyntaxException {
+        Token at = cursor.peek();
+        Expression right = sum();
+        if (left instanceof Name && right instanceof Name) {
+            return call("is", left, right);
+        }
+        throw cursor.wrong(at, "'is' asks for null, or whether two roles lead to the same", "'null' or a role");
     }
 
     private Expression between(Expression value) throws SyntaxException {

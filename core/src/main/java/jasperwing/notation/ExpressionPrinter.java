@@ -17,6 +17,7 @@ final class ExpressionPrinter {
             Map.entry("not", 3),
             Map.entry("is null", 4),
             Map.entry("is not null", 4),
+            Map.entry("is", 4),
             Map.entry("between", 4),
             Map.entry("in", 4),
             Map.entry("=", 4),
@@ -79,7 +80,7 @@ final class ExpressionPrinter {
             case "in" -> operand(all.get(0), 5) + " in (" + listed(all.subList(1, all.size())) + ")";
             case "case" -> choice(all);
             case "extract" -> "extract(" + text(all.get(0)) + " from " + text(all.get(1)) + ")";
-            case "=", "<>", "<", "<=", ">", ">=" -> operand(all.get(0), 5) + " " + call.function() + " "
+            case "is", "=", "<>", "<", "<=", ">", ">=" -> operand(all.get(0), 5) + " " + call.function() + " "
                     + operand(all.get(1), 5);
             default -> strength < ATOM
                     ? operand(all.get(0), strength) + " " + call.function() + " " + right(all.get(1), strength + 1)

@@ -21,6 +21,7 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.RowRule;
+import jasperwing.model.RuleKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.Type;
@@ -192,7 +193,10 @@ final class Printer {
     }
 
     static String text(RowRule rule) {
-        return "rule " + Quoting.string(rule.message()) + ": " + ExpressionPrinter.text(rule.condition());
+        return "rule " + Quoting.string(rule.message()) + ": " + ExpressionPrinter.text(rule.condition())
+                + (rule.kept() == RuleKept.CONSTRAINT
+                        ? ""
+                        : ", held by " + rule.kept().words());
     }
 
     private static List<String> lines(Notes notes, String physicalWord) {

@@ -43,6 +43,14 @@ public record Table(
         return new Table(name, columns, Optional.of(key), foreignKeys, uniques, checks, indexes, comment);
     }
 
+    public Table withForeignKeys(List<ForeignKey> newKeys) {
+        return new Table(name, columns, primaryKey, newKeys, uniques, checks, indexes, comment);
+    }
+
+    public Table withUniques(List<Unique> newUniques) {
+        return new Table(name, columns, primaryKey, foreignKeys, newUniques, checks, indexes, comment);
+    }
+
     public Table withIndexes(List<Index> newIndexes) {
         return new Table(name, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
     }

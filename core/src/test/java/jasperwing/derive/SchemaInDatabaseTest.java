@@ -1,19 +1,15 @@
 package jasperwing.derive;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.catalog.CatalogTest;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
-import jasperwing.findings.Report;
-import jasperwing.findings.Rule;
 import jasperwing.model.Design;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -93,39 +89,6 @@ class SchemaInDatabaseTest {
                 rows.next();
                 assertThat(rows.getString("REMARKS")).isEqualTo("In metres, from the top.");
             }
-        }
-    }
-
-    /** What the key that holds two routes together says is so. */
-    @ParameterizedTest
-    @ValueSource(strings = {"postgresql", "mariadb", "h2"})
-    void routesThatMayDisagreeAreHeldTogetherByTheKeyThatIsOffered(Dialect dialect) throws SQLException {
-        Design design = Samples.design(
-                "entity Marsh",
-                "  id serial key",
-                "entity Plot",
-                "  id serial key",
-                "entity Core",
-                "  id serial key",
-                "each Plot must lie in one Marsh as marsh",
-                "each Core must be drilled in one Plot as plot",
-                "each Core must come from one Marsh as marsh");
-        String sql = Report.of(design, dialect).findings().stream()
-                .filter(f -> f.rule() == Rule.ROUTES_DISAGREE)
-                .findFirst()
-                .orElseThrow()
-                .sql();
-        try (Connection connection = Databases.loaded(design, dialect);
-                Statement statement = connection.createStatement()) {
-            for (String each : sql.split(";\n")) {
-                statement.execute(each);
-            }
-            statement.execute("insert into marshes (id) values (1)");
-            statement.execute("insert into marshes (id) values (2)");
-            statement.execute("insert into plots (id, marsh_id) values (1, 1)");
-            statement.execute("insert into cores (id, plot_id, marsh_id) values (1, 1, 1)");
-            assertThatThrownBy(() -> statement.execute("insert into cores (id, plot_id, marsh_id) values (2, 1, 2)"))
-                    .isInstanceOf(SQLException.class);
         }
     }
 }

@@ -126,14 +126,14 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
 
         private List<Cell> cells(DerivedTable table, Reference key, String because) {
             Column first = table.column(key.columns().get(0)).orElseThrow();
-            String types = key.columns().stream()
+            String types = key.allColumns().stream()
                     .map(c -> projection.schema().type(table.column(c).orElseThrow()))
                     .distinct()
                     .collect(Collectors.joining(", "));
-            String target = key.target() + "." + String.join(", ", key.targetColumns());
+            String target = key.target() + "." + String.join(", ", key.allTargetColumns());
             String loose = key.enforcement() == Enforcement.OUTSIDE ? " (outside)" : " (several tables)";
             return List.of(
-                    Cell.code(table.name() + "." + String.join(", ", key.columns())),
+                    Cell.code(table.name() + "." + String.join(", ", key.allColumns())),
                     Cell.code("\u2192 " + target + (key.enforced() ? "" : loose)),
                     Cell.words(because),
                     Cell.code(types),
@@ -144,7 +144,8 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         }
 
         private String deleting(Reference key) {
-            return key.foreignKey()
+            return key.foreignKeys().stream()
+                    .findFirst()
                     .map(k -> projection.schema().dialect().write(k.onDelete()) + (key.late() ? ", deferred" : ""))
                     .orElseGet(() -> key.effect().words());
         }

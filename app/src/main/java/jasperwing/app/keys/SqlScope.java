@@ -30,21 +30,18 @@ record SqlScope(String words, Optional<String> table, boolean selected) {
         return scopes;
     }
 
-    /** @param triggers whether the triggers of the tables are written, too */
+    /** @param triggers whether all triggers of the tables are written, and not only those the design asks for */
     SqlScript script(Design design, Schema schema, Selection selection, boolean triggers) {
+        List<Trigger> guards = triggers ? GuardTriggers.of(design, schema) : GuardTriggers.asked(design, schema);
         if (equals(WHOLE)) {
-            SqlScript script = schema.script();
-            return triggers ? script.then(triggers(schema, GuardTriggers.of(design, schema))) : script;
+            return schema.script().then(triggers(schema, guards));
         }
         List<DerivedTable> tables = schema.tables().stream()
                 .filter(t ->
                         selected ? isOf(t, design, schema, selection) : t.name().equals(table.orElse("")))
                 .toList();
         SqlScript script = schema.script(tables);
-        if (!triggers) {
-            return script;
-        }
-        List<Trigger> theirs = GuardTriggers.of(design, schema).stream()
+        List<Trigger> theirs = guards.stream()
                 .filter(g -> tables.stream().anyMatch(t -> t.name().equals(g.table())))
                 .toList();
         return script.then(triggers(schema, theirs));

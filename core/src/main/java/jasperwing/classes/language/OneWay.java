@@ -5,12 +5,17 @@ import jasperwing.classes.ModelClass;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.naming.Step;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Classes that know each other only where the key is. */
 final class OneWay {
+    private static final Set<Step.Way> FORWARD =
+            EnumSet.of(Step.Way.REFERENCE, Step.Way.LINKED_FROM, Step.Way.LINKED_TO);
+
     private OneWay() {}
 
     static ModelClass of(ModelClass both) {
@@ -31,8 +36,7 @@ final class OneWay {
         return formula.term()
                 .all()
                 .noneMatch(t -> t instanceof Term.Aggregate
-                        || t instanceof Term.Member m
-                                && m.steps().stream().anyMatch(s -> s.way() != Step.Way.REFERENCE));
+                        || t instanceof Term.Member m && m.steps().stream().anyMatch(s -> !FORWARD.contains(s.way())));
     }
 
     private static Stream<Association> forward(Association association) {

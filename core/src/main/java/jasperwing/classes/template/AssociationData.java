@@ -9,6 +9,7 @@ import jasperwing.derive.Reference;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.Type;
+import jasperwing.naming.Step;
 import jasperwing.physical.Column;
 import java.util.HashMap;
 import java.util.List;
@@ -32,7 +33,7 @@ final class AssociationData {
             "linkClass",
             "linkPackage",
             "linkRole");
-    private static final List<String> LISTS = List.of("columns", "far", "subjects", "others");
+    private static final List<String> LISTS = List.of("columns", "far", "subjects", "others", "agreed");
 
     private final ChosenClasses classes;
     private final TypeData types;
@@ -51,7 +52,7 @@ final class AssociationData {
 
     private Data data(ModelClass subject, Association association) {
         return association.match(
-                this::toOne,
+                one -> toOne(one).with("agreed", agreed(subject, one)).data(),
                 this::outside,
                 this::inverse,
                 this::joined,
@@ -107,7 +108,9 @@ final class AssociationData {
                 .owner()
                 .must(each.must())
                 .back(each.back())
-                .with("subjects", each.subjects().stream().map(this::toOne).toList())
+                .with(
+                        "subjects",
+                        each.subjects().stream().map(s -> toOne(s).data()).toList())
                 .with("others", each.outside().stream().map(this::outside).toList())
                 .with("interface", classes.subjectInterface(subject, each))
                 .with("backShared", isBackShared(each))
@@ -158,7 +161,26 @@ final class AssociationData {
                 .data();
     }
 
-    private Data toOne(Association.ToOne one) {
+    /** What can be changed and is to lead to the same as a property of what the association leads to. */
+    private List<Data> agreed(ModelClass subject, Association.ToOne one) {
+        return subject.rules().stream()
+                .flatMap(r -> r.agreement().stream())
+                .filter(a -> isOf(one.name(), a.reference()))
+                .flatMap(a -> subject.associations().stream()
+                        .filter(s -> s instanceof Association.ToOne same
+                                && !same.key()
+                                && same != one
+                                && isOf(same.name(), a.same()))
+                        .flatMap(s -> classes.model().property(a.further()).stream()
+                                .map(there -> SharedShapes.AGREED.of(s.name(), there))))
+                .toList();
+    }
+
+    private boolean isOf(String property, Step step) {
+        return classes.model().property(step).filter(property::equals).isPresent();
+    }
+
+    private Said toOne(Association.ToOne one) {
         return new Said("one", one.name(), one.target())
                 .owner()
                 .must(one.must())
@@ -166,8 +188,7 @@ final class AssociationData {
                 .back(one.inverse())
                 .columns(quoted(one.foreignKey()))
                 .with("unique", one.unique())
-                .with("doc", one.doc())
-                .data();
+                .with("doc", one.doc());
     }
 
     private List<String> quoted(Reference key) {

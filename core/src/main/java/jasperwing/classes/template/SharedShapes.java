@@ -169,6 +169,15 @@ final class SharedShapes {
             linkClass: its name as that of a class, or empty
             linkPackage: its package, or empty
             linkRole: the property of a link that leads to the far end, or empty
+            agreed: what is set together with it, so that rules hold: a list of **agreed**
+            """);
+
+    static final Shape AGREED = new Shape(
+            "agreed",
+            "A property that leads to the same as a property of what another leads to, as a rule says.",
+            """
+            name: the name of the property
+            there: the name of the property of what the other leads to
             """);
 
     static final Shape COLUMN = new Shape(
@@ -313,6 +322,7 @@ final class SharedShapes {
             GROUP,
             RULE,
             ASSOCIATION,
+            AGREED,
             COLUMN,
             COMPONENT,
             STEP,

@@ -103,8 +103,14 @@ ${of("")}
 
 <#-- A setter that tells the object let go and the one taken up. -->
 <#macro reference type a>
-<#if !a.opposite?has_content || !java.changes>
+<#if !java.changes || !a.opposite?has_content && !a.agreed?has_content>
 <@setter type=type name=a.name/>
+<#elseif !a.opposite?has_content>
+
+<@setter_head type=type name=a.name/>
+        this.${a.name} = ${a.name};
+<@agree a=a/>
+<@setter_end/>
 <#else>
 <#local before = local_name("before", a.name)>
 <#local get = method("get", a.opposite)>
@@ -117,7 +123,19 @@ ${of("")}
         this.${a.name} = ${a.name};
 <@step_out object=before a=a/>
 <@step_in object=a.name a=a/>
+<@agree a=a/>
 <@setter_end/>
+</#if>
+</#macro>
+
+<#-- What a rule has lead to the same is set with it. -->
+<#macro agree a>
+<#if a.agreed?has_content>
+        if (${a.name} != null) {
+<#list a.agreed as g>
+            ${method("set", g.name)}(${a.name}.${method("get", g.there)}());
+</#list>
+        }
 </#if>
 </#macro>
 
