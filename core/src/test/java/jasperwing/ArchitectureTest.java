@@ -42,6 +42,7 @@ class ArchitectureTest {
                     "model",
                     "naming",
                     "notation",
+                    "formula",
                     "derive",
                     "dialect",
                     "physical",

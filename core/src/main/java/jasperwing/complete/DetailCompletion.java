@@ -20,6 +20,10 @@ final class DetailCompletion {
     private static final Pattern CLOSED = Pattern.compile("(?<word>unique|index)\\s*\\([^)]*\\)(?<rest>[^=]*)");
     private static final Pattern CONDITION = Pattern.compile(
             "(?:(?:unique|index)\\s*\\(.*\\bwhere\\s|rule\\s+\"(?:[^\"\\\\]|\\\\.)*\"\\s*:)(?<formula>.*)");
+    /** Behind the condition of a rule, not within what a function takes. */
+    private static final Pattern HELD = Pattern.compile(
+            "rule\\s+\"(?:[^\"\\\\]|\\\\.)*\"\\s*:(?:(?:[^(),\"]|\\([^()]*\\)|\"(?:[^\"\\\\]|\\\\.)*\")*),\\s*(?<typed>.*)");
+
     private static final Pattern AFTER =
             Pattern.compile("(?<word>in|with|is a kind of|kinds kept in)\\s(?:.*,\\s*)?(?<typed>[^,]*)");
 
@@ -46,6 +50,10 @@ final class DetailCompletion {
     static Optional<Proposals> of(Design design, Entity entity, String before) {
         String line = before.stripLeading();
         Matcher condition = CONDITION.matcher(line);
+        Matcher held = HELD.matcher(line);
+        if (held.matches()) {
+            return Optional.of(held(before, held.group("typed")));
+        }
         if (condition.matches()) {
             return Optional.of(FormulaCompletion.of(design, entity, before));
         }
@@ -79,6 +87,17 @@ final class DetailCompletion {
                 .filter(n -> !n.equals(typed))
                 .toList();
         return new Proposals(before.length() - typed.length(), MemberNames.of(design, entity, typed, there));
+    }
+
+    private static Proposals held(String before, String typed) {
+        return new Proposals(
+                before.length() - typed.length(),
+                Stream.of(
+                                new Proposal(
+                                        "held by triggers", "no constraint, but triggers refuse rows that break it"),
+                                new Proposal("held by classes", "nothing in the database refuses them"))
+                        .filter(p -> MemberNames.starts(p.insert(), typed))
+                        .toList());
     }
 
     private static Proposals afterMembers(String before, String word, String rest) {

@@ -19,6 +19,7 @@ final class ClauseReader {
     private final DeleteSpeech deleting;
     private final KindSpeech kinds;
     private final RuleSpeech rules;
+    private final RouteSpeech routes;
     private final EnumSpeech enums;
     private final EntitySpeech entities;
     private final AttributeSpeech attributes;
@@ -41,6 +42,7 @@ final class ClauseReader {
         this.deleting = new DeleteSpeech(design, nouns);
         this.kinds = new KindSpeech(design, nouns);
         this.rules = new RuleSpeech(design, nouns);
+        this.routes = new RouteSpeech(design, nouns);
         this.enums = new EnumSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
         this.attributes = new AttributeSpeech(design, nouns, choices);
@@ -61,6 +63,7 @@ final class ClauseReader {
         Optional<List<ClauseMeaning>> found = deleting.read(tokens)
                 .or(() -> kinds.read(tokens))
                 .or(() -> rules.read(tokens))
+                .or(() -> routes.read(tokens))
                 .or(() -> enums.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));

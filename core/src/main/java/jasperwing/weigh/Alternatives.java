@@ -40,7 +40,7 @@ public record Alternatives(String title, String about, List<String> questions, L
                 : Optional.empty();
     }
 
-    /** The ways to keep a relationship; empty where there is only one, as for a one-to-many. */
+    /** The ways to keep a relationship; empty where there is only one, as for a one-to-many that no other route can disagree with. */
     public static Optional<Alternatives> ofRelationship(Design design, Dialect dialect, Relationship relationship) {
         boolean outside = Neighbours.of(relationship).stream()
                 .anyMatch(n -> design.entity(n).map(Entity::outside).orElse(true));
@@ -56,7 +56,7 @@ public record Alternatives(String title, String about, List<String> questions, L
         return switch (binary.shape()) {
             case ONE_TO_ONE -> Optional.of(new OneToOnes(design, dialect, binary).weigh());
             case MANY_TO_MANY, LINKED -> Optional.of(new ManyToManys(design, dialect, binary).weigh());
-            case ONE_TO_MANY -> Optional.empty();
+            case ONE_TO_MANY -> binary.isSelf() ? Optional.empty() : AgreeingRoutes.of(design, dialect, binary);
         };
     }
 }

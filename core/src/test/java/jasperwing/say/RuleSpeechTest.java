@@ -54,6 +54,34 @@ class RuleSpeechTest {
                 .isEmpty();
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "the harbour of a mooring must be the harbour of its berth",
+                "a mooring's harbour must be the same as the harbour of its berth",
+                "a mooring and its berth must have the same harbour",
+                "moorings and their berths must be in the same harbour",
+                "the berth of a mooring must lie in the same harbour"
+            })
+    void twoRoutesLeadToTheSame(String said) {
+        Design marina = Samples.design(
+                "entity Harbour",
+                "  id serial key",
+                "entity Berth",
+                "  id serial key",
+                "entity Mooring",
+                "  id serial key",
+                "each Berth must belong to one Harbour as harbour",
+                "each Mooring must lie in one Harbour as harbour",
+                "each Mooring may lie at one Berth as berth");
+        Understanding understood = Say.understand(marina, said);
+        assertThat(understood.sentences())
+                .containsExactly("Mooring: rule \"must have the harbour of its berth\": berth.harbour is harbour");
+        Design once = understood.edit().on(marina);
+        assertThat(once.entity("Mooring").orElseThrow().rules()).hasSize(1);
+        assertThat(Say.understand(once, said).edit().on(once)).isEqualTo(once);
+    }
+
     @Test
     void sayingItAgainChangesNothing() {
         String said = "the end of a rental must be after its start";
