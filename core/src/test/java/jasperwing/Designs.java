@@ -20,12 +20,14 @@ import jasperwing.model.EnumValue;
 import jasperwing.model.Expression;
 import jasperwing.model.Indexing;
 import jasperwing.model.Inheritance;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.Place;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
@@ -33,8 +35,6 @@ import jasperwing.model.Range;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
-import jasperwing.model.RowRule;
-import jasperwing.model.RuleKept;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
@@ -76,7 +76,7 @@ public final class Designs {
         return Arbitraries.strings().withChars("ab \"\\#\n`é").ofMaxLength(8);
     }
 
-    private static Arbitrary<Comments> comments(boolean closing) {
+    static Arbitrary<Comments> comments(boolean closing) {
         Arbitrary<String> line =
                 Arbitraries.strings().withChars("ab #\"`").ofMaxLength(5).map(String::stripTrailing);
         Arbitrary<List<String>> lines = line.list().ofMaxSize(2);
@@ -208,27 +208,8 @@ public final class Designs {
                                 notes)))
                 .flatMap(entity ->
                         indexings(entity.attributes()).list().ofMaxSize(2).map(entity::withIndexes))
-                .flatMap(entity -> rules().list().ofMaxSize(2).map(entity::withRules))
+                .flatMap(entity -> ArbitraryRules.all().list().ofMaxSize(2).map(entity::withRules))
                 .flatMap(entity -> kinships().map(entity::withInheritance));
-    }
-
-    private static Arbitrary<RowRule> rules() {
-        Arbitrary<String> messages =
-                Arbitraries.of("must end after it starts", "a \"b\" #c", "\\", "é", "${x} {y}", "rule: 1 < 2");
-        return Combinators.combine(messages, conditions(), Arbitraries.of(RuleKept.values()), comments(false))
-                .as(RowRule::new);
-    }
-
-    private static Arbitrary<Expression> conditions() {
-        Arbitrary<Expression> members = names().list().ofMinSize(1).ofMaxSize(2).map(Expression.Name::new);
-        Arbitrary<Expression> compared = Combinators.combine(Arbitraries.of("=", "<>", "<", ">="), members, members)
-                .as((sign, a, b) -> Expression.Call.of(sign, a, b));
-        Arbitrary<Expression> same = Combinators.combine(members, members).as((a, b) -> Expression.Call.of("is", a, b));
-        Arbitrary<Expression> any = Combinators.combine(Arbitraries.of("and", "or", "is null"), compared, members)
-                .as((word, condition, member) -> word.equals("is null")
-                        ? Expression.Call.of("or", Expression.Call.of(word, member), condition)
-                        : Expression.Call.of(word, condition, condition));
-        return Arbitraries.oneOf(any, same);
     }
 
     private static Arbitrary<Indexing> indexings(List<Attribute> attributes) {
@@ -253,7 +234,7 @@ public final class Designs {
                         Arbitraries.of(AttributeGroup.Kind.values()),
                         names(),
                         attributes().list().uniqueElements(Attribute::name).ofMaxSize(3),
-                        rules().list().ofMaxSize(2),
+                        ArbitraryRules.all().list().ofMaxSize(2),
                         texts(),
                         comments(true))
                 .as((kind, name, attributes, rules, doc, comments) -> new AttributeGroup(
@@ -305,7 +286,14 @@ public final class Designs {
         int choice = Math.floorMod(relationship.hashCode(), 4);
         return choice == 3
                 ? relationship
-                : relationship.withDeletes(List.of(new OnDelete(parent, DeleteRule.values()[choice])));
+                : relationship
+                        .withDeletes(List.of(new OnDelete(parent, DeleteRule.values()[choice])))
+                        .withKeyChanges(keyChanges(relationship, parent));
+    }
+
+    private static List<OnKeyChange> keyChanges(Relationship relationship, String parent) {
+        int choice = Math.floorMod(relationship.hashCode() / 4, 4);
+        return choice == 3 ? List.of() : List.of(new OnKeyChange(parent, KeyChangeRule.values()[choice]));
     }
 
     public static Arbitrary<Design> all() {

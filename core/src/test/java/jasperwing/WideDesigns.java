@@ -14,119 +14,6 @@ import java.util.Random;
  * typing. The same seed gives the same text. A feature that is added to the notation is added here.
  */
 public final class WideDesigns {
-    private static final List<String> ENTITIES =
-            List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart", "of one", "Ünit", "order", "Enrolment");
-
-    private static final List<String> TYPES = List.of(
-            "text(40)",
-            "text(1)",
-            "long text",
-            "int",
-            "small int",
-            "big int",
-            "serial",
-            "uuid",
-            "decimal(8,2)",
-            "decimal(38,0)",
-            "real",
-            "boolean",
-            "date",
-            "time",
-            "timestamp",
-            "local timestamp",
-            "duration",
-            "binary",
-            "json",
-            "Hue",
-            "Grade",
-            "Spot",
-            "Extent",
-            "Gone");
-
-    private static final List<String> RULES = List.of(
-            "unique",
-            "default 4",
-            "default red",
-            "default \"it's\"",
-            "default now",
-            "default today",
-            "default uuid",
-            "default today + 14 days",
-            "default now - 90 minutes",
-            "default true",
-            "default 2026-02-30",
-            "from 3 to 9",
-            "from 9 to 3",
-            "up to 4",
-            "from 2020-01-01",
-            "longer than 3",
-            "matching /[A-Z]{2}\\d+/",
-            "matching /(/",
-            "set on insert",
-            "set on update",
-            "ignoring case",
-            "sorted as sv",
-            "label \"A label\"",
-            "column \"Odd col\"",
-            "was former",
-            "\"documented\"",
-            "key");
-
-    private static final List<String> FORMULAS = List.of(
-            "amount + 1",
-            "count(%s)",
-            "sum(%s.amount)",
-            "max(%s.%s.day)",
-            "%s.name || \"x\"",
-            "%s.%s.amount",
-            "spot.east * 2",
-            "case when amount > 3 then amount else null end",
-            "coalesce(amount, 1)",
-            "minutes_between(day, day)",
-            "avg(%s.spot.east)",
-            "extract(year from day)",
-            "name = \"x\" and amount is not null",
-            "round(amount / 0, 2)",
-            "%s.sum2 + 1",
-            "sum2",
-            "min(%s.id)",
-            "%s.hue = \"red\"",
-            "substring(name from 2 for 3)",
-            "left(name, 2) || right(name, 1)",
-            "concat(name, to_text(amount))",
-            "replace(name, \"a\", hue)",
-            "exists(%s)",
-            "%s is null",
-            "%s.id",
-            "name in (\"a\", \"b\")");
-
-    private static final List<String> MESSAGES =
-            List.of("must be more than nothing", "Ünter ${x} {y}", "it's so", "must be more than nothing", "*/");
-
-    private static final List<String> CONDITIONS = List.of(
-            "amount > 3",
-            "amount is null or amount <> 4",
-            "name <> \"x\" or hue = \"red\"",
-            "spot.east < 90",
-            "spot.east is not null",
-            "extract(year from day) >= 2000 and not draft",
-            "case when hue = \"red\" then amount > 1 else amount > 2 end",
-            "%s.amount > amount",
-            "%s is not null or amount > 3",
-            "%s is null",
-            "%s.id <> id or %s.code = \"x\"",
-            "count(%s) < 9",
-            "%s.s is s",
-            "%s is not r or amount > 3",
-            "amount > 4, held by triggers",
-            "%s.amount > amount, held by triggers",
-            "amount > 5, held by classes",
-            "sum2 > 3",
-            "char_length(name) >= 1",
-            "1 < 2",
-            "name",
-            "gone > 2");
-
     private final Random random;
     private final List<String> lines = new ArrayList<>();
     private final List<String> names = new ArrayList<>();
@@ -153,7 +40,7 @@ public final class WideDesigns {
     private void write() {
         int count = 1 + random.nextInt(6);
         for (int i = 0; i < count; i++) {
-            names.add(ENTITIES.get((i + random.nextInt(2)) % ENTITIES.size()));
+            names.add(WideWords.ENTITIES.get((i + random.nextInt(2)) % WideWords.ENTITIES.size()));
         }
         lines.add("design " + pick(List.of("\"Wide\"", "\"Ä 9\"", "\"\"")));
         declarations();
@@ -254,7 +141,7 @@ public final class WideDesigns {
                 .subList(0, Math.max(0, random.nextInt(9) - 5))
                 .forEach(state -> lines.add("  " + state));
         for (int i = 0; i < random.nextInt(3); i++) {
-            String formula = pick(FORMULAS).replace("%s", role());
+            String formula = pick(WideWords.FORMULAS).replace("%s", role());
             lines.add("  " + pick(List.of("sum" + i, "sum2")) + " " + pick(List.of("int", "int?", "text(20)", "real"))
                     + " = " + formula);
         }
@@ -275,14 +162,14 @@ public final class WideDesigns {
     }
 
     private void attribute(String name) {
-        StringBuilder line = new StringBuilder("  " + name + " " + pick(TYPES));
+        StringBuilder line = new StringBuilder("  " + name + " " + pick(WideWords.TYPES));
         if (random.nextInt(5) == 0) {
             line.append(" list").append(pick(List.of("", " kept as an array", " kept as json")));
         } else if (random.nextInt(3) == 0) {
             line.append("?");
         }
         for (int i = 0; i < random.nextInt(3); i++) {
-            line.append(' ').append(pick(RULES));
+            line.append(' ').append(pick(WideWords.RULES));
         }
         lines.add(line.toString());
     }
@@ -304,10 +191,10 @@ public final class WideDesigns {
                             "kinds kept in a complete table each",
                             "index (hue) where hue = \"red\"",
                             "unique (" + pick(any) + ") where " + role() + " is null",
-                            "rule \"" + pick(MESSAGES) + "\": "
-                                    + pick(CONDITIONS).replace("%s", role()),
-                            "rule \"" + pick(MESSAGES) + "\": "
-                                    + pick(CONDITIONS).replace("%s", role()))));
+                            "rule \"" + pick(WideWords.MESSAGES) + "\": "
+                                    + pick(WideWords.CONDITIONS).replace("%s", role()),
+                            "rule \"" + pick(WideWords.MESSAGES) + "\": "
+                                    + pick(WideWords.CONDITIONS).replace("%s", role()))));
         }
     }
 
@@ -331,6 +218,9 @@ public final class WideDesigns {
                             "deleting " + to + " deletes " + from + " too",
                             "deleting " + to + " empties it",
                             "deleting " + from + " is refused",
+                            "changing the key of " + to + " is followed",
+                            "changing the key of " + to + " empties it",
+                            "changing the key of " + from + " is refused",
                             "checked at the end",
                             "key held by " + to,
                             "kept as a kind and an id",

@@ -126,6 +126,9 @@ public final class LostFacts {
         for (OnDelete rule : relationship.deletes()) {
             add("delete rule", rule.rule().name(), "of " + place);
         }
+        relationship
+                .keyChanges()
+                .forEach(c -> add("rule on changes of a key", c.rule().name(), "of " + place));
         add("check at the end of the transaction", relationship.checkedAtEnd() ? "late" : "", "of " + place);
         relationship.forward().sorting().ifPresent(s -> add("order", "" + s.falling(), "of " + place));
         relationship.back().flatMap(b -> b.sorting()).ifPresent(s -> add("order", "" + s.falling(), "of " + place));

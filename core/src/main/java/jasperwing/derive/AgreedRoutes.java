@@ -8,6 +8,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
 import jasperwing.model.InheritanceTree;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.RowRule;
 import jasperwing.model.RuleKept;
 import jasperwing.naming.Step;
@@ -109,11 +110,12 @@ record AgreedRoutes(Step reference, List<Pair> pairs) {
                 && hasOneTable(design, first.steps().get(0).to());
     }
 
-    /** Where a delete empties the reference it would have to empty what is agreed as well. */
+    /** Where a delete or a change of the key empties the reference, it would have to empty what is agreed as well. */
     private static boolean isHeld(Step step) {
         return step.relationship() instanceof BinaryRelationship
                 && step.way() != Step.Way.HOLDERS
-                && step.relationship().onDelete(step.to()) != DeleteRule.EMPTY;
+                && step.relationship().onDelete(step.to()) != DeleteRule.EMPTY
+                && step.relationship().onKeyChange(step.to()) != KeyChangeRule.EMPTY;
     }
 
     private static boolean hasOneTable(Design design, String name) {

@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.KeyChangeRule;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -10,6 +11,8 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /**
  * Which delete rules a database takes that follows one route alone: what a delete does must form a tree, in which no table stands twice and none
@@ -25,28 +28,50 @@ final class CascadeRoutes {
 
     private CascadeRoutes() {}
 
-    /** The tables, of which references that the database would refuse refuse the delete instead. */
+    /** The tables, of which references that the database would refuse refuse the delete, or the change of the key, instead. */
     static List<DerivedTable> settled(List<DerivedTable> tables) {
-        CascadeRoutes routes = new CascadeRoutes();
-        routes.take(tables, DeleteRule.DELETE_TOO);
-        routes.take(tables, DeleteRule.EMPTY);
-        return routes.refused.isEmpty()
-                ? tables
-                : tables.stream().map(routes::settled).toList();
+        List<DerivedTable> deleting = settled(
+                tables,
+                r -> r.onDelete() == DeleteRule.DELETE_TOO,
+                r -> r.onDelete() == DeleteRule.EMPTY,
+                Reference::refusing);
+        return settled(
+                deleting,
+                r -> r.keyChange() == KeyChangeRule.FOLLOW,
+                r -> r.keyChange() == KeyChangeRule.EMPTY,
+                Reference::withUnchangedKey);
     }
 
-    private void take(List<DerivedTable> tables, DeleteRule rule) {
+    /**
+     * The tables after one sort of change.
+     *
+     * @param further whether a reference takes the change on to those that refer to its own row
+     * @param last whether a reference takes it no further than to its own row
+     */
+    private static List<DerivedTable> settled(
+            List<DerivedTable> tables,
+            Predicate<Reference> further,
+            Predicate<Reference> last,
+            UnaryOperator<Reference> refusing) {
+        CascadeRoutes routes = new CascadeRoutes();
+        routes.take(tables, further, true);
+        routes.take(tables, last, false);
+        return routes.refused.isEmpty()
+                ? tables
+                : tables.stream().map(t -> routes.settled(t, refusing)).toList();
+    }
+
+    private void take(List<DerivedTable> tables, Predicate<Reference> wanted, boolean further) {
         for (DerivedTable table : tables) {
             for (Reference reference : table.references()) {
-                if (reference.enforced() && reference.onDelete() == rule) {
-                    take(table.name(), reference);
+                if (reference.enforced() && wanted.test(reference)) {
+                    take(table.name(), reference, further);
                 }
             }
         }
     }
 
-    private void take(String table, Reference reference) {
-        boolean deletes = reference.onDelete() == DeleteRule.DELETE_TOO;
+    private void take(String table, Reference reference, boolean deletes) {
         Set<String> added = new HashSet<>(Set.of(table));
         if (deletes) {
             added.addAll(reached(table));
@@ -91,12 +116,12 @@ final class CascadeRoutes {
         return all;
     }
 
-    private DerivedTable settled(DerivedTable each) {
+    private DerivedTable settled(DerivedTable each, UnaryOperator<Reference> refusing) {
         if (each.references().stream().noneMatch(refused::containsKey)) {
             return each;
         }
         List<Reference> references = each.references().stream()
-                .map(r -> refused.containsKey(r) ? r.refusing() : r)
+                .map(r -> refused.containsKey(r) ? refusing.apply(r) : r)
                 .toList();
         return each.withReferences(references);
     }

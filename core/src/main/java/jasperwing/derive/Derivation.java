@@ -254,19 +254,24 @@ final class Derivation {
         TableDraft draft = new TableDraft(names.joinTable(binary), names, types);
         List<String> first = draft.reference(keys.columns(Roles.linkFrom(binary), binary.from(), ""), true);
         List<String> second = draft.reference(keys.columns(Roles.linkTo(binary), binary.to(), ""), true);
-        boolean late = binary.checkedAtEnd();
-        draft.foreignKey(
-                first, target(binary.from()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkFrom(binary));
-        draft.foreignKey(
-                second, target(binary.to()), DeleteRule.DELETE_TOO, Optional.empty(), late, Roles.linkTo(binary));
+        pointing(draft, binary, binary.from(), first, Roles.linkFrom(binary));
+        pointing(draft, binary, binary.to(), second, Roles.linkTo(binary));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
         return List.of(draft.table(
                 new DerivedTable.Source.OfJoin(binary), binary.notes().doc()));
     }
 
-    private TableDraft.Target target(String entity) {
-        return keys.target(names, entity);
+    /** Pairs are deleted with either end. */
+    private void pointing(TableDraft draft, BinaryRelationship binary, String end, List<String> columns, String role) {
+        draft.foreignKey(
+                columns,
+                keys.target(names, end),
+                DeleteRule.DELETE_TOO,
+                Optional.empty(),
+                binary.onKeyChange(end),
+                binary.checkedAtEnd(),
+                role);
     }
 
     private static List<String> concat(List<String> first, List<String> second) {

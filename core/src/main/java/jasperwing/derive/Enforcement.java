@@ -6,6 +6,7 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.model.PolymorphicMapping;
@@ -74,10 +75,12 @@ public enum Enforcement {
 
     /**
      * Whether a check holds that of a one-of kept as a column for each no more than one is filled: not every database takes a check on columns
-     * that a foreign key sets to null.
+     * that a foreign key sets to null, or has follow a key.
      */
     public static boolean checksOneFilled(Dialect dialect, PolymorphicRelationship oneOf) {
-        return dialect.checksEmptied() || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY);
+        return dialect.checksEmptied()
+                || oneOf.deletes().stream().noneMatch(d -> d.rule() == DeleteRule.EMPTY)
+                        && oneOf.keyChanges().stream().allMatch(c -> c.rule() == KeyChangeRule.REFUSE);
     }
 
     /**

@@ -5,6 +5,7 @@ import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
 import jasperwing.physical.Trigger;
 import jasperwing.physical.Trigger.Event;
@@ -14,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Triggers for what a design states and no constraint of its tables can hold: references by a kind and an id, to rows in several tables
@@ -175,37 +177,83 @@ public final class GuardTriggers {
             return;
         }
         boolean deletes = rule == DeleteRule.DELETE_TOO;
-        String emptied =
-                reference.columns().stream().map(c -> quote(c) + " = null").collect(Collectors.joining(", "));
-        out.afterDelete(
+        out.after(
+                Event.DELETE,
                 (deletes ? "delete_" : "empty_") + name,
                 place.table(),
-                (deletes ? "delete from " + rows : "update " + rows + " set " + emptied) + " where " + pointing,
+                (deletes ? "delete from " + rows : "update " + rows + " set " + emptied(reference)) + " where "
+                        + pointing,
                 (deletes ? "Deletes the rows of " : "Sets to null the references in ") + holder.name()
                         + " that refer to a deleted row of " + place.table().name());
     }
 
     private DeleteRule rule(LooseReference reference, LooseReference.Place place) {
+        return canChange(reference, place) ? place.rule() : DeleteRule.REFUSE;
+    }
+
+    /** Whether a trigger of the table referred to can change rows of the holder: not in every dialect where both are one. */
+    private boolean canChange(LooseReference reference, LooseReference.Place place) {
         boolean itself = place.table().name().equals(reference.holder().name());
-        boolean can =
-                !itself || dialect.triggers().filter(t -> !t.changesItsTable()).isEmpty();
-        return can ? place.rule() : DeleteRule.REFUSE;
+        return !itself || dialect.triggers().filter(t -> !t.changesItsTable()).isEmpty();
     }
 
     private void changed(LooseReference reference, LooseReference.Place place) {
         DerivedTable holder = reference.holder();
+        String name = place.table().name() + "_of_" + holder.name() + "_"
+                + reference.columns().get(0);
         String moved = place.key().stream()
                 .map(k -> "old." + quote(k) + " <> new." + quote(k))
                 .collect(Collectors.joining(" or "));
-        out.refuse(
-                "keep_key_of_" + place.table().name() + "_of_" + holder.name() + "_"
-                        + reference.columns().get(0),
+        boolean refuses = place.keyChange() == KeyChangeRule.REFUSE || !canChange(reference, place);
+        if (refuses) {
+            out.refuse(
+                    "keep_key_of_" + name,
+                    place.table(),
+                    List.of(Event.UPDATE),
+                    "(" + moved + ") and exists (select 1 from " + quote(holder.name()) + " where "
+                            + place.condition().apply(quote(holder.name()) + ".", "old.") + ")",
+                    holder.name() + " has rows that refer to this row of "
+                            + place.table().name());
+            return;
+        }
+        boolean follows = place.keyChange() == KeyChangeRule.FOLLOW;
+        String set = follows ? followed(reference, place) : emptied(reference);
+        out.after(
+                Event.UPDATE,
+                (follows ? "follow_key_of_" : "empty_key_of_") + name,
                 place.table(),
-                List.of(Event.UPDATE),
-                "(" + moved + ") and exists (select 1 from " + quote(holder.name()) + " where "
-                        + place.condition().apply(quote(holder.name()) + ".", "old.") + ")",
-                holder.name() + " has rows that refer to this row of "
+                "update " + quote(holder.name()) + " set " + set + " where ("
+                        + moved + ") and "
+                        + place.condition().apply(quote(holder.name()) + ".", "old."),
+                (follows ? "Lets the references in " : "Sets to null the references in ")
+                        + holder.name()
+                        + (follows
+                                ? " follow the changed key of a row of "
+                                : " that refer to a row with a changed key of ")
                         + place.table().name());
+    }
+
+    private String emptied(LooseReference reference) {
+        return reference.columns().stream().map(c -> quote(c) + " = null").collect(Collectors.joining(", "));
+    }
+
+    /** The references with the new key; of a kind and an id the id alone, as text where it is no such key. */
+    private String followed(LooseReference reference, LooseReference.Place place) {
+        List<String> columns = reference.columns();
+        List<String> key = place.key();
+        int first = columns.size() - key.size();
+        return IntStream.range(0, key.size())
+                .mapToObj(i -> quote(columns.get(first + i)) + " = "
+                        + asKept(reference.holder(), columns.get(first + i), place.table(), key.get(i)))
+                .collect(Collectors.joining(", "));
+    }
+
+    private String asKept(DerivedTable holder, String column, DerivedTable target, String key) {
+        boolean alike = holder.column(column)
+                .flatMap(c -> target.column(key).map(k -> k.type().equals(c.type())))
+                .orElse(true);
+        String value = "new." + quote(key);
+        return alike ? value : "cast(" + value + " as " + dialect.textCast() + ")";
     }
 
     /** A row that is referred to as one kind stays of that kind. */

@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
@@ -115,6 +116,14 @@ final class KeyColumns {
                 .findFirst()
                 .map(this::columns)
                 .orElse(List.of());
+    }
+
+    /** What a change of an entity's key does to what it keeps in further tables: these follow where anything that refers to it does. */
+    KeyChangeRule changeOfParts(String entity) {
+        boolean changes = design.relationshipsOf(entity).stream()
+                .flatMap(r -> r.keyChanges().stream())
+                .anyMatch(c -> c.entity().equals(entity) && c.rule() != KeyChangeRule.REFUSE);
+        return changes ? KeyChangeRule.FOLLOW : KeyChangeRule.REFUSE;
     }
 
     /** The entity, as a foreign key points to it. */

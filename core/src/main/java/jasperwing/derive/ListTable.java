@@ -37,7 +37,14 @@ final class ListTable {
         String wanted = Plurals.singular(making.names().table(entity.name()));
         List<String> owner = draft.reference(making.keys().columns(wanted, entity.name(), ""), true);
         TableDraft.Target target = making.keys().target(making.names(), entity.name());
-        draft.foreignKey(owner, target, DeleteRule.DELETE_TOO, Optional.empty(), "owner");
+        draft.foreignKey(
+                owner,
+                target,
+                DeleteRule.DELETE_TOO,
+                Optional.empty(),
+                making.keys().changeOfParts(target.entity()),
+                false,
+                "owner");
         String position = draft.column("position", making.types().type(Type.of(Scalar.INT)), true, "");
         draft.check(List.of(position), making.types().quote(position) + " >= 0");
         ValueColumns.of(making.design(), list).forEach(this::element);

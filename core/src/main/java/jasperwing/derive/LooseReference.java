@@ -3,6 +3,7 @@ package jasperwing.derive;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
@@ -39,6 +40,7 @@ public record LooseReference(
      *
      * @param condition when a row of the holder refers to a row of the table, given what the columns of either are called by
      * @param rule what the design wants when that row is deleted
+     * @param keyChange what the design wants when its key changes
      * @param held whether a foreign key holds that there is a row, though perhaps of another kind
      */
     record Place(
@@ -46,6 +48,7 @@ public record LooseReference(
             List<String> key,
             BiFunction<String, String, String> condition,
             DeleteRule rule,
+            KeyChangeRule keyChange,
             boolean held) {}
 
     /** The tables of the rows it can refer to. */
@@ -118,6 +121,7 @@ public record LooseReference(
                     t.keyColumns(),
                     (h, at) -> kindAndId(schema.dialect(), columns, subject, t, h, at),
                     oneOf.onDelete(subject),
+                    oneOf.onKeyChange(subject),
                     false)));
             if (tables.isEmpty()) {
                 unchecked.add(subject);
@@ -181,6 +185,7 @@ public record LooseReference(
                                 .collect(Collectors.joining(" and "))
                         + ofKind(dialect, target, at),
                 key.onDelete(),
+                key.statedKeyChange(),
                 key.enforced());
     }
 

@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.model.DeleteRule;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.naming.Role;
 import jasperwing.physical.ForeignKey;
 import java.util.List;
@@ -16,6 +17,7 @@ import java.util.stream.Stream;
  * @param targetEntity the entity pointed to
  * @param stated what the design says a delete does
  * @param onDelete what a delete does here: the same, unless the database takes no foreign key that does it
+ * @param keyChange what a change of the key pointed to does
  * @param enforcement whether a constraint can be written, and why not
  * @param late whether it is checked at the end of a transaction
  * @param role where it comes from; empty in join and list tables
@@ -29,6 +31,7 @@ public record Reference(
         String targetEntity,
         DeleteRule stated,
         DeleteRule onDelete,
+        KeyChangeRule keyChange,
         Enforcement enforcement,
         boolean late,
         Optional<Role> role,
@@ -73,16 +76,50 @@ public record Reference(
                 targetEntity,
                 stated,
                 DeleteRule.REFUSE,
+                keyChange,
                 enforcement,
                 late,
                 role,
                 agreed);
     }
 
+    /** The same that refuses a change of the key. */
+    Reference withUnchangedKey() {
+        return new Reference(
+                name,
+                columns,
+                target,
+                targetColumns,
+                targetEntity,
+                stated,
+                onDelete,
+                KeyChangeRule.REFUSE,
+                enforcement,
+                late,
+                role,
+                agreed);
+    }
+
+    /** What the design says a change of the key does. */
+    public KeyChangeRule statedKeyChange() {
+        return role.map(r -> r.relationship().onKeyChange(targetEntity)).orElse(keyChange);
+    }
+
     /** The same that also holds the row to something. */
     Reference with(Agreed also) {
         return new Reference(
-                name, columns, target, targetColumns, targetEntity, stated, onDelete, enforcement, late, role, also);
+                name,
+                columns,
+                target,
+                targetColumns,
+                targetEntity,
+                stated,
+                onDelete,
+                keyChange,
+                enforcement,
+                late,
+                role,
+                also);
     }
 
     /** What deleting the row pointed to does to the one that points. */
@@ -120,7 +157,20 @@ public record Reference(
 
     private ForeignKey foreignKey(String constraint, List<String> here, List<String> there) {
         ForeignKey.Timing timing = late ? ForeignKey.Timing.DEFERRED : ForeignKey.Timing.IMMEDIATE;
-        return new ForeignKey(constraint, here, target, there, action(), ForeignKey.Action.NO_ACTION, timing);
+        return new ForeignKey(constraint, here, target, there, action(), changed(), timing);
+    }
+
+    /** Whether a change of the row pointed to changes its columns: the database empties them, or has them follow a key. */
+    boolean isChangedFromAfar() {
+        return onDelete == DeleteRule.EMPTY || keyChange != KeyChangeRule.REFUSE;
+    }
+
+    private ForeignKey.Action changed() {
+        return switch (keyChange) {
+            case REFUSE -> ForeignKey.Action.NO_ACTION;
+            case FOLLOW -> ForeignKey.Action.CASCADE;
+            case EMPTY -> ForeignKey.Action.SET_NULL;
+        };
     }
 
     private ForeignKey.Action action() {

@@ -6,8 +6,10 @@ import jasperwing.formula.Term;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.InheritanceTree;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Scalar;
+import jasperwing.naming.Step;
 
 /** Tells which formulas a table can compute from the row alone. */
 final class RowFormulas {
@@ -29,8 +31,8 @@ final class RowFormulas {
     }
 
     /**
-     * Whether the table can have a column of it: not every database computes from a column that deleting another row empties, though a trigger
-     * can check it.
+     * Whether the table can have a column of it: not every database computes from a column that a change of another row changes, though a trigger can
+     * check it.
      */
     static boolean canBeColumn(Dialect dialect, Formula formula) {
         return dialect.checksEmptied()
@@ -38,11 +40,12 @@ final class RowFormulas {
                         .all()
                         .noneMatch(t -> t instanceof Term.Member m
                                 && !m.steps().isEmpty()
-                                && m.steps()
-                                                .get(0)
-                                                .relationship()
-                                                .onDelete(m.steps().get(0).to())
-                                        == DeleteRule.EMPTY);
+                                && isChangedFromAfar(m.steps().get(0)));
+    }
+
+    private static boolean isChangedFromAfar(Step step) {
+        return step.relationship().onDelete(step.to()) == DeleteRule.EMPTY
+                || step.relationship().onKeyChange(step.to()) != KeyChangeRule.REFUSE;
     }
 
     /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */

@@ -2,6 +2,8 @@ package jasperwing.derive;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
+import jasperwing.model.KeyChangeRule;
+import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
@@ -195,21 +197,31 @@ final class TableDraft {
     }
 
     void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, String part) {
+        Optional<Relationship> stated = role.map(Role::relationship);
         foreignKey(
                 from,
                 target,
                 rule,
                 role,
-                role.filter(r -> r.relationship().checkedAtEnd()).isPresent(),
+                stated.map(r -> r.onKeyChange(target.entity())).orElse(KeyChangeRule.REFUSE),
+                stated.filter(Relationship::checkedAtEnd).isPresent(),
                 part);
     }
 
     /**
      * A reference; none without columns, as to what is identified in a circle.
      *
+     * @param change what a change of the key does
      * @param late whether it is wanted to be checked at the end of a transaction
      */
-    void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, boolean late, String part) {
+    void foreignKey(
+            List<String> from,
+            Target target,
+            DeleteRule rule,
+            Optional<Role> role,
+            KeyChangeRule change,
+            boolean late,
+            String part) {
         if (from.isEmpty()) {
             return;
         }
@@ -221,6 +233,7 @@ final class TableDraft {
                 target.entity(),
                 rule,
                 rule,
+                change,
                 target.enforcement(),
                 late && types.defersKeys(),
                 role,
@@ -316,7 +329,7 @@ final class TableDraft {
 
     private boolean isEmptied(String column) {
         return references.stream()
-                .anyMatch(k -> k.onDelete() == DeleteRule.EMPTY && k.columns().contains(column));
+                .anyMatch(k -> k.isChangedFromAfar() && k.columns().contains(column));
     }
 
     /** Adds a column that holds something in some rows, and nothing in the others: what is unique there is unique in it. */
@@ -355,7 +368,7 @@ final class TableDraft {
     boolean canBeChecked(List<String> looked) {
         return types.dialect().checksEmptied()
                 || references.stream()
-                        .filter(k -> k.onDelete() == DeleteRule.EMPTY)
+                        .filter(Reference::isChangedFromAfar)
                         .flatMap(k -> k.columns().stream())
                         .noneMatch(looked::contains);
     }

@@ -43,10 +43,10 @@ final class TriggerWriter {
         });
     }
 
-    /** Does something after a row is deleted. */
-    void afterDelete(String wanted, DerivedTable table, String statement, String purpose) {
+    /** Does something after a row is deleted or changed. */
+    void after(Event event, String wanted, DerivedTable table, String statement, String purpose) {
         if (dialect.triggers().isPresent()) {
-            add(wanted, table, purpose, List.of(Event.DELETE), new Trigger.Action.Execute(statement));
+            add(wanted, table, purpose, List.of(event), new Trigger.Action.Execute(statement));
         }
     }
 

@@ -5,14 +5,19 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.Members;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import jasperwing.naming.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 
@@ -30,7 +35,7 @@ final class KeyShapeRules {
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         for (Attribute attribute : entity.attributes()) {
             if (entity.isKey(attribute)) {
-                member(entity, attribute, found);
+                member(checked, entity, attribute, found);
             }
         }
         for (Role role : checked.heldBy(entity.name())) {
@@ -71,7 +76,7 @@ final class KeyShapeRules {
         }
     }
 
-    private static void member(Entity entity, Attribute attribute, Consumer<Finding> found) {
+    private static void member(Checked checked, Entity entity, Attribute attribute, Consumer<Finding> found) {
         if (attribute.optional()) {
             found.accept(optional(
                     entity,
@@ -82,7 +87,7 @@ final class KeyShapeRules {
         if (attribute.type() instanceof Type.Plain plain && INEXACT.contains(plain.scalar())) {
             found.accept(inexact(entity, attribute));
         } else if (isAlone(entity, attribute) && isChanging(attribute)) {
-            found.accept(unstable(entity, attribute));
+            unstable(checked, entity, attribute).ifPresent(found);
         }
     }
 
@@ -134,13 +139,37 @@ final class KeyShapeRules {
                 List.of(numbered(entity)));
     }
 
-    private static Finding unstable(Entity entity, Attribute attribute) {
-        return new Finding(
+    /** None where every relationship with what refers to it says what becomes of that. */
+    private static Optional<Finding> unstable(Checked checked, Entity entity, Attribute attribute) {
+        String name = entity.name();
+        List<Relationship> referring = checked.relationshipsOf(entity).stream()
+                .filter(r -> Roles.of(r).stream().anyMatch(o -> o.targets().contains(name)))
+                .toList();
+        List<Relationship> silent = referring.stream()
+                .filter(r -> r.keyChanges().stream().noneMatch(c -> c.entity().equals(name)))
+                .toList();
+        if (!referring.isEmpty() && silent.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Fix> fixes = new ArrayList<>(List.of(numbered(entity)));
+        if (!silent.isEmpty()) {
+            fixes.add(new Fix("Let what refers to it follow its key", following(silent, name)));
+        }
+        return Optional.of(new Finding(
                 Rule.UNSTABLE_KEY,
-                Subject.of(entity.name(), attribute.name()),
-                entity.name() + " is identified by its " + attribute.name() + ", which will be changed some day.",
+                Subject.of(name, attribute.name()),
+                name + " is identified by its " + attribute.name() + ", which will be changed some day.",
                 "Every row that refers to it must be updated too.",
-                List.of(numbered(entity)));
+                fixes));
+    }
+
+    private static Edit following(List<Relationship> all, String entity) {
+        Edit edit = Edit.NOTHING;
+        for (Relationship each : all) {
+            edit = edit.then(
+                    RelationshipEdits.replace(each, RelationshipEdits.withRule(each, entity, KeyChangeRule.FOLLOW)));
+        }
+        return edit;
     }
 
     /** A counted number is the key; what was it stays unique. */

@@ -8,7 +8,9 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
@@ -16,6 +18,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** One-of relationships whose way of being kept costs more than it seems. */
@@ -38,18 +41,16 @@ final class OneOfRules {
                                 : differ(oneOf));
             } else if (relationship instanceof PolymorphicRelationship oneOf
                     && !Enforcement.checksOneFilled(checked.dialect(), oneOf)) {
-                oneOf.deletes().stream()
-                        .filter(d -> d.rule() == DeleteRule.EMPTY)
-                        .findFirst()
-                        .ifPresent(d -> found.accept(unchecked(checked, oneOf, d)));
+                found.accept(unchecked(checked, oneOf));
             }
         }
     }
 
-    /** An optional reference of several columns that a delete sets to null, where no check may look at its columns. */
+    /** An optional reference of several columns that a change of another row changes, where no check may look at its columns. */
     private static void halfFilled(Checked checked, BinaryRelationship binary, Consumer<Finding> found) {
         boolean emptied = !checked.dialect().checksEmptied()
-                && binary.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY);
+                && (binary.deletes().stream().anyMatch(d -> d.rule() == DeleteRule.EMPTY)
+                        || binary.keyChanges().stream().anyMatch(c -> c.rule() != KeyChangeRule.REFUSE));
         if (!emptied) {
             return;
         }
@@ -58,21 +59,34 @@ final class OneOfRules {
                     .table(role.holder())
                     .map(t -> t.columnsOf(role.name()).size())
                     .orElse(0);
-            if (columns > 1 && binary.onDelete(role.target()) == DeleteRule.EMPTY) {
+            boolean deletes = binary.onDelete(role.target()) == DeleteRule.EMPTY;
+            if (columns > 1 && !role.must() && (deletes || binary.onKeyChange(role.target()) != KeyChangeRule.REFUSE)) {
                 found.accept(new Finding(
                         Rule.HALF_REFERENCE,
                         Subject.of(binary, role.name()),
                         role.holder() + "'s " + role.name() + " has " + columns
                                 + " columns, and " + checked.dialect().title()
-                                + " takes no check on columns that a delete sets to null.",
+                                + " takes no check on columns that "
+                                + (deletes ? "a delete sets to null." : "follow a key."),
                         "A row with only some of them filled is accepted, and its foreign key is not checked; triggers refuse it.",
-                        List.of(new Fix(
-                                "Refuse to delete " + role.target() + " while something refers to it",
-                                RelationshipEdits.replace(
-                                        binary, RelationshipEdits.withRule(binary, role.target(), DeleteRule.REFUSE)))),
+                        List.of(deletes ? keptFromDeleting(binary, role) : keptFromChanging(binary, role)),
                         GuardSql.ofChecks(checked, role.holder())));
             }
         }
+    }
+
+    private static Fix keptFromDeleting(BinaryRelationship binary, Role role) {
+        return new Fix(
+                "Refuse to delete " + role.target() + " while something refers to it",
+                RelationshipEdits.replace(
+                        binary, RelationshipEdits.withRule(binary, role.target(), DeleteRule.REFUSE)));
+    }
+
+    private static Fix keptFromChanging(BinaryRelationship binary, Role role) {
+        return new Fix(
+                "Refuse to change the key of " + role.target() + " while something refers to it",
+                RelationshipEdits.replace(
+                        binary, RelationshipEdits.withRule(binary, role.target(), KeyChangeRule.REFUSE)));
     }
 
     private static void always(Checked checked, PolymorphicRelationship oneOf, Consumer<Finding> found) {
@@ -96,7 +110,9 @@ final class OneOfRules {
                 oneOf.forward(),
                 oneOf.back(),
                 oneOf.deletes(),
+                oneOf.keyChanges(),
                 oneOf.checkedAtEnd(),
+                false,
                 oneOf.notes());
         return new Finding(
                 Rule.ONE_OF_SINGLE,
@@ -155,18 +171,37 @@ final class OneOfRules {
                 GuardSql.of(checked, oneOf));
     }
 
-    private static Finding unchecked(Checked checked, PolymorphicRelationship oneOf, OnDelete rule) {
-        List<OnDelete> others =
-                oneOf.deletes().stream().filter(d -> !d.equals(rule)).toList();
+    private static Finding unchecked(Checked checked, PolymorphicRelationship oneOf) {
+        Optional<String> deleted = oneOf.deletes().stream()
+                .filter(d -> d.rule() == DeleteRule.EMPTY)
+                .map(OnDelete::entity)
+                .findFirst();
+        String changed = deleted.orElseGet(() -> oneOf.keyChanges().stream()
+                .filter(c -> c.rule() != KeyChangeRule.REFUSE)
+                .map(OnKeyChange::entity)
+                .findFirst()
+                .orElseThrow());
+        String database = checked.dialect().title();
+        String role = oneOf.from() + "'s " + Roles.forward(oneOf);
+        List<Fix> fixes = deleted.stream()
+                .map(d -> new Fix(
+                        "Refuse to delete " + d + " while something points to it",
+                        RelationshipEdits.replace(
+                                oneOf,
+                                oneOf.withDeletes(oneOf.deletes().stream()
+                                        .filter(o -> !o.entity().equals(d))
+                                        .toList()))))
+                .toList();
         return new Finding(
                 Rule.ONE_OF_NOT_ENFORCED,
                 Subject.of(oneOf, Roles.forward(oneOf)),
-                "Deleting " + rule.entity() + " empties " + oneOf.from() + "'s " + Roles.forward(oneOf) + ", and "
-                        + checked.dialect().title() + " checks nothing that deleting empties.",
+                deleted.isPresent()
+                        ? "Deleting " + changed + " empties " + role + ", and " + database
+                                + " checks nothing that deleting empties."
+                        : "A change of the key of " + changed + " changes " + role + ", and " + database
+                                + " checks nothing that follows a key.",
                 "The database does not notice when more than one is filled; triggers can.",
-                List.of(new Fix(
-                        "Refuse to delete " + rule.entity() + " while something points to it",
-                        RelationshipEdits.replace(oneOf, oneOf.withDeletes(others)))),
+                fixes,
                 GuardSql.ofChecks(checked, oneOf.from()));
     }
 

@@ -5,15 +5,19 @@ import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.TableOwner;
 import jasperwing.naming.Role;
+import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** References that no row could ever satisfy, and rules on deleting that cannot be kept. */
 final class ReferenceRules {
@@ -36,8 +40,16 @@ final class ReferenceRules {
                 && !binary.deletes().isEmpty()) {
             found.accept(ruleOnJoin(binary));
         }
-        relationship.deletes().stream()
-                .map(OnDelete::entity)
+        if (relationship instanceof BinaryRelationship binary
+                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+            binary.keyChanges().stream()
+                    .filter(c -> c.rule() == KeyChangeRule.EMPTY)
+                    .forEach(c -> found.accept(emptiedPair(binary, c.entity())));
+        }
+        Stream.concat(
+                        relationship.deletes().stream().map(OnDelete::entity),
+                        relationship.keyChanges().stream().map(OnKeyChange::entity))
+                .distinct()
                 .flatMap(e -> checked.design().entity(e).stream())
                 .filter(Entity::elsewhere)
                 .forEach(e -> found.accept(ruleOnOutside(relationship, e)));
@@ -52,6 +64,11 @@ final class ReferenceRules {
             role.targets().stream()
                     .filter(t -> role.relationship().onDelete(t) == DeleteRule.EMPTY)
                     .forEach(t -> found.accept(emptyOnMust(role, t, key)));
+        }
+        if (role.must() || key) {
+            role.targets().stream()
+                    .filter(t -> role.relationship().onKeyChange(t) == KeyChangeRule.EMPTY)
+                    .forEach(t -> found.accept(emptiedByKey(role, t, key)));
         }
         if (role.must()
                 && FirstRowRules.bindsAtOnce(checked, role)
@@ -99,6 +116,39 @@ final class ReferenceRules {
                 fixes);
     }
 
+    private static Finding emptiedByKey(Role role, String target, boolean key) {
+        Relationship relationship = role.relationship();
+        List<Fix> fixes = new ArrayList<>();
+        fixes.add(following(relationship, target));
+        if (canLoosen(role) && !key) {
+            fixes.add(new Fix("Let " + role.holder() + " be without one", loosen(role)));
+        }
+        return new Finding(
+                Rule.EMPTY_ON_MUST,
+                Subject.of(relationship, role.name()),
+                "Changing the key of " + target + " empties " + role.holder() + "'s " + role.name()
+                        + (key ? ", which is in its key." : ", which must be filled."),
+                "The database will refuse the change.",
+                fixes);
+    }
+
+    private static Fix following(Relationship relationship, String target) {
+        return new Fix(
+                "Let it follow the key of " + target,
+                RelationshipEdits.replace(
+                        relationship, RelationshipEdits.withRule(relationship, target, KeyChangeRule.FOLLOW)));
+    }
+
+    private static Finding emptiedPair(BinaryRelationship binary, String target) {
+        return new Finding(
+                Rule.EMPTY_ON_MUST,
+                Subject.of(binary, Roles.forward(binary)),
+                "Changing the key of " + target + " empties pairs of " + binary.from() + " and " + binary.to()
+                        + ", which have both ends.",
+                "The database will not create the join table.",
+                List.of(following(binary, target)));
+    }
+
     private static Finding requiredSelf(Role role) {
         return new Finding(
                 Rule.REQUIRED_SELF,
@@ -120,17 +170,21 @@ final class ReferenceRules {
 
     private static Finding ruleOnOutside(Relationship relationship, Entity outside) {
         String table = PhysicalNames.wantedTable(outside);
+        boolean deletes =
+                relationship.deletes().stream().anyMatch(d -> d.entity().equals(outside.name()));
+        String what = deletes ? "deleting " : "changing the key of ";
         return new Finding(
                 Rule.RULE_ON_OUTSIDE,
                 Subject.of(relationship, ""),
-                "A rule says what deleting " + outside.name() + " does, and " + outside.name()
+                "A rule says what " + what + outside.name() + " does, and " + outside.name()
                         + " lives in another system.",
-                "It has no effect: no foreign key leads there, and the database does not notice the delete.",
+                "It has no effect: no foreign key leads there, and the database does not notice the "
+                        + (deletes ? "delete." : "change."),
                 List.of(
                         new Fix(
                                 "Remove the rule",
                                 RelationshipEdits.replace(
-                                        relationship, RelationshipEdits.withoutRule(relationship, outside.name()))),
+                                        relationship, relationship.withRulesFor(e -> !e.equals(outside.name())))),
                         new Fix(
                                 outside.name() + " is the table " + table + " of this database",
                                 TableOwner.OTHERS.assign(outside.name(), table))));

@@ -4,6 +4,7 @@ import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.naming.Articles;
 import jasperwing.naming.Role;
@@ -11,7 +12,7 @@ import jasperwing.naming.Roles;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** Delete rules that the database takes no foreign key for, because a delete would reach a table in two ways or come back. */
+/** Rules on deleting and changing keys that the database takes no foreign key for, because the change would reach a table in two ways or come back. */
 final class ReplacedDeleteRules {
     private ReplacedDeleteRules() {}
 
@@ -23,6 +24,9 @@ final class ReplacedDeleteRules {
             table.references().stream()
                     .filter(r -> r.stated() != r.onDelete())
                     .forEach(r -> found.accept(replaced(checked, table, r)));
+            table.references().stream()
+                    .filter(r -> r.statedKeyChange() != r.keyChange())
+                    .forEach(r -> found.accept(unchanged(checked, table, r)));
         }
     }
 
@@ -41,6 +45,25 @@ final class ReplacedDeleteRules {
                 "Deleting " + Articles.with(reference.targetEntity()) + " fails while rows of " + table.name()
                         + " refer to it.",
                 reference.role().map(r -> refuse(r, reference)).stream().toList());
+    }
+
+    private static Finding unchanged(Checked checked, DerivedTable table, Reference reference) {
+        String target = Articles.with(reference.targetEntity());
+        return new Finding(
+                Rule.DELETE_RULE_REPLACED,
+                subject(table, reference),
+                checked.dialect().title() + " cannot change rows of " + table.name() + " when the key of their row of "
+                        + reference.target() + " changes: the change would reach a table in two ways. The foreign key "
+                        + reference.name() + " refuses it instead.",
+                "Changing the key of " + target + " fails while rows of " + table.name() + " refer to it.",
+                reference.role().stream()
+                        .map(r -> new Fix(
+                                "Say that changing the key of " + target + " is refused",
+                                RelationshipEdits.replace(
+                                        r.relationship(),
+                                        RelationshipEdits.withRule(
+                                                r.relationship(), reference.targetEntity(), KeyChangeRule.REFUSE))))
+                        .toList());
     }
 
     private static Subject subject(DerivedTable table, Reference reference) {

@@ -24,7 +24,7 @@ public enum Rule {
     KEY_TOO_WIDE("key-too-wide", Level.ERROR, "every key has as few columns as a database takes"),
     VALUE_TOO_WIDE("value-too-wide", Level.ERROR, "every value has few enough columns to be kept"),
     KEY_MEMBER("key-member", Level.ERROR, "every part of a key is one value"),
-    EMPTY_ON_MUST("empty-on-must", Level.ERROR, "no delete rule empties a reference that must be filled"),
+    EMPTY_ON_MUST("empty-on-must", Level.ERROR, "no rule empties a reference that must be filled"),
     REQUIRED_SELF("required-self-reference", Level.ERROR, "no entity must point to itself"),
     REQUIRED_CYCLE("required-cycle", Level.ERROR, "no circle of references that must all be filled"),
     CHECKED_AT_ONCE("checked-at-once", Level.WARNING, "the database can check keys when it is asked to"),
@@ -32,7 +32,7 @@ public enum Rule {
             "sorted-otherwise", Level.WARNING, "the database knows the order of every language texts are sorted as"),
     UNDECLARED_REFERENCE("undeclared-reference", Level.WARNING, "every reference is a relationship"),
     RULE_ON_JOIN("rule-on-join", Level.WARNING, "no delete rule on a plain many-to-many"),
-    RULE_ON_OUTSIDE("rule-on-outside", Level.WARNING, "no delete rule for what lives in another system"),
+    RULE_ON_OUTSIDE("rule-on-outside", Level.WARNING, "no rule on deleting or changing what lives in another system"),
     ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.ERROR, "subjects kept as a kind and an id are keyed alike"),
     ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.WARNING, "every one-of is enforced by the database"),
     HALF_REFERENCE(
@@ -70,7 +70,8 @@ public enum Rule {
     ROUTES_DISAGREE("routes-disagree", Level.WARNING, "no two routes to one ancestor can disagree"),
     CASCADE_ROUTES("cascade-routes", Level.WARNING, "no delete reaches a table by two ways"),
     CASCADE_CIRCLE("cascade-circle", Level.WARNING, "no delete comes back to where it began"),
-    DELETE_RULE_REPLACED("delete-rule-replaced", Level.WARNING, "the database takes every delete rule"),
+    DELETE_RULE_REPLACED(
+            "delete-rule-replaced", Level.WARNING, "the database takes every rule on deleting and changing keys"),
     FAR_CASCADE("far-cascade", Level.WARNING, "no delete goes on through more than two entities"),
     TWO_JOINS("two-joins", Level.WARNING, "two entities are joined by one table"),
     BARE_LINK("bare-link", Level.WARNING, "every link carries something"),

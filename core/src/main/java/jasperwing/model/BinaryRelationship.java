@@ -3,6 +3,7 @@ package jasperwing.model;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * A relationship between two entities, or between an entity and itself.
@@ -18,10 +19,25 @@ public record BinaryRelationship(
         Reading forward,
         Optional<Reading> back,
         List<OnDelete> deletes,
+        List<OnKeyChange> keyChanges,
         boolean checkedAtEnd,
         boolean turned,
         Notes notes)
         implements Relationship {
+    /** One whose keys do not change. */
+    public BinaryRelationship(
+            String from,
+            String to,
+            String via,
+            Reading forward,
+            Optional<Reading> back,
+            List<OnDelete> deletes,
+            boolean checkedAtEnd,
+            boolean turned,
+            Notes notes) {
+        this(from, to, via, forward, back, deletes, List.of(), checkedAtEnd, turned, notes);
+    }
+
     /** One whose key is held where it usually is. */
     public BinaryRelationship(
             String from,
@@ -51,6 +67,7 @@ public record BinaryRelationship(
         Names.require(from);
         Names.require(to);
         deletes = List.copyOf(deletes);
+        keyChanges = List.copyOf(keyChanges);
         turned &= via.isEmpty()
                 && !from.equals(to)
                 && !forward.many()
@@ -127,37 +144,48 @@ public record BinaryRelationship(
     @Override
     public BinaryRelationship withForward(Reading reading) {
         return new BinaryRelationship(
-                from, to, viaFor(reading, back), reading, back, deletes, checkedAtEnd, turned, notes);
+                from, to, viaFor(reading, back), reading, back, deletes, keyChanges, checkedAtEnd, turned, notes);
     }
 
     @Override
     public BinaryRelationship withBack(Optional<Reading> reading) {
         return new BinaryRelationship(
-                from, to, viaFor(forward, reading), forward, reading, deletes, checkedAtEnd, turned, notes);
+                from, to, viaFor(forward, reading), forward, reading, deletes, keyChanges, checkedAtEnd, turned, notes);
     }
 
     @Override
     public BinaryRelationship withDeletes(List<OnDelete> rules) {
-        return new BinaryRelationship(from, to, via, forward, back, rules, checkedAtEnd, turned, notes);
+        return new BinaryRelationship(from, to, via, forward, back, rules, keyChanges, checkedAtEnd, turned, notes);
+    }
+
+    @Override
+    public BinaryRelationship withKeyChanges(List<OnKeyChange> rules) {
+        return new BinaryRelationship(from, to, via, forward, back, deletes, rules, checkedAtEnd, turned, notes);
+    }
+
+    @Override
+    public BinaryRelationship withRulesFor(Predicate<String> entity) {
+        return (BinaryRelationship) Relationship.super.withRulesFor(entity);
     }
 
     @Override
     public BinaryRelationship withCheckedAtEnd(boolean atEnd) {
-        return new BinaryRelationship(from, to, via, forward, back, deletes, atEnd, turned, notes);
+        return new BinaryRelationship(from, to, via, forward, back, deletes, keyChanges, atEnd, turned, notes);
     }
 
     /** The same with its key at the other end; only of a one-to-one between two entities. */
     public BinaryRelationship withTurned(boolean atOther) {
-        return new BinaryRelationship(from, to, via, forward, back, deletes, checkedAtEnd, atOther, notes);
+        return new BinaryRelationship(from, to, via, forward, back, deletes, keyChanges, checkedAtEnd, atOther, notes);
     }
 
     @Override
     public BinaryRelationship withNotes(Notes newNotes) {
-        return new BinaryRelationship(from, to, via, forward, back, deletes, checkedAtEnd, turned, newNotes);
+        return new BinaryRelationship(
+                from, to, via, forward, back, deletes, keyChanges, checkedAtEnd, turned, newNotes);
     }
 
     public BinaryRelationship withVia(String link) {
-        return new BinaryRelationship(from, to, link, forward, back, deletes, checkedAtEnd, turned, notes);
+        return new BinaryRelationship(from, to, link, forward, back, deletes, keyChanges, checkedAtEnd, turned, notes);
     }
 
     @Override
@@ -169,6 +197,7 @@ public record BinaryRelationship(
                 forward,
                 back,
                 deletesRenamed(oldName, newName),
+                keyChangesRenamed(oldName, newName),
                 checkedAtEnd,
                 turned,
                 notes);
@@ -193,6 +222,7 @@ public record BinaryRelationship(
                         && forward.equals(o.forward)
                         && back.equals(o.back)
                         && deletes.equals(o.deletes)
+                        && keyChanges.equals(o.keyChanges)
                         && checkedAtEnd == o.checkedAtEnd
                         && turned == o.turned
                         && notes.equals(o.notes);

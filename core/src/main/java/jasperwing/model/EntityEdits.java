@@ -109,7 +109,7 @@ public final class EntityEdits {
                 oneOf.subjects().stream().filter(s -> !s.equals(name)).toList();
         return oneOf.from().equals(name) || left.isEmpty()
                 ? Optional.empty()
-                : Optional.of(oneOf.withSubjects(left).withDeletes(rulesWithout(oneOf, name)));
+                : Optional.of(oneOf.withSubjects(left).withRulesFor(e -> !e.equals(name)));
     }
 
     private static Optional<Relationship> without(BinaryRelationship binary, String name) {
@@ -117,12 +117,6 @@ public final class EntityEdits {
             return Optional.empty();
         }
         return Optional.of(binary.via().equals(name) ? binary.withVia("") : binary);
-    }
-
-    private static List<OnDelete> rulesWithout(Relationship relationship, String name) {
-        return relationship.deletes().stream()
-                .filter(d -> !d.entity().equals(name))
-                .toList();
     }
 
     /**

@@ -3,6 +3,7 @@ package jasperwing.model;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * A relationship to one thing of several possible kinds.
@@ -18,9 +19,23 @@ public record PolymorphicRelationship(
         Optional<Reading> back,
         Optional<PolymorphicMapping> keeping,
         List<OnDelete> deletes,
+        List<OnKeyChange> keyChanges,
         boolean checkedAtEnd,
         Notes notes)
         implements Relationship {
+    /** One whose keys do not change. */
+    public PolymorphicRelationship(
+            String from,
+            List<String> subjects,
+            Reading forward,
+            Optional<Reading> back,
+            Optional<PolymorphicMapping> keeping,
+            List<OnDelete> deletes,
+            boolean checkedAtEnd,
+            Notes notes) {
+        this(from, subjects, forward, back, keeping, deletes, List.of(), checkedAtEnd, notes);
+    }
+
     /** One whose keys are checked at once. */
     public PolymorphicRelationship(
             String from,
@@ -37,6 +52,7 @@ public record PolymorphicRelationship(
         Names.require(from);
         subjects = List.copyOf(subjects);
         deletes = List.copyOf(deletes);
+        keyChanges = List.copyOf(keyChanges);
         if (subjects.isEmpty() || subjects.stream().distinct().count() != subjects.size()) {
             throw new IllegalArgumentException("a one-of needs its subjects, each once, but was given " + subjects);
         }
@@ -61,36 +77,51 @@ public record PolymorphicRelationship(
 
     @Override
     public PolymorphicRelationship withForward(Reading reading) {
-        return new PolymorphicRelationship(from, subjects, reading, back, keeping, deletes, checkedAtEnd, notes);
+        return new PolymorphicRelationship(
+                from, subjects, reading, back, keeping, deletes, keyChanges, checkedAtEnd, notes);
     }
 
     @Override
     public PolymorphicRelationship withBack(Optional<Reading> reading) {
-        return new PolymorphicRelationship(from, subjects, forward, reading, keeping, deletes, checkedAtEnd, notes);
+        return new PolymorphicRelationship(
+                from, subjects, forward, reading, keeping, deletes, keyChanges, checkedAtEnd, notes);
     }
 
     @Override
     public PolymorphicRelationship withDeletes(List<OnDelete> rules) {
-        return new PolymorphicRelationship(from, subjects, forward, back, keeping, rules, checkedAtEnd, notes);
+        return new PolymorphicRelationship(
+                from, subjects, forward, back, keeping, rules, keyChanges, checkedAtEnd, notes);
+    }
+
+    @Override
+    public PolymorphicRelationship withKeyChanges(List<OnKeyChange> rules) {
+        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, rules, checkedAtEnd, notes);
+    }
+
+    @Override
+    public PolymorphicRelationship withRulesFor(Predicate<String> entity) {
+        return (PolymorphicRelationship) Relationship.super.withRulesFor(entity);
     }
 
     @Override
     public PolymorphicRelationship withCheckedAtEnd(boolean atEnd) {
-        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, atEnd, notes);
+        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, keyChanges, atEnd, notes);
     }
 
     @Override
     public PolymorphicRelationship withNotes(Notes newNotes) {
-        return new PolymorphicRelationship(from, subjects, forward, back, keeping, deletes, checkedAtEnd, newNotes);
+        return new PolymorphicRelationship(
+                from, subjects, forward, back, keeping, deletes, keyChanges, checkedAtEnd, newNotes);
     }
 
     public PolymorphicRelationship withSubjects(List<String> newSubjects) {
-        return new PolymorphicRelationship(from, newSubjects, forward, back, keeping, deletes, checkedAtEnd, notes);
+        return new PolymorphicRelationship(
+                from, newSubjects, forward, back, keeping, deletes, keyChanges, checkedAtEnd, notes);
     }
 
     public PolymorphicRelationship withKeeping(PolymorphicMapping newKeeping) {
         return new PolymorphicRelationship(
-                from, subjects, forward, back, Optional.of(newKeeping), deletes, checkedAtEnd, notes);
+                from, subjects, forward, back, Optional.of(newKeeping), deletes, keyChanges, checkedAtEnd, notes);
     }
 
     @Override
@@ -106,6 +137,7 @@ public record PolymorphicRelationship(
                 back,
                 keeping,
                 deletesRenamed(oldName, newName),
+                keyChangesRenamed(oldName, newName),
                 checkedAtEnd,
                 notes);
     }
@@ -125,6 +157,7 @@ public record PolymorphicRelationship(
                         && back.equals(o.back)
                         && keeping.equals(o.keeping)
                         && deletes.equals(o.deletes)
+                        && keyChanges.equals(o.keyChanges)
                         && checkedAtEnd == o.checkedAtEnd
                         && notes.equals(o.notes);
     }

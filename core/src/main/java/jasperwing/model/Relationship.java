@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /** A relationship, stated from one entity and optionally read back from the other end. */
@@ -33,6 +34,9 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
     /** In the order written; for an entity without a rule, {@link DeleteRule#REFUSE} holds. */
     List<OnDelete> deletes();
 
+    /** In the order written; for an entity without a rule, {@link KeyChangeRule#REFUSE} holds. */
+    List<OnKeyChange> keyChanges();
+
     /** Whether the database checks its keys at the end of a transaction, where it can, and not at each statement. */
     boolean checkedAtEnd();
 
@@ -43,6 +47,8 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
     Relationship withBack(Optional<Reading> reading);
 
     Relationship withDeletes(List<OnDelete> rules);
+
+    Relationship withKeyChanges(List<OnKeyChange> rules);
 
     Relationship withCheckedAtEnd(boolean atEnd);
 
@@ -86,8 +92,32 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
         return DeleteRule.REFUSE;
     }
 
+    default KeyChangeRule onKeyChange(String entity) {
+        return keyChanges().stream()
+                .filter(c -> c.entity().equals(entity))
+                .map(OnKeyChange::rule)
+                .findFirst()
+                .orElse(KeyChangeRule.REFUSE);
+    }
+
+    /** The same with those rules alone, on deleting and on changes of keys, that are about some entities. */
+    default Relationship withRulesFor(Predicate<String> entity) {
+        return withDeletes(
+                        deletes().stream().filter(d -> entity.test(d.entity())).toList())
+                .withKeyChanges(keyChanges().stream()
+                        .filter(c -> entity.test(c.entity()))
+                        .toList());
+    }
+
     private static OnDelete renamed(OnDelete rule, String oldName, String newName) {
         return rule.entity().equals(oldName) ? new OnDelete(newName, rule.rule(), rule.comments()) : rule;
+    }
+
+    /** The rules on changes of keys with an entity renamed. */
+    default List<OnKeyChange> keyChangesRenamed(String oldName, String newName) {
+        return keyChanges().stream()
+                .map(c -> c.entity().equals(oldName) ? new OnKeyChange(newName, c.rule(), c.comments()) : c)
+                .toList();
     }
 
     /** The delete rules with an entity renamed. */

@@ -93,6 +93,7 @@ public final class RelationshipEdits {
                 relationship.back(),
                 Optional.empty(),
                 relationship.deletes(),
+                relationship.keyChanges(),
                 relationship.checkedAtEnd(),
                 relationship.notes()));
     }
@@ -108,6 +109,17 @@ public final class RelationshipEdits {
         }
         rules.add(new OnDelete(entity, rule));
         return relationship.withDeletes(rules);
+    }
+
+    /** The relationship with the given rule for changing the key of a row of the entity; a rule that stood is replaced in place. */
+    public static Relationship withRule(Relationship relationship, String entity, KeyChangeRule rule) {
+        List<OnKeyChange> rules = new ArrayList<>(relationship.keyChanges());
+        boolean stood = rules.stream().anyMatch(r -> r.entity().equals(entity));
+        rules.replaceAll(r -> r.entity().equals(entity) ? new OnKeyChange(entity, rule, r.comments()) : r);
+        if (!stood) {
+            rules.add(new OnKeyChange(entity, rule));
+        }
+        return relationship.withKeyChanges(rules);
     }
 
     /** The relationship with another name for what its holder points to; empty when no single entity holds it. */

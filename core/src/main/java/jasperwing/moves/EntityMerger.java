@@ -6,6 +6,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.Relationship;
 import jasperwing.model.Sheet;
 import jasperwing.naming.Roles;
@@ -91,7 +92,11 @@ final class EntityMerger {
         Set<String> ruled = new HashSet<>();
         List<OnDelete> rules =
                 renamed.deletes().stream().filter(d -> ruled.add(d.entity())).toList();
-        return renamed.withDeletes(rules);
+        Set<String> changed = new HashSet<>();
+        List<OnKeyChange> changes = renamed.keyChanges().stream()
+                .filter(c -> changed.add(c.entity()))
+                .toList();
+        return renamed.withDeletes(rules).withKeyChanges(changes);
     }
 
     private static List<String> lines(Comments comments) {

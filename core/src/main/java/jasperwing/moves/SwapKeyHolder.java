@@ -41,8 +41,6 @@ public record SwapKeyHolder(BinaryRelationship binary) implements Move {
     /** A rule on deleting the entity that holds the key now says nothing: its rows are pointed to no more. */
     BinaryRelationship reversed() {
         BinaryRelationship turned = binary.withTurned(!binary.turned());
-        return turned.withDeletes(turned.deletes().stream()
-                .filter(d -> d.entity().equals(turned.parent()))
-                .toList());
+        return turned.withRulesFor(turned.parent()::equals);
     }
 }

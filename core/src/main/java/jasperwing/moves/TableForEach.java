@@ -7,7 +7,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Members;
-import jasperwing.model.OnDelete;
 import jasperwing.model.Place;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Relationship;
@@ -93,16 +92,17 @@ public record TableForEach(PolymorphicRelationship oneOf) implements Move {
     }
 
     private BinaryRelationship binary(String subject) {
-        List<OnDelete> rules =
-                oneOf.deletes().stream().filter(d -> d.entity().equals(subject)).toList();
+        PolymorphicRelationship its = oneOf.withRulesFor(subject::equals);
         return new BinaryRelationship(
                 name(subject),
                 subject,
                 "",
                 oneOf.forward().withRole(Words.camel(subject)),
                 oneOf.back(),
-                rules,
+                its.deletes(),
+                its.keyChanges(),
                 oneOf.checkedAtEnd(),
+                false,
                 oneOf.notes());
     }
 

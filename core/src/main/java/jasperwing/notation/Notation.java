@@ -12,6 +12,7 @@ import jasperwing.model.RowRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The one entry to the notation. All methods are pure; {@code docs/notation.md} describes the text. */
 public final class Notation {
@@ -91,10 +92,11 @@ public final class Notation {
         return SentencePrinter.sentence(relationship);
     }
 
-    /** What the relationship says of deleting, as lines below its sentence have it. */
-    public static List<String> deleting(Relationship relationship) {
-        return relationship.deletes().stream()
-                .map(d -> SentencePrinter.rule(relationship, d))
+    /** What the relationship says of deleting and of changing keys, as lines below its sentence have it. */
+    public static List<String> rules(Relationship relationship) {
+        return Stream.concat(
+                        relationship.deletes().stream().map(d -> SentencePrinter.rule(relationship, d)),
+                        relationship.keyChanges().stream().map(SentencePrinter::rule))
                 .toList();
     }
 

@@ -16,6 +16,7 @@ import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.Place;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Range;
@@ -355,6 +356,9 @@ final class Printer {
                 oneOf -> {});
         for (OnDelete rule : relationship.deletes()) {
             head("  " + SentencePrinter.rule(relationship, rule), rule.comments(), "  ");
+        }
+        for (OnKeyChange rule : relationship.keyChanges()) {
+            head("  " + SentencePrinter.rule(rule), rule.comments(), "  ");
         }
         comments(comments.closing(), "  ");
     }

@@ -3,8 +3,10 @@ package jasperwing.notation;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
@@ -147,6 +149,9 @@ final class SentenceParser {
         if (cursor.takeWord("deleting")) {
             return withRule(relationship, cursor, comments);
         }
+        if (cursor.takeWords("changing", "the", "key", "of")) {
+            return withKeyChange(relationship, cursor, comments);
+        }
         Relationship changed;
         if (cursor.takeWords("kept", "as")) {
             changed = withKeeping(relationship, cursor);
@@ -162,7 +167,7 @@ final class SentenceParser {
                     relationship.notes().withDoc(cursor.next().text()));
         } else {
             throw cursor.unexpected(
-                    "'deleting', 'kept as', 'checked at the end', 'key held by', 'label' or a text in double quotes");
+                    "'deleting', 'changing the key of', 'kept as', 'checked at the end', 'key held by', 'label' or a text in double quotes");
         }
         cursor.end();
         return changed.withNotes(Merge.comments(changed.notes(), comments));
@@ -176,11 +181,14 @@ final class SentenceParser {
                 t -> Optional.of(t)
                         .filter(o -> o.shape() == BinaryRelationship.Shape.ONE_TO_ONE
                                 && !o.isSelf()
-                                && o.deletes().isEmpty()),
+                                && o.deletes().isEmpty()
+                                && o.keyChanges().isEmpty()),
                 o -> Optional.<BinaryRelationship>empty());
         if (possible.isEmpty()) {
             throw cursor.wrong(
-                    at, "who holds the key is said of a one-to-one between two entities, before rules on deleting", "");
+                    at,
+                    "who holds the key is said of a one-to-one between two entities, before rules on deleting and changing",
+                    "");
         }
         BinaryRelationship binary = possible.get();
         if (!entity.equals(binary.from()) && !entity.equals(binary.to())) {
@@ -223,6 +231,35 @@ final class SentenceParser {
         List<OnDelete> rules = new ArrayList<>(relationship.deletes());
         rules.add(new OnDelete(entity, rule, comments));
         return relationship.withDeletes(rules);
+    }
+
+    private static Relationship withKeyChange(Relationship relationship, Cursor cursor, Comments comments)
+            throws SyntaxException {
+        Token at = cursor.peek();
+        String entity = cursor.name("the entity whose key changes");
+        if (!ReferenceHolders.of(relationship).containsKey(entity)) {
+            throw cursor.wrong(
+                    at,
+                    "a rule for changing the key of " + entity + " says nothing here: no row points to it",
+                    String.join(" or ", ReferenceHolders.of(relationship).keySet()));
+        }
+        KeyChangeRule rule;
+        if (cursor.takeWords("is", "refused")) {
+            rule = KeyChangeRule.REFUSE;
+        } else if (cursor.takeWords("is", "followed")) {
+            rule = KeyChangeRule.FOLLOW;
+        } else if (cursor.takeWords("empties", "it")) {
+            rule = KeyChangeRule.EMPTY;
+        } else {
+            throw cursor.unexpected("'is refused', 'is followed' or 'empties it'");
+        }
+        cursor.end();
+        if (relationship.keyChanges().stream().anyMatch(c -> c.entity().equals(entity))) {
+            throw cursor.wrong(at, "what changing the key of " + entity + " does is said twice", "");
+        }
+        List<OnKeyChange> rules = new ArrayList<>(relationship.keyChanges());
+        rules.add(new OnKeyChange(entity, rule, comments));
+        return relationship.withKeyChanges(rules);
     }
 
     private static Relationship withKeeping(Relationship relationship, Cursor cursor) throws SyntaxException {

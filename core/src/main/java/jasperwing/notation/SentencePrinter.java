@@ -2,6 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -43,6 +44,15 @@ final class SentencePrinter {
                     + " deletes "
                     + Quoting.name(ReferenceHolders.of(relationship).getOrDefault(rule.entity(), relationship.from()))
                     + " too";
+        };
+    }
+
+    static String rule(OnKeyChange rule) {
+        String start = "changing the key of " + Quoting.name(rule.entity());
+        return switch (rule.rule()) {
+            case REFUSE -> start + " is refused";
+            case FOLLOW -> start + " is followed";
+            case EMPTY -> start + " empties it";
         };
     }
 

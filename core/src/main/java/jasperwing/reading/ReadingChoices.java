@@ -3,6 +3,7 @@ package jasperwing.reading;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
@@ -31,6 +32,7 @@ final class ReadingChoices {
             case BACK_COUNT -> r.back().map(b -> count(b, back)).orElse(List.of());
             case READ_BACK -> readBack(r, back);
             case DELETE -> deleting(r, phrase.entity());
+            case KEY_CHANGE -> changingKey(r, phrase.entity());
             case KEEPING -> r.match(binary -> List.of(), ReadingChoices::keeping);
             case LINK -> r.match(ReadingChoices::link, oneOf -> List.of());
             case SORTING -> sorting(design, phrase.entity(), r.forward(), r::withForward);
@@ -98,6 +100,15 @@ final class ReadingChoices {
                         Readings.verb(rule) + " " + Readings.consequence(rule, role),
                         RelationshipEdits.withRule(relationship, entity, rule),
                         relationship.onDelete(entity) == rule))
+                .toList();
+    }
+
+    private static List<Option> changingKey(Relationship relationship, String entity) {
+        return Arrays.stream(KeyChangeRule.values())
+                .map(rule -> new Option(
+                        Readings.words(rule),
+                        RelationshipEdits.withRule(relationship, entity, rule),
+                        relationship.onKeyChange(entity) == rule))
                 .toList();
     }
 

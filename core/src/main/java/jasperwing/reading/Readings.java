@@ -4,6 +4,7 @@ import jasperwing.derive.Enforcement;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
@@ -159,6 +160,21 @@ public final class Readings {
                 }
             }
         }
+        relationship.keyChanges().stream()
+                .filter(c -> wanted.test(c.entity()))
+                .forEach(c -> phrases.addAll(List.of(
+                        Phrase.plain("Changing the key of " + Articles.with(c.entity()) + " "),
+                        new Phrase(words(c.rule()), Slot.KEY_CHANGE, c.entity()),
+                        Phrase.plain(". "))));
+    }
+
+    /** What becomes of references to a row whose key changes. */
+    static String words(KeyChangeRule rule) {
+        return switch (rule) {
+            case REFUSE -> "is refused while something refers to it";
+            case FOLLOW -> "is followed by what refers to it";
+            case EMPTY -> "empties what refers to it";
+        };
     }
 
     /** What the database does; where it does nothing, what a trigger would have to. */

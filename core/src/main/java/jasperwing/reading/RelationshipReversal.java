@@ -2,6 +2,7 @@ package jasperwing.reading;
 
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.OnDelete;
+import jasperwing.model.OnKeyChange;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Plurals;
@@ -33,6 +34,10 @@ public final class RelationshipReversal {
                 .map(d -> new OnDelete(
                         d.entity().equals(binary.from()) ? binary.to() : binary.from(), d.rule(), d.comments()))
                 .toList();
+        List<OnKeyChange> keyChanges = binary.keyChanges().stream()
+                .map(c -> new OnKeyChange(
+                        c.entity().equals(binary.from()) ? binary.to() : binary.from(), c.rule(), c.comments()))
+                .toList();
         return new BinaryRelationship(
                 binary.to(),
                 binary.from(),
@@ -40,6 +45,7 @@ public final class RelationshipReversal {
                 unnamed(binary.forward(), binary.to()),
                 binary.back().map(b -> unnamed(b, binary.from())),
                 deletes,
+                keyChanges,
                 binary.checkedAtEnd(),
                 binary.turned(),
                 binary.notes());
@@ -67,6 +73,7 @@ public final class RelationshipReversal {
                 back,
                 Optional.of(binary.forward()),
                 binary.deletes(),
+                binary.keyChanges(),
                 binary.checkedAtEnd(),
                 binary.turned(),
                 binary.notes());

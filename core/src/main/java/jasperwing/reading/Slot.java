@@ -24,6 +24,8 @@ public enum Slot {
     LINK,
     /** What deleting a row that is pointed to does. */
     DELETE,
+    /** What changing the key of a row that is pointed to does. */
+    KEY_CHANGE,
     /** How a one-of is kept. */
     KEEPING;
 

@@ -39,7 +39,7 @@ sealed interface ClauseMeaning {
 
     /** The sentence and what it says of deleting. */
     private static String text(Relationship relationship) {
-        return Stream.concat(Stream.of(Notation.print(relationship)), Notation.deleting(relationship).stream())
+        return Stream.concat(Stream.of(Notation.print(relationship)), Notation.rules(relationship).stream())
                 .collect(Collectors.joining("; "));
     }
 

@@ -3,16 +3,23 @@ package jasperwing.say;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 
-/** What is said about deleting: {@code items are deleted with their order}, {@code deleting an author deletes its books}. */
+/**
+ * What is said about deleting and changing keys: {@code items are deleted with their order}, {@code deleting an author deletes its books}, {@code when the
+ * key of a boat changes, its trips follow}.
+ */
 final class DeleteSpeech {
     private record Rule(SentenceForm form, DeleteRule rule) {}
+
+    private record KeyRule(SentenceForm form, KeyChangeRule rule) {}
 
     private static final String GONE = "(is|are) (deleted|removed|gone)";
 
@@ -46,6 +53,21 @@ final class DeleteSpeech {
                     "(deleting|removing) P:noun is (refused|forbidden|not allowed|prevented) (while|if|when|as long as) (it has|it still has|there are) (any)? C:nouns",
                     DeleteRule.REFUSE));
 
+    private static final List<KeyRule> KEY_RULES = List.of(
+            new KeyRule(
+                    SentenceForm.of("(when|if) the key of P:noun changes , (then)? (its|their|the)? C:nouns"
+                            + " (follow|follows|change too|changes too|follow it|follows it|are changed too)"),
+                    KeyChangeRule.FOLLOW),
+            new KeyRule(
+                    SentenceForm.of(
+                            "C:nouns (follow|follows) (the|a)? (key|changed key|changes of the key) of (its|their|the)? P:noun"),
+                    KeyChangeRule.FOLLOW),
+            new KeyRule(
+                    SentenceForm.of(
+                            "the key of P:noun (cannot|must not|may not|can not) change (while|if|when|as long as)"
+                                    + " (it has|they have|there are) (any)? C:nouns"),
+                    KeyChangeRule.REFUSE));
+
     private final Design design;
     private final SpokenNouns nouns;
 
@@ -63,25 +85,39 @@ final class DeleteSpeech {
         for (Rule rule : RULES) {
             found = found.or(() -> rule.form().read(tokens, nouns, m -> meaning(m, rule.rule())));
         }
+        for (KeyRule rule : KEY_RULES) {
+            found = found.or(() -> rule.form().read(tokens, nouns, m -> meaning(m, rule.rule())));
+        }
         return found;
     }
 
     private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, DeleteRule rule) {
+        return meaning(
+                match,
+                (held, parent) -> rule == DeleteRule.EMPTY && held.forward().must()
+                        ? Optional.empty()
+                        : Optional.of(RelationshipEdits.withRule(held, parent, rule)));
+    }
+
+    private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, KeyChangeRule rule) {
+        return meaning(match, (held, parent) -> Optional.of(RelationshipEdits.withRule(held, parent, rule)));
+    }
+
+    /** @param change the relationship with the rule for the entity it points to; empty where it cannot have that */
+    private Optional<List<ClauseMeaning>> meaning(
+            SentenceForm.Match match, BiFunction<Relationship, String, Optional<Relationship>> change) {
         Optional<String> parent = nouns.known(match.text("P"));
-        List<String> children = nouns.list(match.get("C"));
         List<ClauseMeaning> meanings = new ArrayList<>();
-        for (String child : children) {
+        for (String child : nouns.list(match.get("C"))) {
             Optional<Relationship> held = parent.flatMap(p -> held(child, p));
-            if (held.isEmpty()) {
-                return Optional.empty();
-            }
-            Relationship now = RelationshipEdits.withRule(held.get(), parent.get(), rule);
-            boolean refused = rule == DeleteRule.EMPTY && held.get().forward().must();
-            if (refused) {
+            Optional<Relationship> now = held.flatMap(h -> change.apply(h, parent.get()));
+            if (now.isEmpty()) {
                 return Optional.empty();
             }
             meanings.add(new ClauseMeaning.Done(
-                    String.join("; ", Notation.deleting(now)), RelationshipEdits.replace(held.get(), now), List.of()));
+                    String.join("; ", Notation.rules(now.get())),
+                    RelationshipEdits.replace(held.get(), now.get()),
+                    List.of()));
         }
         return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
     }

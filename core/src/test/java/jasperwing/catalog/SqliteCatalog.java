@@ -28,7 +28,8 @@ final class SqliteCatalog implements CatalogReader {
     private static final Pattern INLINE_KEY =
             Pattern.compile("(?s)" + NAME + " .* constraint " + NAME + " primary key");
     private static final Pattern REFERENCE = Pattern.compile("(?s)foreign key \\((.*?)\\) references " + NAME
-            + " \\((.*?)\\) on delete (no action|restrict|cascade|set null)( deferrable initially deferred)?");
+            + " \\((.*?)\\) on delete (no action|restrict|cascade|set null)(?: on update (cascade|set null))?"
+            + "( deferrable initially deferred)?");
     private static final Pattern COMPUTED = Pattern.compile("(?s).* generated always as \\((.*)\\) stored");
     private static final Pattern INDEX =
             Pattern.compile("(?is)create (unique )?index " + NAME + " on " + NAME + " \\((.*?)\\)(?: where (.*))?");
@@ -116,10 +117,11 @@ final class SqliteCatalog implements CatalogReader {
                         names(reference.group(1)),
                         bare(reference.group(2)),
                         names(reference.group(3)),
-                        ForeignKey.Action.valueOf(
-                                reference.group(4).toUpperCase(Locale.ROOT).replace(' ', '_')),
-                        ForeignKey.Action.NO_ACTION,
-                        reference.group(5) == null ? ForeignKey.Timing.IMMEDIATE : ForeignKey.Timing.DEFERRED));
+                        action(reference.group(4)),
+                        Optional.ofNullable(reference.group(5))
+                                .map(SqliteCatalog::action)
+                                .orElse(ForeignKey.Action.NO_ACTION),
+                        reference.group(6) == null ? ForeignKey.Timing.IMMEDIATE : ForeignKey.Timing.DEFERRED));
             } else if (keyed.matches()) {
                 switch (keyed.group(1)) {
                     case "primary key" -> key = Optional.of(new PrimaryKey(name, names(keyed.group(2))));
@@ -130,6 +132,10 @@ final class SqliteCatalog implements CatalogReader {
                 throw new IllegalArgumentException(rule);
             }
         }
+    }
+
+    private static ForeignKey.Action action(String words) {
+        return ForeignKey.Action.valueOf(words.toUpperCase(Locale.ROOT).replace(' ', '_'));
     }
 
     private static Index index(String sql) {

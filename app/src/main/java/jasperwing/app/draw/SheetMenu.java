@@ -16,6 +16,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindEdits;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
@@ -228,6 +229,7 @@ final class SheetMenu {
                 .distinct()
                 .toList()) {
             items.menu("Deleting " + target, m -> rules(m, relationship, target));
+            items.menu("Changing the key of " + target, m -> keyRules(m, relationship, target));
         }
         items.check(
                         "Checked at the end of a transaction",
@@ -261,6 +263,21 @@ final class SheetMenu {
             items.check(
                     words,
                     relationship.onDelete(target) == rule,
+                    now -> restate(relationship, RelationshipEdits.withRule(relationship, target, rule)));
+        }
+    }
+
+    private void keyRules(MenuItems items, Relationship relationship, String target) {
+        for (KeyChangeRule rule : KeyChangeRule.values()) {
+            String words =
+                    switch (rule) {
+                        case REFUSE -> "is refused (no action)";
+                        case FOLLOW -> "is followed (cascade)";
+                        case EMPTY -> "empties the reference (set null)";
+                    };
+            items.check(
+                    words,
+                    relationship.onKeyChange(target) == rule,
                     now -> restate(relationship, RelationshipEdits.withRule(relationship, target, rule)));
         }
     }

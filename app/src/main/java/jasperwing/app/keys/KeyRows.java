@@ -17,6 +17,7 @@ import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.physical.Column;
+import jasperwing.physical.ForeignKey;
 import jasperwing.reading.Readings;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,7 +147,12 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         private String deleting(Reference key) {
             return key.foreignKeys().stream()
                     .findFirst()
-                    .map(k -> projection.schema().dialect().write(k.onDelete()) + (key.late() ? ", deferred" : ""))
+                    .map(k -> projection.schema().dialect().write(k.onDelete())
+                            + (k.onUpdate() == ForeignKey.Action.NO_ACTION
+                                    ? ""
+                                    : ", update "
+                                            + projection.schema().dialect().write(k.onUpdate()))
+                            + (key.late() ? ", deferred" : ""))
                     .orElseGet(() -> key.effect().words());
         }
 

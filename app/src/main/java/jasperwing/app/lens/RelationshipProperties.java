@@ -3,9 +3,13 @@ package jasperwing.app.lens;
 import jasperwing.app.workspace.Selection;
 import jasperwing.app.workspace.Workspace;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Design;
+import jasperwing.model.InheritanceTree;
+import jasperwing.model.KeyChangeRule;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.SharedKeys;
 import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
 import java.util.List;
@@ -13,6 +17,10 @@ import java.util.Optional;
 
 /** What a relationship says besides its sentence, as fields; each change is one edit. */
 final class RelationshipProperties {
+    private static final String REFUSED = "change is refused";
+    private static final String FOLLOWED = "change is followed";
+    private static final String EMPTIED = "change empties it";
+
     private final Workspace workspace;
     private final Relationship relationship;
     private final PropertyForm form = new PropertyForm();
@@ -68,6 +76,7 @@ final class RelationshipProperties {
                 "Checked at the end of a transaction",
                 relationship.checkedAtEnd(),
                 now -> changed(relationship.withCheckedAtEnd(now)));
+        keyChanges();
         if (!(relationship instanceof BinaryRelationship binary) || binary.isSelf()) {
             return;
         }
@@ -85,6 +94,47 @@ final class RelationshipProperties {
             form.choice("owner", "Owned by", ends, binary.from(), now -> RelationshipReversal.fromOtherEnd(binary)
                     .ifPresent(this::changed));
         }
+    }
+
+    /** Asked where a key can change: a generated one stays what it is. */
+    private void keyChanges() {
+        relationship.targets().stream()
+                .filter(t -> relationship.keyChanges().stream()
+                                .anyMatch(c -> c.entity().equals(t))
+                        || canChange(t))
+                .forEach(t -> form.choice(
+                        "key-change-" + t,
+                        "Key of " + t,
+                        List.of(REFUSED, FOLLOWED, EMPTIED),
+                        words(relationship.onKeyChange(t)),
+                        now -> changed(RelationshipEdits.withRule(relationship, t, rule(now)))));
+    }
+
+    private boolean canChange(String entity) {
+        Design design = workspace.design();
+        boolean pointedTo = relationship.match(
+                binary -> binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                        || binary.shape() == BinaryRelationship.Shape.LINKED
+                        || binary.parent().equals(entity),
+                oneOf -> true);
+        return pointedTo
+                && design.entity(InheritanceTree.root(design, entity)).stream()
+                        .flatMap(e -> e.attributes().stream().filter(e::isKey))
+                        .anyMatch(a -> !SharedKeys.isGenerated(a));
+    }
+
+    private static String words(KeyChangeRule rule) {
+        return switch (rule) {
+            case REFUSE -> REFUSED;
+            case FOLLOW -> FOLLOWED;
+            case EMPTY -> EMPTIED;
+        };
+    }
+
+    private static KeyChangeRule rule(String words) {
+        return words.equals(FOLLOWED)
+                ? KeyChangeRule.FOLLOW
+                : words.equals(EMPTIED) ? KeyChangeRule.EMPTY : KeyChangeRule.REFUSE;
     }
 
     private Optional<String> changed(Relationship now) {

@@ -110,8 +110,12 @@ final class StoredAs {
     private List<Node> indexes(DerivedTable table, Role role) {
         List<Node> lines = new ArrayList<>();
         for (Reference key : table.referencesOf(role)) {
-            String columns = String.join(", ", key.columns());
+            String columns = String.join(", ", table.isUnique(key.columns()) ? key.columns() : key.allColumns());
             lines.add(line((table.isUnique(key.columns()) ? "unique (" : "indexed (") + columns + ")"));
+            if (!key.agreed().isNothing()) {
+                lines.add(line("foreign key (" + String.join(", ", key.allColumns()) + ") \u2192 " + key.target() + " ("
+                        + String.join(", ", key.allTargetColumns()) + ")"));
+            }
             if (!key.enforced()) {
                 lines.add(line("no constraint: " + key.targetEntity() + loose(key.targetEntity())));
             }
