@@ -79,7 +79,7 @@ final class MemberNames {
                     design.relationshipsOf(entity).stream().distinct().toList();
             distinct.forEach(this::forward);
             distinct.forEach(this::backward);
-            design.entity(entity).map(Entity::rules).orElse(List.of()).forEach(r -> rules.put(r, take(spoken(r))));
+            design.entity(entity).map(Entity::rules).orElse(List.of()).forEach(r -> rules.computeIfAbsent(r, n -> take(spoken(n))));
         }
 
         private void inherit(Scope parent) {
@@ -187,7 +187,7 @@ final class MemberNames {
         GroupScope(AttributeGroup group) {
             Identifiers taken = new Identifiers(0);
             group.attributes().forEach(a -> attributes.put(a, taken.take(style.memberName(a.name()))));
-            group.rules().forEach(r -> rules.put(r, taken.take(style.memberName(spoken(r)))));
+            group.rules().forEach(r -> rules.computeIfAbsent(r, n -> taken.take(style.memberName(spoken(n)))));
         }
     }
 

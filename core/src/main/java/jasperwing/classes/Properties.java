@@ -56,10 +56,10 @@ final class Properties {
                 .toList();
     }
 
-    /** Those of the farthest it is a kind of first. */
+    /** Those of the farthest it is a kind of first; one that is stated twice is checked once. */
     List<ClassRule> rules(Entity entity) {
         return InheritanceTree.line(design, entity).stream()
-                .flatMap(e -> e.rules().stream().map(r -> rule(e, r, e != entity)))
+                .flatMap(e -> e.rules().stream().distinct().map(r -> rule(e, r, e != entity)))
                 .filter(r -> r.formula().isSound())
                 .toList();
     }
@@ -137,6 +137,7 @@ final class Properties {
         List<ClassRule> rules = group.is(AttributeGroup.Kind.TRAIT)
                 ? List.of()
                 : group.rules().stream()
+                        .distinct()
                         .map(r -> rule(group, r))
                         .filter(r -> r.formula().isSound())
                         .toList();

@@ -51,6 +51,29 @@ class PlainClassesTest {
         assertThat(remarks(design)).isEmpty();
     }
 
+    @Test
+    void aRuleThatIsStatedTwiceIsCheckedOnce() {
+        Design design = Samples.design(
+                "value Span",
+                "  low int",
+                "  high int",
+                "  rule \"must rise\": low < high",
+                "  rule \"must rise\": low < high",
+                "entity Stay",
+                "  id serial key",
+                "  span Span",
+                "  nights int",
+                "  rule \"must last\": nights > 0",
+                "  rule \"must last\": nights > 0");
+        assertThat(remarks(design)).isEmpty();
+        String stay = OurTargets.JAKARTA.files(design).stream()
+                .filter(f -> f.path().endsWith("Stay.java"))
+                .map(GeneratedFile::text)
+                .findFirst()
+                .orElseThrow();
+        assertThat(stay).containsOnlyOnce("must last");
+    }
+
     private static String rowsOf(Design design, String path) {
         return OurTargets.PLAIN.files(design).stream()
                 .filter(f -> f.path().endsWith(path))
