@@ -246,8 +246,9 @@ public final class Designs {
         Arbitrary<String> role = Arbitraries.oneOf(Arbitraries.just(""), names());
         Arbitrary<Boolean> many = oneOnly ? Arbitraries.just(false) : Arbitraries.of(true, false);
         return Combinators.combine(Arbitraries.of(true, false), verb, many, role, role)
-                .as((must, words, plural, name, former) ->
-                        new Reading(must, words, plural, name).withWas(name.isEmpty() ? "" : former));
+                .as((must, words, plural, name, former) -> new Reading(must, words, plural, name)
+                        .withWas(name.isEmpty() ? "" : former)
+                        .withMost(plural && words.length() % 3 == 0 ? 2 + words.length() : 0));
     }
 
     public static Arbitrary<Relationship> relationships() {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * What a design says and another, made of it by an edit, does not say any more, wherever it might stand: documentation, labels, defaults,
@@ -130,6 +131,8 @@ public final class LostFacts {
                 .keyChanges()
                 .forEach(c -> add("rule on changes of a key", c.rule().name(), "of " + place));
         add("check at the end of the transaction", relationship.checkedAtEnd() ? "late" : "", "of " + place);
+        Stream.concat(Stream.of(relationship.forward()), relationship.back().stream())
+                .forEach(r -> add("number of many", r.most() > 0 ? "" + r.most() : "", "of " + place));
         relationship.forward().sorting().ifPresent(s -> add("order", "" + s.falling(), "of " + place));
         relationship.back().flatMap(b -> b.sorting()).ifPresent(s -> add("order", "" + s.falling(), "of " + place));
     }

@@ -74,7 +74,7 @@ public sealed interface Association {
         }
     }
 
-    /** The objects, or the one object, whose {@code mappedBy} refers to this one. */
+    /** The objects, or the one object, whose {@code mappedBy} refers to this one. @param most how many there can be; 0 for any number */
     record Inverse(
             String name,
             String target,
@@ -82,7 +82,8 @@ public sealed interface Association {
             boolean many,
             DeleteRule onDelete,
             boolean must,
-            Optional<SortedBy> sortedBy)
+            Optional<SortedBy> sortedBy,
+            int most)
             implements Association {
         @Override
         public <R> R match(
@@ -106,7 +107,8 @@ public sealed interface Association {
             Reference here,
             Reference there,
             Optional<String> inverse,
-            Optional<SortedBy> sortedBy)
+            Optional<SortedBy> sortedBy,
+            int most)
             implements Association {
         @Override
         public <R> R match(
@@ -123,7 +125,7 @@ public sealed interface Association {
     }
 
     /** A set of others kept in a join table that the other side owns. */
-    record JoinedInverse(String name, String target, String mappedBy, Optional<SortedBy> sortedBy)
+    record JoinedInverse(String name, String target, String mappedBy, Optional<SortedBy> sortedBy, int most)
             implements Association {
         @Override
         public <R> R match(

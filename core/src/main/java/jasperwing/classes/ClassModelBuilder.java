@@ -131,7 +131,8 @@ final class ClassModelBuilder {
                             many,
                             binary.onDelete(binary.parent()),
                             role.must(),
-                            sortedBy(binary.held(), binary.holder())));
+                            sortedBy(binary.held(), binary.holder()),
+                            most(binary.held())));
         }
     }
 
@@ -198,9 +199,11 @@ final class ClassModelBuilder {
                         keys.get(0),
                         keys.get(1),
                         inverse,
-                        sortedBy(Optional.of(binary.forward()), binary.to())));
+                        sortedBy(Optional.of(binary.forward()), binary.to()),
+                        binary.forward().most()));
         inverse.ifPresent(b -> other.back()
-                .add(new Association.JoinedInverse(b, binary.from(), name, sortedBy(binary.back(), binary.from()))));
+                .add(new Association.JoinedInverse(
+                        b, binary.from(), name, sortedBy(binary.back(), binary.from()), most(binary.back()))));
     }
 
     /** The order of a collection, if there is one its elements have. */
@@ -230,22 +233,27 @@ final class ClassModelBuilder {
         boolean toKept = reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
         boolean both = fromKept && toKept && from != null && to != null;
         if (from != null && fromKept) {
-            from.back().add(inverseLinks(binary, fromLinks, fromRole, binary.from()));
+            from.back().add(inverseLinks(binary, fromLinks, fromRole, binary.from(), Optional.of(binary.forward())));
         }
         if (both) {
             from.back().add(through(binary, End.FORWARD, binary.from(), binary.to(), fromLinks, toRole));
         }
         if (backRead && toKept) {
-            to.back().add(inverseLinks(binary, toLinks, toRole, binary.to()));
+            to.back().add(inverseLinks(binary, toLinks, toRole, binary.to(), binary.back()));
         }
         if (backRead && both) {
             to.back().add(through(binary, End.BACK, binary.to(), binary.from(), toLinks, fromRole));
         }
     }
 
-    private static Association inverseLinks(BinaryRelationship binary, String name, String mappedBy, String entity) {
+    private static Association inverseLinks(
+            BinaryRelationship binary, String name, String mappedBy, String entity, Optional<Reading> reading) {
         return new Association.Inverse(
-                name, binary.via(), mappedBy, true, binary.onDelete(entity), true, Optional.empty());
+                name, binary.via(), mappedBy, true, binary.onDelete(entity), true, Optional.empty(), most(reading));
+    }
+
+    private static int most(Optional<Reading> reading) {
+        return reading.map(Reading::most).orElse(0);
     }
 
     private Association through(
@@ -303,7 +311,8 @@ final class ClassModelBuilder {
                             oneOf.backMany(),
                             oneOf.onDelete(subject),
                             false,
-                            sortedBy(oneOf.back(), oneOf.from()))));
+                            sortedBy(oneOf.back(), oneOf.from()),
+                            most(oneOf.back()))));
             target.of().add(new ModelClass.SubjectOf(oneOf.from(), name));
         }
         holder.references().add(new Association.OneOfEach(name, subjects, outside, role.must(), back));

@@ -79,7 +79,10 @@ final class MemberNames {
                     design.relationshipsOf(entity).stream().distinct().toList();
             distinct.forEach(this::forward);
             distinct.forEach(this::backward);
-            design.entity(entity).map(Entity::rules).orElse(List.of()).forEach(r -> rules.computeIfAbsent(r, n -> take(spoken(n))));
+            design.entity(entity)
+                    .map(Entity::rules)
+                    .orElse(List.of())
+                    .forEach(r -> rules.computeIfAbsent(r, n -> take(spoken(n))));
         }
 
         private void inherit(Scope parent) {

@@ -22,6 +22,7 @@ final class SentenceCompletion {
         MODAL,
         VERB,
         REST_OF_VERB,
+        NUMBER,
         AFTER_ENTITY,
         ROLE,
         WHICH,
@@ -98,6 +99,10 @@ final class SentenceCompletion {
                 expected = Expected.ENTITY;
                 many = token.equals("many");
             }
+            case "most" -> {
+                expected = Expected.NUMBER;
+                many = true;
+            }
             case "of" -> expected = expected == Expected.ENTITY ? Expected.ENTITY : Expected.REST_OF_VERB;
             case "as", "via" -> expected = token.equals("via") ? Expected.ENTITY : Expected.ROLE;
             case "," -> expected = Expected.WHICH;
@@ -111,6 +116,8 @@ final class SentenceCompletion {
             expected = Expected.MODAL;
         } else if (expected == Expected.ENTITY || expected == Expected.ROLE) {
             expected = Expected.AFTER_ENTITY;
+        } else if (expected == Expected.NUMBER) {
+            expected = Expected.ENTITY;
         } else if (expected == Expected.VERB) {
             expected = Expected.REST_OF_VERB;
         }
@@ -132,10 +139,12 @@ final class SentenceCompletion {
                     .map(v -> new Proposal(v + " ", "a verb"))
                     .toList();
             case REST_OF_VERB -> List.of(
-                    new Proposal("one ", "exactly one, or none"), new Proposal("many ", "any number"));
+                    new Proposal("one ", "exactly one, or none"),
+                    new Proposal("many ", "any number"),
+                    new Proposal("at most ", "no more than so many"));
             case AFTER_ENTITY -> afterEntity();
             case WHICH -> back ? List.of() : List.of(new Proposal("which ", "how it is read from the other side"));
-            case ROLE, NOTHING -> List.of();
+            case ROLE, NUMBER, NOTHING -> List.of();
         };
     }
 

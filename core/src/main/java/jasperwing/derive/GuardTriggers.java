@@ -7,6 +7,7 @@ import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
+import jasperwing.model.Relationship;
 import jasperwing.physical.Trigger;
 import jasperwing.physical.Trigger.Event;
 import java.util.ArrayList;
@@ -54,7 +55,16 @@ public final class GuardTriggers {
         schema.tables().forEach(triggers::checks);
         RuleTriggers rules = new RuleTriggers(whole, schema, triggers.out);
         whole.entities().forEach(e -> rules.of(e, false));
+        CountLimits limits = new CountLimits(whole, schema, triggers.out);
+        whole.relationships().forEach(limits::write);
         return triggers.out.triggers();
+    }
+
+    /** Those that hold how many there can be of many. */
+    public static List<Trigger> ofLimits(Design design, Schema schema, Relationship relationship) {
+        TriggerWriter out = new TriggerWriter(schema.dialect());
+        new CountLimits(design.whole(), schema, out).write(relationship);
+        return out.triggers();
     }
 
     /** Those alone that the design asks for: of rules it says are held by triggers. */

@@ -47,6 +47,12 @@ final class GuardSql {
         return GuardTriggers.script(checked.schema(), triggers).text();
     }
 
+    /** The triggers that hold how many there can be of many. */
+    static String ofLimits(Checked checked, Relationship relationship) {
+        List<Trigger> triggers = GuardTriggers.ofLimits(checked.design(), checked.schema(), relationship);
+        return GuardTriggers.script(checked.schema(), triggers).text();
+    }
+
     private static String after(String script) {
         return script.isEmpty() ? "" : "\n" + script;
     }

@@ -1,5 +1,6 @@
 package jasperwing.findings;
 
+import jasperwing.derive.GuardTriggers;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
@@ -35,6 +36,7 @@ final class JoinRules {
             boolean said = relationship.from().equals(entity.name());
             if (said) {
                 atLeastOne(relationship, found);
+                atMost(checked, relationship, found);
             }
             if (relationship instanceof BinaryRelationship binary) {
                 if (said) {
@@ -191,6 +193,47 @@ final class JoinRules {
                 "No database holds that: " + Articles.with(one) + " is stored before the first " + many
                         + ", and keeps when the last goes.",
                 List.of(new Fix("Make it optional", RelationshipEdits.replace(relationship, loose))));
+    }
+
+    private static void atMost(Checked checked, Relationship relationship, Consumer<Finding> found) {
+        Reading forward = relationship.forward();
+        if (forward.most() > 0) {
+            found.accept(atMost(
+                    checked,
+                    relationship,
+                    forward,
+                    relationship.from(),
+                    relationship.targets().get(0),
+                    relationship.withForward(forward.withMost(0))));
+        }
+        relationship
+                .back()
+                .filter(b -> b.most() > 0)
+                .ifPresent(b -> found.accept(atMost(
+                        checked,
+                        relationship,
+                        b,
+                        String.join(" or ", relationship.targets()),
+                        relationship.from(),
+                        relationship.withBack(Optional.of(b.withMost(0))))));
+    }
+
+    private static Finding atMost(
+            Checked checked,
+            Relationship relationship,
+            Reading reading,
+            String one,
+            String many,
+            Relationship unlimited) {
+        boolean triggers = GuardTriggers.areIn(checked.dialect());
+        return new Finding(
+                Rule.AT_MOST,
+                Subject.of(relationship, ""),
+                Words.capitalised(Articles.with(one)) + " has at most " + reading.most() + " " + many + ".",
+                "No constraint counts rows: the generated classes check it when an object is stored with its collection"
+                        + (triggers ? "; triggers refuse a row too many." : "."),
+                List.of(new Fix("Let it be any number", RelationshipEdits.replace(relationship, unlimited))),
+                triggers ? GuardSql.ofLimits(checked, relationship) : "");
     }
 
     /** Entities that are nothing but the pairs of two others. */

@@ -77,6 +77,7 @@ public enum Rule {
     BARE_LINK("bare-link", Level.WARNING, "every link carries something"),
     ONLY_A_JOIN("only-a-join", Level.WARNING, "no entity is only the pairs of two others"),
     AT_LEAST_ONE("at-least-one", Level.WARNING, "nothing must have many"),
+    AT_MOST("at-most", Level.WARNING, "the database counts no rows that are limited in number"),
     SELF_JOIN_ALIKE("self-join-alike", Level.WARNING, "the ends of a many-to-many with itself have two names"),
     ONE_OF_SINGLE("one-of-single", Level.WARNING, "every one-of has several subjects"),
     KIND_RENAMED("kind-renamed", Level.WARNING, "no subject kept by its kind was renamed"),

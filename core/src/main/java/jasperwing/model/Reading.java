@@ -15,8 +15,10 @@ import java.util.regex.Pattern;
  * @param role what the far end is called from here, or empty when it follows from the far end's name
  * @param was the role it had where it has not been changed yet, or empty
  * @param sorting the order in which many are read; empty when any will do, and for one
+ * @param most how many there can be of many, at least 2; 0 for any number, and for one
  */
-public record Reading(boolean must, String verb, boolean many, String role, String was, Optional<Sorting> sorting) {
+public record Reading(
+        boolean must, String verb, boolean many, String role, String was, Optional<Sorting> sorting, int most) {
     private static final Set<String> COUNTS = Set.of("one", "many");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}_'-]+");
 
@@ -30,10 +32,18 @@ public record Reading(boolean must, String verb, boolean many, String role, Stri
             throw new IllegalArgumentException(
                     "a verb is one or more words, none of them 'one' or 'many', but was '" + verb + "'");
         }
+        if (most < 0 || most == 1 || most > 0 && !many) {
+            throw new IllegalArgumentException("at most 2 or more there can be of many, but it was " + most);
+        }
         if (!many && sorting.isPresent()) {
             throw new IllegalArgumentException("one thing has no order, but was to be in order of "
                     + sorting.get().attribute());
         }
+    }
+
+    /** A reading of any number of things. */
+    public Reading(boolean must, String verb, boolean many, String role, String was, Optional<Sorting> sorting) {
+        this(must, verb, many, role, was, sorting, 0);
     }
 
     /** A reading of things in any order. */
@@ -48,26 +58,36 @@ public record Reading(boolean must, String verb, boolean many, String role, Stri
     }
 
     public Reading withMust(boolean nowMust) {
-        return new Reading(nowMust, verb, many, role, was, sorting);
+        return new Reading(nowMust, verb, many, role, was, sorting, most);
     }
 
     public Reading withMany(boolean nowMany) {
-        return new Reading(must, verb, nowMany, role, was, sorting.filter(o -> nowMany));
+        return new Reading(must, verb, nowMany, role, was, sorting.filter(o -> nowMany), nowMany ? most : 0);
     }
 
     public Reading withVerb(String newVerb) {
-        return new Reading(must, newVerb, many, role, was, sorting);
+        return new Reading(must, newVerb, many, role, was, sorting, most);
     }
 
     public Reading withRole(String newRole) {
-        return new Reading(must, verb, many, newRole, newRole.isEmpty() ? "" : was, sorting);
+        return new Reading(must, verb, many, newRole, newRole.isEmpty() ? "" : was, sorting, most);
     }
 
     public Reading withWas(String formerRole) {
-        return new Reading(must, verb, many, role, formerRole, sorting);
+        return new Reading(must, verb, many, role, formerRole, sorting, most);
     }
 
     public Reading withSorting(Optional<Sorting> newSorting) {
-        return new Reading(must, verb, many, role, was, newSorting);
+        return new Reading(must, verb, many, role, was, newSorting, most);
+    }
+
+    /** @param newMost at least 2; 0 for any number */
+    public Reading withMost(int newMost) {
+        return new Reading(must, verb, many, role, was, sorting, newMost);
+    }
+
+    /** How many there can be, as the notation says it: {@code one}, {@code many} or {@code at most 8}. */
+    public String count() {
+        return most > 0 ? "at most " + most : many ? "many" : "one";
     }
 }

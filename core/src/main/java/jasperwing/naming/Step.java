@@ -37,8 +37,8 @@ public record Step(
         LINKED_TO
     }
 
-    /** The order in which the many it leads to are read; empty when none was asked for. */
-    public Optional<Sorting> sorting() {
+    /** How the relationship is read in the direction of the step; empty where it is not, and from a link entity. */
+    private Optional<Reading> reading() {
         boolean forward =
                 switch (way) {
                     case PAIRS, LINK -> true;
@@ -46,15 +46,18 @@ public record Step(
                     case HOLDERS -> relationship.match(binary -> !binary.fromHolds(), oneOf -> false);
                     case REFERENCE, LINKED_FROM, LINKED_TO -> true;
                 };
-        return !many
-                ? Optional.empty()
-                : forward
-                        ? relationship.forward().sorting()
-                        : relationship.back().flatMap(Reading::sorting);
+        return forward ? Optional.of(relationship.forward()) : relationship.back();
     }
 
-    /** How many there can be: {@code 1}, {@code 0..1}, {@code 1..*} or {@code 0..*}. */
+    /** The order in which the many it leads to are read; empty when none was asked for. */
+    public Optional<Sorting> sorting() {
+        return many ? reading().flatMap(Reading::sorting) : Optional.empty();
+    }
+
+    /** How many there can be: {@code 1}, {@code 0..1}, {@code 1..*}, {@code 0..*}, or {@code 0..8} of at most 8. */
     public String count() {
-        return many ? (must ? "1..*" : "0..*") : must ? "1" : "0..1";
+        int most = many ? reading().map(Reading::most).orElse(0) : 1;
+        String end = most == 0 ? "*" : String.valueOf(most);
+        return many ? (must ? "1.." : "0..") + end : must ? "1" : "0..1";
     }
 }

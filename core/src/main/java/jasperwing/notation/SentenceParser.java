@@ -21,7 +21,10 @@ final class SentenceParser {
     private SentenceParser() {}
 
     /** The far end of a sentence, before it is known which kind of relationship it states. */
-    private record Far(boolean must, String verb, boolean many, List<String> entities, boolean oneOf) {}
+    private record Far(boolean must, String verb, Count count, List<String> entities, boolean oneOf) {}
+
+    /** @param most as {@link Reading#most} */
+    private record Count(boolean many, int most) {}
 
     static Relationship sentence(Cursor cursor, Comments comments) throws SyntaxException {
         Token start = cursor.peek();
@@ -30,13 +33,20 @@ final class SentenceParser {
         Far far = far(cursor, from);
         String role = role(cursor);
         String was = was(cursor, role);
-        Optional<Sorting> sorting = sorting(cursor, far.many());
+        Optional<Sorting> sorting = sorting(cursor, far.count().many());
         Token viaAt = cursor.peek();
         String via = cursor.takeWord("via") ? cursor.name("the name of the link entity") : "";
         Optional<Reading> back = cursor.takeSymbol(",") ? Optional.of(back(cursor, from)) : Optional.empty();
         cursor.takeSymbol(".");
         cursor.end();
-        Reading forward = new Reading(far.must(), far.verb(), far.many(), role, was, sorting);
+        Reading forward = new Reading(
+                far.must(),
+                far.verb(),
+                far.count().many(),
+                role,
+                was,
+                sorting,
+                far.count().most());
         boolean plural = forward.many() && back.map(Reading::many).orElse(true);
         if (!via.isEmpty() && (far.oneOf() || !plural)) {
             throw cursor.wrong(viaAt, "a link entity needs many at both ends", "");
@@ -55,18 +65,15 @@ final class SentenceParser {
     private static Far far(Cursor cursor, String from) throws SyntaxException {
         boolean must = mayOrMust(cursor);
         String verb = verb(cursor);
-        if (cursor.takeWord("many")) {
-            return new Far(must, verb, true, List.of(cursor.name("the name of an entity")), false);
-        }
-        cursor.words("one");
-        if (!cursor.takeWord("of")) {
-            return new Far(must, verb, false, List.of(cursor.name("the name of an entity")), false);
+        Count count = count(cursor);
+        if (count.many() || !cursor.takeWord("of")) {
+            return new Far(must, verb, count, List.of(cursor.name("the name of an entity")), false);
         }
         List<String> subjects = new ArrayList<>(List.of(cursor.name("the name of an entity")));
         while (moreSubjects(cursor)) {
             subjects.add(cursor.name("the name of another subject"));
         }
-        return new Far(must, verb, false, subjects, true);
+        return new Far(must, verb, count, subjects, true);
     }
 
     private static boolean moreSubjects(Cursor cursor) {
@@ -82,10 +89,7 @@ final class SentenceParser {
         cursor.words("which");
         boolean must = mayOrMust(cursor);
         String verb = verb(cursor);
-        boolean many = cursor.takeWord("many");
-        if (!many) {
-            cursor.words("one");
-        }
+        Count count = count(cursor);
         Token at = cursor.peek();
         String entity = cursor.name("the name of an entity");
         if (!entity.equals(from)) {
@@ -93,7 +97,7 @@ final class SentenceParser {
         }
         String role = role(cursor);
         String was = was(cursor, role);
-        return new Reading(must, verb, many, role, was, sorting(cursor, many));
+        return new Reading(must, verb, count.many(), role, was, sorting(cursor, count.many()), count.most());
     }
 
     private static String role(Cursor cursor) throws SyntaxException {
@@ -131,16 +135,39 @@ final class SentenceParser {
         StringBuilder verb = new StringBuilder();
         while (cursor.peek().kind() == Token.Kind.WORD
                 && !cursor.peek().isWord("one")
-                && !cursor.peek().isWord("many")) {
+                && !cursor.peek().isWord("many")
+                && !isAtMost(cursor)) {
             verb.append(verb.isEmpty() ? "" : " ").append(cursor.next().text());
         }
         if (verb.isEmpty()) {
             throw cursor.unexpected("a verb, such as 'have' or 'belong to'");
         }
-        if (!cursor.peek().isWord("one") && !cursor.peek().isWord("many")) {
-            throw cursor.unexpected("'one', 'many' or 'one of'");
+        if (!cursor.peek().isWord("one") && !cursor.peek().isWord("many") && !isAtMost(cursor)) {
+            throw cursor.unexpected("'one', 'many', 'at most 8' or 'one of'");
         }
         return verb.toString();
+    }
+
+    private static boolean isAtMost(Cursor cursor) {
+        return cursor.peek().isWord("at")
+                && cursor.peek(1).isWord("most")
+                && cursor.peek(2).kind() == Token.Kind.NUMBER;
+    }
+
+    private static Count count(Cursor cursor) throws SyntaxException {
+        if (cursor.takeWord("many")) {
+            return new Count(true, 0);
+        }
+        if (!cursor.takeWords("at", "most")) {
+            cursor.words("one");
+            return new Count(false, 0);
+        }
+        Token at = cursor.peek();
+        int most = cursor.wholeNumber("how many there can be");
+        if (most < 2) {
+            throw cursor.wrong(at, "of many there can be 2 or more; for fewer, say 'one'", "a number from 2 on");
+        }
+        return new Count(true, most);
     }
 
     /** One indented line below a sentence. */

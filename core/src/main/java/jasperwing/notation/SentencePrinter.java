@@ -20,7 +20,7 @@ final class SentencePrinter {
                 .append(verb(relationship.forward()))
                 .append(
                         relationship.forward().many()
-                                ? " many "
+                                ? " " + relationship.forward().count() + " "
                                 : relationship instanceof PolymorphicRelationship ? " one of " : " one ")
                 .append(relationship.targets().stream().map(Quoting::name).collect(Collectors.joining(", ")))
                 .append(role(relationship.forward()));
@@ -29,7 +29,7 @@ final class SentencePrinter {
         }
         relationship.back().ifPresent(back -> out.append(", which ")
                 .append(verb(back))
-                .append(back.many() ? " many " : " one ")
+                .append(" " + back.count() + " ")
                 .append(Quoting.name(relationship.from()))
                 .append(role(back)));
         return out.toString();

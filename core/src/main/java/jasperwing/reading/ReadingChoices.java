@@ -67,13 +67,17 @@ final class ReadingChoices {
     }
 
     private static List<Option> count(Reading reading, Function<Reading, Relationship> with) {
-        return List.of(
+        List<Option> options = new ArrayList<>(List.of(
                 new Option("one", counted(reading, false, with), !reading.many()),
-                new Option("many", counted(reading, true, with), reading.many()));
+                new Option("many", counted(reading, true, with), reading.count().equals("many"))));
+        if (reading.most() > 0) {
+            options.add(new Option(reading.count(), with.apply(reading), true));
+        }
+        return options;
     }
 
     private static Relationship counted(Reading reading, boolean many, Function<Reading, Relationship> with) {
-        Relationship now = with.apply(reading.withMany(many));
+        Relationship now = with.apply(reading.withMost(0).withMany(many));
         return reading.many() == many ? now : RelationshipReversal.sensible(now);
     }
 

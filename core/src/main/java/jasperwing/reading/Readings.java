@@ -127,7 +127,7 @@ public final class Readings {
         phrases.add(Phrase.plain(" "));
         phrases.add(Phrase.of(reading.verb(), back ? Slot.BACK_VERB : Slot.VERB));
         phrases.add(Phrase.plain(" "));
-        phrases.add(Phrase.of(reading.many() ? "many" : "one", back ? Slot.BACK_COUNT : Slot.COUNT));
+        phrases.add(Phrase.of(reading.count(), back ? Slot.BACK_COUNT : Slot.COUNT));
         phrases.add(Phrase.plain(" " + (reading.many() ? Plurals.plural(entity) : entity)));
     }
 

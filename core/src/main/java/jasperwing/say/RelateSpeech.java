@@ -147,7 +147,8 @@ final class RelateSpeech {
     private Optional<List<ClauseMeaning>> meaning(Opening opening, Objects objects, ClauseTail tail) {
         boolean many = objects.quantity().many();
         boolean must = opening.must().orElse(objects.quantity().least().orElse(!many));
-        Reading forward = new Reading(must, opening.verb().base(), many, tail.role());
+        Reading forward = new Reading(must, opening.verb().base(), many, tail.role())
+                .withMost(many ? objects.quantity().most() : 0);
         if (!Reading.isVerb(forward.verb())) {
             return Optional.empty();
         }

@@ -9,9 +9,17 @@ import java.util.Optional;
  * @param many whether there can be several
  * @param least whether there is one at least; empty when that was not said
  * @param words how many words say it
+ * @param most how many there can be, at least 2; 0 where that was not said
  * @param unkept the numbers that a design does not keep, or empty
  */
-record SpokenQuantity(boolean many, Optional<Boolean> least, int words, String unkept) {
+record SpokenQuantity(boolean many, Optional<Boolean> least, int words, int most, String unkept) {
+    /** One without a greatest number. */
+    SpokenQuantity(boolean many, Optional<Boolean> least, int words, String unkept) {
+        this(many, least, words, 0, unkept);
+    }
+
+    private static final int MOST_DIGITS = 6;
+
     private record Form(List<String> words, boolean many, Optional<Boolean> least) {}
 
     private static final List<Form> FORMS = List.of(
@@ -84,7 +92,7 @@ record SpokenQuantity(boolean many, Optional<Boolean> least, int words, String u
             Optional<String> from = Numerals.of(tokens.get(at + 1));
             Optional<String> to = Numerals.of(tokens.get(at + 3));
             if (from.isPresent() && to.isPresent()) {
-                return Optional.of(many(tokens, at, 4, !from.get().equals("0")));
+                return Optional.of(many(tokens, at, 4, !from.get().equals("0")).upTo(to.get(), isBound(from.get())));
             }
         }
         for (List<String> start : starts) {
@@ -93,8 +101,10 @@ record SpokenQuantity(boolean many, Optional<Boolean> least, int words, String u
                 Optional<String> said = Numerals.of(tokens.get(number)).filter(n -> !n.startsWith("-"));
                 if (said.isPresent()) {
                     boolean least = start.isEmpty() || start.contains("least") || start.contains("exactly");
-                    return Optional.of(
-                            range(tokens, at, number, least && !said.get().equals("0")));
+                    SpokenQuantity found =
+                            range(tokens, at, number, least && !said.get().equals("0"));
+                    boolean most = start.contains("most") || start.contains("up") || start.contains("no");
+                    return Optional.of(most ? found.upTo(said.get(), false) : found);
                 }
             }
         }
@@ -107,6 +117,17 @@ record SpokenQuantity(boolean many, Optional<Boolean> least, int words, String u
                 && tokens.get(number + 1).is("to", "or")
                 && Numerals.of(tokens.get(number + 2)).isPresent();
         return many(tokens, at, number + (to ? 3 : 1) - at, least);
+    }
+
+    /** @param more whether something besides that is not kept, such as how many there are at least */
+    private SpokenQuantity upTo(String number, boolean more) {
+        return isBound(number) && number.length() <= MOST_DIGITS
+                ? new SpokenQuantity(many, least, words, Integer.parseInt(number), more ? unkept : "")
+                : this;
+    }
+
+    private static boolean isBound(String number) {
+        return number.matches("\\d+") && !number.matches("0*[01]");
     }
 
     private static SpokenQuantity many(List<Token> tokens, int at, int words, boolean least) {

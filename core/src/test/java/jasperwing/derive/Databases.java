@@ -104,12 +104,15 @@ public final class Databases {
         return connection;
     }
 
-    /** Adds the tables that others keep, with their keys alone. */
+    /** Adds the tables that others keep and something points to, with their keys alone. */
     public static void others(Design design, Dialect dialect, Connection connection) throws SQLException {
         Schema schema = Schema.derive(design, dialect);
         try (var statement = connection.createStatement()) {
             for (DerivedTable table : schema.others()) {
-                if (table.keyColumns().isEmpty()) {
+                boolean pointedTo = schema.tables().stream()
+                        .flatMap(t -> t.references().stream())
+                        .anyMatch(r -> r.target().equals(table.name()));
+                if (table.keyColumns().isEmpty() || !pointedTo) {
                     continue;
                 }
                 String columns = table.keyColumns().stream()

@@ -48,6 +48,7 @@ class FixesTest {
             Map.entry(Rule.REDUNDANT_UNIQUE, Set.of("unique")),
             Map.entry(Rule.SORTED_OTHERWISE, Set.of("sort order")),
             Map.entry(Rule.CHECKED_AT_ONCE, Set.of("check at the end")),
+            Map.entry(Rule.AT_MOST, Set.of("number of many")),
             Map.entry(Rule.RULE_ON_JOIN, Set.of("delete rule")),
             Map.entry(Rule.RETIRED_DEFAULT, Set.of("default")),
             Map.entry(Rule.RULE_ON_OUTSIDE, Set.of("delete rule", "rule on changes of a key")),

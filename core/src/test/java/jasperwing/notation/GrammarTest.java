@@ -53,7 +53,7 @@ class GrammarTest {
                     .get(random.nextInt(5));
             case "TEXT" -> List.of("\"some text\"", "\"a \\\"b\\\" # c\"").get(random.nextInt(2));
             case "VERB" -> List.of("have", "belong to", "be taken at").get(random.nextInt(3));
-            case "WHOLE" -> String.valueOf(1 + random.nextInt(9));
+            case "WHOLE" -> String.valueOf(2 + random.nextInt(8));
             case "INTEGER" -> List.of("4", "-3").get(random.nextInt(2));
             case "NUMBER" -> List.of("4", "-3", "2.5", "120").get(random.nextInt(4));
             case "DATE" -> "2026-03-01";

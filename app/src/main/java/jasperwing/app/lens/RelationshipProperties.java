@@ -14,6 +14,7 @@ import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What a relationship says besides its sentence, as fields; each change is one edit. */
 final class RelationshipProperties {
@@ -33,6 +34,7 @@ final class RelationshipProperties {
     static PropertyForm of(Workspace workspace, Relationship relationship) {
         RelationshipProperties properties = new RelationshipProperties(workspace, relationship);
         properties.roles();
+        properties.limits();
         properties.notes();
         properties.storage();
         return properties.form;
@@ -54,6 +56,30 @@ final class RelationshipProperties {
                         back.role(),
                         Roles.back(relationship),
                         now -> changed(relationship.withBack(Optional.of(back.withRole(now))))));
+    }
+
+    private void limits() {
+        Reading forward = relationship.forward();
+        limit("most", String.join(", ", relationship.targets()), forward, relationship::withForward);
+        relationship
+                .back()
+                .ifPresent(b -> limit("back-most", relationship.from(), b, r -> relationship.withBack(Optional.of(r))));
+    }
+
+    /** How many there can be; an empty field is any number. */
+    private void limit(String id, String of, Reading reading, Function<Reading, Relationship> with) {
+        if (reading.many()) {
+            String most = reading.most() == 0 ? "" : String.valueOf(reading.most());
+            form.text(id, "At most of " + of, most, "any number", now -> limited(now, reading, with));
+        }
+    }
+
+    private Optional<String> limited(String now, Reading reading, Function<Reading, Relationship> with) {
+        String number = now.strip();
+        if (!number.matches("|[2-9]|[1-9]\\d{1,5}")) {
+            return Optional.of("a whole number from 2 on, or nothing for any number");
+        }
+        return changed(with.apply(reading.withMost(number.isEmpty() ? 0 : Integer.parseInt(number))));
     }
 
     private void notes() {

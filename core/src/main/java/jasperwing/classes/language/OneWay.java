@@ -51,7 +51,8 @@ final class OneWay {
                     joined.here(),
                     joined.there(),
                     Optional.empty(),
-                    joined.sortedBy()));
+                    joined.sortedBy(),
+                    joined.most()));
         }
         if (association instanceof Association.OneOfEach each) {
             List<Association.ToOne> subjects =
