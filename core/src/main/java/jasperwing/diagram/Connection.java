@@ -1,5 +1,6 @@
 package jasperwing.diagram;
 
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import java.util.Optional;
 
@@ -22,4 +23,16 @@ record Connection(
         boolean toMany,
         boolean fromHolds,
         boolean identifying,
-        String label) {}
+        String label) {
+    /** How many there can be at its start, where these are many; 0 for any number. */
+    int fromMost() {
+        return fromMany
+                ? relationship.flatMap(Relationship::back).map(Reading::most).orElse(0)
+                : 0;
+    }
+
+    /** How many there can be at its end, where these are many; 0 for any number. */
+    int toMost() {
+        return toMany ? relationship.map(r -> r.forward().most()).orElse(0) : 0;
+    }
+}

@@ -314,8 +314,9 @@ public final class SceneBuilder {
 
     private static Line line(Ends e, List<Point> route, Optional<Point> label) {
         Connection c = e.connection();
-        LineEnd start = new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromHolds());
-        LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), !c.fromHolds());
+        LineEnd start =
+                new LineEnd(e.from().at(), e.from().side(), c.fromMust(), c.fromMany(), c.fromMost(), c.fromHolds());
+        LineEnd end = new LineEnd(e.to().at(), e.to().side(), c.toMust(), c.toMany(), c.toMost(), !c.fromHolds());
         return new Line(
                 c.relationship().orElseThrow(),
                 c.from().entity(),
@@ -374,7 +375,7 @@ public final class SceneBuilder {
         b.ordered().forEach(p -> routes[b.subjects().indexOf(p)] = found.next().toArray(Point[]::new));
         List<List<Point>> branches = Arrays.stream(routes).map(List::of).toList();
         Reading back = b.oneOf().back().orElse(new Reading(false, "have", true, ""));
-        LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many(), true);
+        LineEnd start = new LineEnd(b.trunk().at(), side, back.must(), back.many(), back.most(), true);
         String label = b.oneOf().forward().verb().replaceFirst("^be ", "") + " one of";
         return new Fan(b.oneOf(), start, hub, side, branches, label, Optional.empty());
     }

@@ -229,7 +229,8 @@ final class JoinRules {
         return new Finding(
                 Rule.AT_MOST,
                 Subject.of(relationship, ""),
-                Words.capitalised(Articles.with(one)) + " has at most " + reading.most() + " " + many + ".",
+                Words.capitalised(Articles.with(one)) + " has at most " + reading.most() + " " + Plurals.plural(many)
+                        + ".",
                 "No constraint counts rows: the generated classes check it when an object is stored with its collection"
                         + (triggers ? "; triggers refuse a row too many." : "."),
                 List.of(new Fix("Let it be any number", RelationshipEdits.replace(relationship, unlimited))),

@@ -73,7 +73,8 @@ final class EndPainter {
     }
 
     private void multiplicity(LineEnd end) {
-        String text = (end.must() ? "1" : "0") + (end.many() ? "..*" : end.must() ? "" : "..1");
+        String text = (end.must() ? "1" : "0")
+                + (end.many() ? ".." + (end.most() > 0 ? end.most() : "*") : end.must() ? "" : "..1");
         beside(end, text, 10f);
     }
 
