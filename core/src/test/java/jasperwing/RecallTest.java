@@ -22,6 +22,7 @@ import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.model.TableOwner;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,6 +52,23 @@ class RecallTest {
             Schema fresh = Schema.derive(unrelated, Dialects.POSTGRESQL);
             assertThat(schema.tables()).isEqualTo(fresh.tables());
             assertThat(words(Report.of(design, schema, reports))).isEqualTo(words(Report.of(unrelated, fresh)));
+        }
+    }
+
+    @Test
+    void aRuleOnWhatMovesIntoAnotherSystemIsToldAtOnce() {
+        Design here = Samples.design(
+                "entity Dive",
+                "entity Boat",
+                "  id serial key",
+                "each Boat may be on one Dive",
+                "  deleting Dive empties it");
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
+        for (Design design : List.of(here, TableOwner.OTHER_SYSTEM.assign("Dive", "").on(here), here)) {
+            Schema schema = Schema.derive(design, Dialects.POSTGRESQL, schemas);
+            assertThat(words(Report.of(design, schema, reports)))
+                    .isEqualTo(words(Report.of(design, Schema.derive(unrelated(design), Dialects.POSTGRESQL))));
         }
     }
 

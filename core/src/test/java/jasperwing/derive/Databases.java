@@ -117,7 +117,11 @@ public final class Databases {
                 }
                 String columns = table.keyColumns().stream()
                         .map(k -> table.column(k).orElseThrow())
-                        .map(c -> "\n  " + dialect.quote(c.name()) + " " + schema.type(c) + " not null,")
+                        .map(c -> "\n  " + dialect.quote(c.name()) + " " + schema.type(c)
+                                + (dialect == Dialects.MARIADB && !c.collation().isEmpty()
+                                        ? " collate " + c.collation()
+                                        : "")
+                                + " not null,")
                         .collect(Collectors.joining());
                 String key = table.keyColumns().stream().map(dialect::quote).collect(Collectors.joining(", "));
                 statement.execute("create table " + dialect.quote(table.name()) + " (" + columns
