@@ -21,8 +21,8 @@ import jasperwing.model.Notes;
 import jasperwing.model.Reading;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
-import jasperwing.model.Type;
 import jasperwing.model.TableOwner;
+import jasperwing.model.Type;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +65,8 @@ class RecallTest {
                 "  deleting Dive empties it");
         SchemaCache schemas = new SchemaCache();
         FindingsCache reports = new FindingsCache();
-        for (Design design : List.of(here, TableOwner.OTHER_SYSTEM.assign("Dive", "").on(here), here)) {
+        for (Design design :
+                List.of(here, TableOwner.OTHER_SYSTEM.assign("Dive", "").on(here), here)) {
             Schema schema = Schema.derive(design, Dialects.POSTGRESQL, schemas);
             assertThat(words(Report.of(design, schema, reports)))
                     .isEqualTo(words(Report.of(design, Schema.derive(unrelated(design), Dialects.POSTGRESQL))));

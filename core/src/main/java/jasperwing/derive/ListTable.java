@@ -73,7 +73,7 @@ final class ListTable {
         ValueColumns.value(design, list.type()).ifPresent(value -> {
             for (RowRules.SeenRule seen : RowRules.ofElements(design, list)) {
                 Formula formula = Formula.condition(design, value, seen.rule().condition());
-                boolean checked = seen.rule().kept() == RuleKept.CONSTRAINT;
+                boolean checked = seen.rule().kept() != RuleKept.CLASSES;
                 if (checked && formula.isSound() && formula.term().all().allMatch(this::hasColumn)) {
                     draft.check(seen.about(), making.types().formula(source()).whole(formula.term()));
                 }

@@ -71,8 +71,9 @@ public final class RowRules {
         if (AgreedRoutes.of(design, entity).containsKey(rule)) {
             return Holder.KEY;
         }
-        boolean row = RowFormulas.isOfRow(design, dialect, entity.name(), formula);
-        if (row && rule.kept() == RuleKept.CONSTRAINT && RowFormulas.canBeColumn(dialect, formula)) {
+        boolean row =
+                rule.kept() == RuleKept.CONSTRAINT && RowFormulas.isOfRow(design, dialect, entity.name(), formula);
+        if (row && RowFormulas.canBeColumn(dialect, formula)) {
             return Holder.CHECK;
         }
         return row || RuleTriggers.canHold(design, entity.name(), formula) ? Holder.TRIGGER : Holder.CLASSES;

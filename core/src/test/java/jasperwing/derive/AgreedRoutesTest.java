@@ -181,6 +181,22 @@ class AgreedRoutesTest {
         }
     }
 
+    @Test
+    void noTriggersFollowTheTablesOfKinds() {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id int key",
+                "  length int",
+                "  rule \"must be long\": length > 3, held by triggers",
+                "entity Tug is a kind of Boat",
+                "  pull int");
+        assertThat(findings(design, "rule-not-checked")).singleElement().satisfies(f -> assertThat(f.message())
+                .contains("is to be held by triggers, and reads what no trigger follows")
+                .endsWith("the tables of kinds."));
+        assertThat(GuardTriggers.asked(design, Schema.derive(design, Dialects.POSTGRESQL)))
+                .isEmpty();
+    }
+
     private static List<Finding> findings(Design design, String rule) {
         return Report.of(design, Dialects.POSTGRESQL).findings().stream()
                 .filter(f -> f.rule().code().equals(rule))
