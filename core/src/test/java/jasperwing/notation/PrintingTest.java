@@ -94,7 +94,7 @@ class PrintingTest {
             value = {
                 "each Dive              | 1:10 | something is missing at the end; expected 'must' or 'may'",
                 "each Dive may          | 1:14 | something is missing at the end; expected a verb, such as 'have' or 'belong to'",
-                "each Dive may have     | 1:19 | something is missing at the end; expected 'one', 'many' or 'one of'",
+                "each Dive may have     | 1:19 | something is missing at the end; expected 'one', 'many', 'at most 8' or 'one of'",
                 "each Dive may have one | 1:23 | something is missing at the end; expected the name of an entity",
                 "each Dive may have one Log, and | 1:29 | 'and' is not understood here; expected 'which'",
                 "each Dive may have one of A, A  | 1:1 | a one-of needs its subjects, each once, but was given [A, A]"
