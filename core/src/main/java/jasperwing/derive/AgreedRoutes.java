@@ -118,7 +118,8 @@ record AgreedRoutes(Step reference, List<Pair> pairs) {
                 && step.relationship().onKeyChange(step.to()) != KeyChangeRule.EMPTY;
     }
 
-    private static boolean hasOneTable(Design design, String name) {
+    /** Whether all rows of an entity lie in one table of the design. */
+    static boolean hasOneTable(Design design, String name) {
         Optional<Entity> entity = design.entity(name);
         return entity.isPresent() && !entity.get().outside() && !InheritanceTree.has(design, name);
     }

@@ -6,7 +6,6 @@ import jasperwing.formula.Term;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.InheritanceTree;
 import jasperwing.model.RowRule;
 import jasperwing.model.RuleKept;
 import jasperwing.naming.Step;
@@ -42,7 +41,7 @@ final class RuleTriggers {
 
     /** Whether all it reads lies along references that foreign keys hold, in the tables of entities that are no kinds and have none. */
     static boolean canHold(Design design, String entity, Formula formula) {
-        return hasOneTable(design, entity)
+        return AgreedRoutes.hasOneTable(design, entity)
                 && formula.term().all().noneMatch(Term.Aggregate.class::isInstance)
                 && formula.term()
                         .all()
@@ -56,12 +55,7 @@ final class RuleTriggers {
                 && member.steps().stream()
                         .allMatch(s -> s.way() != Step.Way.HOLDERS
                                 && s.relationship() instanceof BinaryRelationship
-                                && hasOneTable(design, s.to()));
-    }
-
-    private static boolean hasOneTable(Design design, String name) {
-        Optional<Entity> entity = design.entity(name);
-        return entity.isPresent() && !entity.get().outside() && !InheritanceTree.has(design, name);
+                                && AgreedRoutes.hasOneTable(design, s.to()));
     }
 
     /**
