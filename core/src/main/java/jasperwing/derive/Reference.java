@@ -68,23 +68,20 @@ public record Reference(
 
     /** The same that refuses the delete. */
     Reference refusing() {
-        return new Reference(
-                name,
-                columns,
-                target,
-                targetColumns,
-                targetEntity,
-                stated,
-                DeleteRule.REFUSE,
-                keyChange,
-                enforcement,
-                late,
-                role,
-                agreed);
+        return with(DeleteRule.REFUSE, keyChange, agreed);
     }
 
     /** The same that refuses a change of the key. */
     Reference withUnchangedKey() {
+        return with(onDelete, KeyChangeRule.REFUSE, agreed);
+    }
+
+    /** The same that also holds the row to something. */
+    Reference with(Agreed also) {
+        return with(onDelete, keyChange, also);
+    }
+
+    private Reference with(DeleteRule deleting, KeyChangeRule changing, Agreed also) {
         return new Reference(
                 name,
                 columns,
@@ -92,34 +89,17 @@ public record Reference(
                 targetColumns,
                 targetEntity,
                 stated,
-                onDelete,
-                KeyChangeRule.REFUSE,
+                deleting,
+                changing,
                 enforcement,
                 late,
                 role,
-                agreed);
+                also);
     }
 
     /** What the design says a change of the key does. */
     public KeyChangeRule statedKeyChange() {
         return role.map(r -> r.relationship().onKeyChange(targetEntity)).orElse(keyChange);
-    }
-
-    /** The same that also holds the row to something. */
-    Reference with(Agreed also) {
-        return new Reference(
-                name,
-                columns,
-                target,
-                targetColumns,
-                targetEntity,
-                stated,
-                onDelete,
-                keyChange,
-                enforcement,
-                late,
-                role,
-                also);
     }
 
     /** What deleting the row pointed to does to the one that points. */

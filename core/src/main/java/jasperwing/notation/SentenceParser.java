@@ -224,16 +224,24 @@ final class SentenceParser {
         return binary.holder().equals(entity) ? binary : binary.withTurned(!binary.turned());
     }
 
-    private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)
+    /** The entity a rule is about: one that rows point to because of the relationship. */
+    private static String pointedTo(Relationship relationship, Cursor cursor, String what, String rule)
             throws SyntaxException {
         Token at = cursor.peek();
-        String entity = cursor.name("the entity whose rows are deleted");
+        String entity = cursor.name(what);
         if (!ReferenceHolders.of(relationship).containsKey(entity)) {
             throw cursor.wrong(
                     at,
-                    "a rule for deleting " + entity + " says nothing here: no row points to it",
+                    "a rule for " + rule + entity + " says nothing here: no row points to it",
                     String.join(" or ", ReferenceHolders.of(relationship).keySet()));
         }
+        return entity;
+    }
+
+    private static Relationship withRule(Relationship relationship, Cursor cursor, Comments comments)
+            throws SyntaxException {
+        Token at = cursor.peek();
+        String entity = pointedTo(relationship, cursor, "the entity whose rows are deleted", "deleting ");
         DeleteRule rule;
         if (cursor.takeWords("is", "refused")) {
             rule = DeleteRule.REFUSE;
@@ -263,13 +271,7 @@ final class SentenceParser {
     private static Relationship withKeyChange(Relationship relationship, Cursor cursor, Comments comments)
             throws SyntaxException {
         Token at = cursor.peek();
-        String entity = cursor.name("the entity whose key changes");
-        if (!ReferenceHolders.of(relationship).containsKey(entity)) {
-            throw cursor.wrong(
-                    at,
-                    "a rule for changing the key of " + entity + " says nothing here: no row points to it",
-                    String.join(" or ", ReferenceHolders.of(relationship).keySet()));
-        }
+        String entity = pointedTo(relationship, cursor, "the entity whose key changes", "changing the key of ");
         KeyChangeRule rule;
         if (cursor.takeWords("is", "refused")) {
             rule = KeyChangeRule.REFUSE;
