@@ -1,7 +1,8 @@
 package jasperwing.derive;
 
+import static jasperwing.derive.SqlRows.refused;
+import static jasperwing.derive.SqlRows.taken;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import jasperwing.Samples;
@@ -53,16 +54,6 @@ class AgreedRoutesTest {
                 .orElseThrow()
                 .table()
                 .foreignKeys();
-    }
-
-    private static void refused(Statement statement, String sql) {
-        assertThatThrownBy(() -> statement.executeUpdate(sql)).as(sql).isInstanceOf(SQLException.class);
-    }
-
-    private static void taken(Statement statement, String... rows) throws SQLException {
-        for (String row : rows) {
-            statement.executeUpdate(row);
-        }
     }
 
     @Test

@@ -1,7 +1,7 @@
 package jasperwing.derive;
 
+import static jasperwing.derive.SqlRows.refused;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.dialect.Dialect;
@@ -35,10 +35,6 @@ class CountLimitsTest {
             "each Farmer may milk at most 2 Barn as barns via Shift, which may be milked by many Farmer as farmers",
             "each Note must be about one of Cow, Barn as matter, which may have at most 2 Note as notes",
             "  kept as a kind and an id");
-
-    private static void refused(Statement statement, String sql) {
-        assertThatThrownBy(() -> statement.executeUpdate(sql)).as(sql).isInstanceOf(SQLException.class);
-    }
 
     @ParameterizedTest
     @ValueSource(strings = {"postgresql", "mariadb", "sqlite"})

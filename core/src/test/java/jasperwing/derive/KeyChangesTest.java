@@ -1,7 +1,8 @@
 package jasperwing.derive;
 
+import static jasperwing.derive.SqlRows.refused;
+import static jasperwing.derive.SqlRows.taken;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.dialect.Dialect;
@@ -54,16 +55,6 @@ class KeyChangesTest {
             "each Note must be on one of Boat, Tag as matter",
             "  kept as a kind and an id",
             "  changing the key of Tag is followed");
-
-    private static void refused(Statement statement, String sql) {
-        assertThatThrownBy(() -> statement.executeUpdate(sql)).as(sql).isInstanceOf(SQLException.class);
-    }
-
-    private static void taken(Statement statement, String... rows) throws SQLException {
-        for (String row : rows) {
-            statement.executeUpdate(row);
-        }
-    }
 
     private static String one(Statement statement, String sql) throws SQLException {
         try (ResultSet rows = statement.executeQuery(sql)) {

@@ -1,7 +1,7 @@
 package jasperwing.derive;
 
+import static jasperwing.derive.SqlRows.refused;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jasperwing.Samples;
 import jasperwing.dialect.Dialect;
@@ -83,10 +83,6 @@ class OthersTableTest {
             statement.executeUpdate("delete from app_users where id = 1");
             assertThat(count(statement, "select count(*) from loans")).isZero();
         }
-    }
-
-    private static void refused(Statement statement, String sql) {
-        assertThatThrownBy(() -> statement.executeUpdate(sql)).as(sql).isInstanceOf(SQLException.class);
     }
 
     private static int count(Statement statement, String sql) throws SQLException {
