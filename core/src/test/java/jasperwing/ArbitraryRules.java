@@ -14,7 +14,12 @@ final class ArbitraryRules {
     static Arbitrary<RowRule> all() {
         Arbitrary<String> messages =
                 Arbitraries.of("must end after it starts", "a \"b\" #c", "\\", "é", "${x} {y}", "rule: 1 < 2");
-        return Combinators.combine(messages, conditions(), Arbitraries.of(RuleKept.values()), Designs.comments(false))
+        return Combinators.combine(
+                        messages,
+                        conditions(),
+                        Arbitraries.of(RuleKept.values()),
+                        Arbitraries.of("", "", "ck \"1\""),
+                        Designs.comments(false))
                 .as(RowRule::new);
     }
 

@@ -9,6 +9,7 @@ import jasperwing.model.AutoTimestamp;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -38,6 +39,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
+import jasperwing.model.Stored;
 import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
@@ -72,7 +74,7 @@ public final class Designs {
                 net.jqwik.api.Tuple.of(2, odd));
     }
 
-    private static Arbitrary<String> texts() {
+    static Arbitrary<String> texts() {
         return Arbitraries.strings().withChars("ab \"\\#\n`é").ofMaxLength(8);
     }
 
@@ -84,13 +86,6 @@ public final class Designs {
         Arbitrary<Comments> some = Combinators.combine(lines, line, ends).as(Comments::new);
         return Arbitraries.frequencyOf(
                 net.jqwik.api.Tuple.of(4, Arbitraries.just(Comments.NONE)), net.jqwik.api.Tuple.of(1, some));
-    }
-
-    private static Arbitrary<Notes> notes(boolean physical, boolean closing) {
-        Arbitrary<String> physicals = physical ? texts() : Arbitraries.just("");
-        Arbitrary<String> former = physical ? Arbitraries.oneOf(Arbitraries.just(""), names()) : Arbitraries.just("");
-        return Combinators.combine(texts(), texts(), physicals, former, comments(closing))
-                .as(Notes::new);
     }
 
     private static Arbitrary<Type> types() {
@@ -133,7 +128,7 @@ public final class Designs {
                         flag,
                         literals().optional(0.3),
                         ranges().optional(0.2),
-                        notes(true, false))
+                        ArbitraryNotes.formerNotes(ArbitraryNotes.columns(), false))
                 .as((name, type, list, optional, unique, fallback, range, notes) -> new Attribute(
                         name,
                         type,
@@ -172,11 +167,18 @@ public final class Designs {
         List<String> known = attributes.stream().map(Attribute::name).distinct().toList();
         Arbitrary<String> one = known.isEmpty() ? names() : Arbitraries.oneOf(Arbitraries.of(known), names());
         return Combinators.combine(one.list().uniqueElements().ofMinSize(1).ofMaxSize(3), comments(false))
-                .as(Members::new);
+                .as(Members::new)
+                .map(m -> m.names().size() == 2
+                        ? m.withConstraint("of " + m.names().get(0))
+                        : m);
     }
 
     private static Arbitrary<Members> keys(List<Attribute> attributes) {
         return Arbitraries.oneOf(Arbitraries.just(Members.NONE), members(attributes));
+    }
+
+    private static Arbitrary<Members> shown(List<Attribute> attributes) {
+        return keys(attributes).map(m -> m.withConstraint(""));
     }
 
     public static Arbitrary<Entity> entities() {
@@ -190,9 +192,9 @@ public final class Designs {
                                 Arbitraries.of(true, false),
                                 keys(attributes),
                                 members(attributes).list().ofMaxSize(2),
-                                keys(attributes),
+                                shown(attributes),
                                 names().list().uniqueElements().ofMaxSize(2),
-                                notes(true, true))
+                                ArbitraryNotes.formerNotes(ArbitraryNotes.named(), true))
                         .as((name, area, outside, key, uniques, shown, traits, notes) -> new Entity(
                                 name,
                                 area,
@@ -259,7 +261,7 @@ public final class Designs {
                         readings(false),
                         readings(false).optional(),
                         Arbitraries.of(true, false),
-                        notes(false, true))
+                        ArbitraryNotes.notes(ArbitraryNotes.references(), true))
                 .as((from, to, via, there, back, linked, notes) -> {
                     boolean plural = there.many() && back.map(Reading::many).orElse(true);
                     boolean late = notes.doc().length() % 3 == 1;
@@ -276,7 +278,7 @@ public final class Designs {
                         readings(true),
                         readings(false).optional(),
                         Arbitraries.of(PolymorphicMapping.values()).optional(),
-                        notes(false, true))
+                        ArbitraryNotes.notes(ArbitraryNotes.references(), true))
                 .as((from, subjects, there, back, keeping, notes) -> withRule(
                         new PolymorphicRelationship(from, subjects, there, back, keeping, List.of(), notes),
                         subjects.get(0)));
@@ -299,12 +301,13 @@ public final class Designs {
 
     public static Arbitrary<Design> all() {
         Arbitrary<Area> areas = Combinators.combine(
-                        names(), Arbitraries.of(AreaColor.values()), comments(true), texts())
-                .as((n, c, comments, doc) -> new Area(n, c, Notes.of(comments).withDoc(doc)));
+                        names(), Arbitraries.of(AreaColor.values()), comments(true), texts(), texts())
+                .as((n, c, comments, doc, schema) ->
+                        new Area(n, c, schema, Notes.of(comments).withDoc(doc)));
         Arbitrary<EnumValue> value = Combinators.combine(
                         names(),
                         Arbitraries.of(true, false),
-                        notes(false, false),
+                        ArbitraryNotes.notes(Arbitraries.just(Stored.NONE), false),
                         Arbitraries.oneOf(Arbitraries.just(""), names()))
                 .as((name, retired, notes, was) -> new EnumValue(name, retired, notes.withWas(was)));
         Arbitrary<EnumType> enums = Combinators.combine(
@@ -339,14 +342,17 @@ public final class Designs {
                                 .ofMaxSize(3),
                         comments(true))
                 .as((name, a, e, all, r, s, p, c) ->
-                        new Design(name, a, e, List.of(), all, r, s, List.of(), List.of(), p, c));
+                        new Design(name, DatabaseNaming.USUAL, a, e, List.of(), all, r, s, List.of(), List.of(), p, c));
         return Combinators.combine(
                         designs,
                         accepted.list().ofMaxSize(2),
                         groups().list().ofMaxSize(2),
-                        targets().list().ofMaxSize(2))
-                .as((design, warning, groups, targets) ->
-                        design.withAccepted(warning).withGroups(groups).withTargets(targets));
+                        targets().list().ofMaxSize(2),
+                        ArbitraryNotes.namings())
+                .as((design, warning, groups, targets, naming) -> design.withAccepted(warning)
+                        .withGroups(groups)
+                        .withTargets(targets)
+                        .withNaming(naming));
     }
 
     private static Arbitrary<CodeTarget> targets() {

@@ -77,6 +77,7 @@ class RecallTest {
     private static Design unrelated(Design design) {
         return new Design(
                 design.name(),
+                design.naming(),
                 design.areas(),
                 design.enums(),
                 design.groups(),

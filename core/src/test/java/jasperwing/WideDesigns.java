@@ -43,6 +43,7 @@ public final class WideDesigns {
             names.add(WideWords.ENTITIES.get((i + random.nextInt(2)) % WideWords.ENTITIES.size()));
         }
         lines.add("design " + pick(List.of("\"Wide\"", "\"Ä 9\"", "\"\"")));
+        naming();
         declarations();
         names.forEach(this::entity);
         for (int i = 0; i < random.nextInt(7); i++) {
@@ -52,6 +53,16 @@ public final class WideDesigns {
             routes();
         }
         standings();
+    }
+
+    /** Names and places in the database. */
+    private void naming() {
+        if (random.nextInt(4) == 0) {
+            lines.add("database");
+            for (String line : WideWords.NAMING) {
+                lines.add("  " + maybe(line, 3));
+            }
+        }
     }
 
     /** Two routes to the same. */
@@ -78,7 +89,7 @@ public final class WideDesigns {
     }
 
     private void declarations() {
-        lines.add("area Sea sea \"Deep\"");
+        lines.add("area Sea sea" + maybe(" in schema \"deep sea\"", 5) + " \"Deep\"");
         lines.add("area Land moss");
         lines.add(
                 "enum Hue" + pick(List.of("", " kept as a type", " kept as a table")) + ": red, green \"Grün\", `2 b`");
@@ -162,8 +173,10 @@ public final class WideDesigns {
     }
 
     private void attribute(String name) {
-        StringBuilder line = new StringBuilder("  " + name + " " + pick(WideWords.TYPES));
-        if (random.nextInt(5) == 0) {
+        String type = pick(WideWords.TYPES);
+        StringBuilder line = new StringBuilder("  " + name + " " + type);
+        boolean list = random.nextInt(5) == 0;
+        if (list) {
             line.append(" list").append(pick(List.of("", " kept as an array", " kept as json")));
         } else if (random.nextInt(3) == 0) {
             line.append("?");
@@ -171,7 +184,19 @@ public final class WideDesigns {
         for (int i = 0; i < random.nextInt(3); i++) {
             line.append(' ').append(pick(WideWords.RULES));
         }
+        if (!list && random.nextInt(3) == 0) {
+            line.append(ownType(type));
+        }
         lines.add(line.toString());
+    }
+
+    /** A type of its own in some databases. */
+    private static String ownType(String type) {
+        return switch (type) {
+            case "text(40)" -> " as \"varchar(60)\" in postgresql as \"varchar(60)\" in mariadb";
+            case "int" -> " as \"numeric(12)\" in postgresql as \"bigint\" in mariadb as \"bigint\" in h2";
+            default -> "";
+        };
     }
 
     private void members() {
@@ -182,6 +207,10 @@ public final class WideDesigns {
                     + pick(List.of(
                             "unique (" + two + ")",
                             "unique (" + pick(any) + ") where amount > 3",
+                            "unique (" + two + ") named \"" + pick(WideWords.CONSTRAINTS) + "\"",
+                            "index (" + two + ") named \"" + pick(WideWords.CONSTRAINTS) + "\" where amount > 4",
+                            "rule \"" + pick(WideWords.MESSAGES) + "\" named \"" + pick(WideWords.CONSTRAINTS) + "\": "
+                                    + pick(WideWords.CONDITIONS).replace("%s", role()),
                             "index (" + two + ") where name <> \"x\"",
                             "index (" + pick(any) + ") with (amount)",
                             "shown as " + pick(any),
@@ -226,6 +255,9 @@ public final class WideDesigns {
                             "key held by " + to,
                             "kept as a kind and an id",
                             "kept as a column for each",
+                            "table \"odd_join" + index + "\"",
+                            "columns \"c" + index + "\", \"d" + index + "\"",
+                            "foreign key \"odd_key" + index + "\"",
                             "label \"L" + index + "\"",
                             "\"documented\"")));
         }

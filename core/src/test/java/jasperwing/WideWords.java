@@ -90,6 +90,16 @@ final class WideWords {
             "%s.id",
             "name in (\"a\", \"b\")");
 
+    static final List<String> NAMING = List.of(
+            "schema \"ours\"",
+            "tables begin with \"w_\"",
+            "tables in the singular",
+            "join tables named after both",
+            "keys named after their table",
+            "constraints end in their kind");
+
+    static final List<String> CONSTRAINTS = List.of("given", "given", "Given name", "pk_boats");
+
     static final List<String> MESSAGES =
             List.of("must be more than nothing", "Ünter ${x} {y}", "it's so", "must be more than nothing", "*/");
 

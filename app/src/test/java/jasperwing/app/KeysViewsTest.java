@@ -7,6 +7,7 @@ import jasperwing.app.workspace.Selection;
 import jasperwing.derive.SqlScript;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Rule;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
@@ -23,7 +24,7 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The five ways to look at keys, as somebody looks through them. */
+/** The six ways to look at keys, as somebody looks through them. */
 class KeysViewsTest extends WindowTest {
     @Override
     Design first() {
@@ -187,5 +188,37 @@ class KeysViewsTest extends WindowTest {
                                 .filter(f -> f.rule() == Rule.MONEY_IN_REAL)
                                 .count()
                         == 2);
+    }
+
+    @Test
+    void whatAChoiceOfNamesWouldRenameIsSeenBeforeItIsMade() {
+        clickOn("#keys-Names");
+        until("the choices are there", () -> sees("#names-SINGULAR_TABLES"));
+        moveTo("#names-SINGULAR_TABLES");
+        until("it is told", () -> renamed().contains("would rename 18 tables"));
+        assertThat(design().naming().isEmpty()).isTrue();
+        clickOn("#names-SINGULAR_TABLES");
+        until("it is said", () -> design().naming().has(DatabaseNaming.Rule.SINGULAR_TABLES));
+        clickOn("#names-schema").write("field");
+        until("it is told", () -> renamed().startsWith("Schema field would rename 18 tables"));
+        push(KeyCode.ENTER);
+        until("it is said", () -> design().naming().schema().equals("field"));
+        clickOn("#names-prefix").write("x").push(KeyCode.ESCAPE);
+        clickOn("#names-schema-Collection").write("collection").push(KeyCode.ENTER);
+        until(
+                "it is said",
+                () -> design().area("Collection").orElseThrow().schema().equals("collection"));
+        assertThat(design().naming().prefix()).isEmpty();
+        clickOn("#keys-Ledger");
+        until("tables are called so", () -> sees("#key-dive.expedition_id"));
+        push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        until("all is taken back", () -> sees("#key-dives.expedition_id"));
+    }
+
+    private String renamed() {
+        return lookup("#names-renamed")
+                .<Labeled>tryQuery()
+                .map(Labeled::getText)
+                .orElse("");
     }
 }

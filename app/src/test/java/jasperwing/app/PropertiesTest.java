@@ -7,9 +7,12 @@ import jasperwing.app.workspace.Selection;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.Stored;
 import jasperwing.notation.EntityDetails;
+import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -131,5 +134,30 @@ class PropertiesTest extends WindowTest {
                 .role()
                 .equals("calls"));
         assertThat(window.workspace().selection().get().relationship()).isPresent();
+    }
+
+    @Test
+    void whatHoldsARelationshipIsNamedByHand() {
+        interact(() -> window.workspace()
+                .selection()
+                .set(Selection.of(design().relationships().get(1))));
+        until("its properties are there", () -> sees("#property-join-table"));
+        assertThat(lookup("#property-join-table").<TextField>query().getPromptText())
+                .isEqualTo("boat_visited_harbours");
+        type("join-table", "calls");
+        until("the table is named", () -> stored(1).name().equals("calls"));
+        type("columns", "boat, port");
+        until("the columns are", () -> stored(1).columns().equals(List.of("boat", "port")));
+        type("foreign-keys", "calls_boat, calls_port");
+        until("the keys are", () -> stored(1).constraints().size() == 2);
+        clickOn("#property-columns")
+                .push(KeyCode.CONTROL, KeyCode.A)
+                .push(KeyCode.DELETE)
+                .push(KeyCode.ENTER);
+        until("it is taken back", () -> stored(1).columns().isEmpty());
+    }
+
+    private Stored stored(int relationship) {
+        return design().relationships().get(relationship).notes().stored();
     }
 }

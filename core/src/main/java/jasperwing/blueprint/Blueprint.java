@@ -13,6 +13,7 @@ import jasperwing.diagram.SceneBuilder;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Expression;
@@ -71,6 +72,7 @@ public final class Blueprint {
                 .forEach(keys::add);
         return new Design(
                 design.name(),
+                DatabaseNaming.USUAL,
                 design.areas(),
                 List.of(),
                 List.of(),

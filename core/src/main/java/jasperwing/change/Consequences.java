@@ -11,6 +11,7 @@ import jasperwing.model.AttributeGroup;
 import jasperwing.model.Change;
 import jasperwing.model.Changes;
 import jasperwing.model.Comments;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
@@ -78,6 +79,8 @@ public record Consequences(
     /** The lines of what one design says and the other does not. */
     private static List<String> statements(Design design, DesignDiff diff, Side side) {
         Design part = Design.named("")
+                .withNaming(diff.naming() ? design.naming() : DatabaseNaming.USUAL)
+                .withAreas(changed(design.areas(), diff.areas(), side))
                 .withEnums(changed(design.enums(), diff.enums(), side))
                 .withEntities(changed(design.entities(), diff.entities(), side))
                 .withRelationships(changed(design.relationships(), diff.relationships(), side));

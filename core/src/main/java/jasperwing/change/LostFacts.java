@@ -72,11 +72,17 @@ public final class LostFacts {
         notes.doc().lines().filter(l -> !l.isBlank()).forEach(l -> add("documentation", l.strip(), "of " + place));
         add("label", notes.label(), "of " + place);
         add("physical name", notes.physical(), "of " + place);
+        notes.stored().types().forEach((database, type) -> add("type in " + database, type, "of " + place));
+        notes.stored().columns().forEach(c -> add("column name", c, "of " + place));
+        notes.stored().constraints().forEach(c -> add("foreign key name", c, "of " + place));
     }
 
     private void entity(Entity entity) {
         notes(entity.notes(), entity.name());
         entity.attributes().forEach(a -> attribute(entity.name(), a));
+        add("constraint name", entity.key().constraint(), "of " + entity.name());
+        entity.uniques().forEach(u -> add("constraint name", u.constraint(), "of " + entity.name()));
+        entity.indexes().forEach(i -> add("constraint name", i.members().constraint(), "of " + entity.name()));
         entity.uniques()
                 .forEach(u ->
                         add("unique constraint", "" + u.names().size(), words(u.names()) + " of " + entity.name()));
@@ -86,6 +92,7 @@ public final class LostFacts {
 
     /** One that is stated twice says no more than once. */
     private void rules(List<RowRule> rules, String owner) {
+        rules.stream().distinct().forEach(r -> add("constraint name", r.constraint(), "of " + owner));
         rules.stream().distinct().forEach(r -> add("rule", r.message(), "\u201c" + r.message() + "\u201d of " + owner));
     }
 

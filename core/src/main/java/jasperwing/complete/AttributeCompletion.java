@@ -242,7 +242,8 @@ public final class AttributeCompletion {
             {"= ", "computed by a formula"},
             {"kept as an array", "of a list: in the row, not in a table of its own"},
             {"label \"\"", "how people see it"},
-            {"column \"\"", "the column's name, to the letter"}
+            {"column \"\"", "the column's name, to the letter"},
+            {"as \"\" in ", "the column's own type in one database"}
         };
         for (String[] rule : rules) {
             if (!said.contains(" " + rule[0].split(" ")[0] + " ")) {

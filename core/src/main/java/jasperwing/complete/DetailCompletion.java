@@ -104,6 +104,9 @@ final class DetailCompletion {
         String typed = rest.substring(rest.lastIndexOf(' ') + 1);
         List<Proposal> list = new ArrayList<>();
         if (!rest.contains("where ") && rest.startsWith(" ")) {
+            if (!rest.contains("named ")) {
+                list.add(new Proposal("named \"\"", "what it is called in the database"));
+            }
             list.add(new Proposal("where ", "only among the rows for which a formula is true"));
             if (word.equals("index") && !rest.contains("with")) {
                 list.add(new Proposal("with (", "what can be read from the index itself"));

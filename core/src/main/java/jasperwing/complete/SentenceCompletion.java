@@ -70,11 +70,16 @@ final class SentenceCompletion {
                     .forEach(e -> {
                         list.add(new Proposal("deleting " + e + " is refused", "while rows refer to it"));
                         list.add(new Proposal("deleting " + e + " empties it", "the reference is set to null"));
+                        list.add(
+                                new Proposal("changing the key of " + e + " is followed", "references change with it"));
                     });
         }
         list.add(new Proposal("checked at the end", "of a transaction"));
         list.add(new Proposal("kept as a column for each", "of a one-of: a foreign key per subject"));
         list.add(new Proposal("kept as a kind and an id", "of a one-of: two columns"));
+        list.add(new Proposal("column \"\"", "the name of the column that holds the key"));
+        list.add(new Proposal("foreign key \"\"", "what the foreign key is called"));
+        list.add(new Proposal("table \"\"", "what the join table is called"));
         list.add(new Proposal("label \"\"", "how people see it"));
         list.removeIf(p -> !MemberNames.starts(p.insert(), typed));
         return new Proposals(before.length() - typed.length(), list);

@@ -1,8 +1,10 @@
 package jasperwing.complete;
 
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -27,6 +29,7 @@ public final class TextCompletion {
         {"area ", "a subject area with a colour"},
         {"sheet ", "a diagram of some of the entities"},
         {"accept ", "a warning that is left as it is, and why"},
+        {"database", "how tables and keys are called, and where they lie"},
         {"classes ", "what is chosen for generated classes"},
         {"places", "where cards stand"}
     };
@@ -53,6 +56,9 @@ public final class TextCompletion {
                 head = line;
             }
         }
+        if (head.strip().equals("database")) {
+            return naming(design, before);
+        }
         if (head.startsWith("each ")) {
             return SentenceCompletion.below(design, head, before);
         }
@@ -64,6 +70,21 @@ public final class TextCompletion {
         return matcher.lookingAt()
                 ? AttributeCompletion.of(design, entity(design, matcher.group("name")), before)
                 : new Proposals(before.length(), List.of());
+    }
+
+    /** The lines below {@code database} that are not said yet. */
+    private static Proposals naming(Design design, String before) {
+        String typed = before.stripLeading();
+        Stream<Proposal> all = Stream.concat(
+                Stream.of(
+                        new Proposal("schema \"\"", "the namespace that tables lie in, in databases that have such"),
+                        new Proposal("tables begin with \"\"", "a prefix of all names of tables")),
+                Arrays.stream(DatabaseNaming.Rule.values())
+                        .filter(r -> !design.naming().has(r))
+                        .map(r -> new Proposal(r.words(), r.example())));
+        return new Proposals(
+                before.length() - typed.length(),
+                all.filter(p -> MemberNames.starts(p.insert(), typed)).toList());
     }
 
     private static Entity entity(Design design, String written) {

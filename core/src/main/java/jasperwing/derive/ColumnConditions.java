@@ -32,7 +32,7 @@ final class ColumnConditions {
         List<String> conditions = new ArrayList<>();
         Type type = attribute.type();
         enumOf(type)
-                .filter(e -> !types.isNative(type) && !e.isKept(EnumKept.TABLE))
+                .filter(e -> !types.isNative(attribute) && !e.isKept(EnumKept.TABLE))
                 .ifPresent(e -> conditions.add(column + " in (" + types.values(e) + ")"));
         range(attribute).ifPresent(r -> {
             r.from().ifPresent(from -> conditions.add(column + " >= " + types.literal(type, from)));
@@ -62,7 +62,7 @@ final class ColumnConditions {
         conditions.add("coalesce(array_ndims(" + column + "), 1) = 1");
         conditions.add("array_position(" + column + ", null) is null");
         enumOf(attribute.type())
-                .filter(e -> !types.isNative(attribute.type()))
+                .filter(e -> !types.isNative(attribute))
                 .ifPresent(e -> conditions.add(
                         column + " <@ array[" + types.values(e) + "]::" + dialect.write(types.listType(attribute))));
         range(attribute).ifPresent(r -> {

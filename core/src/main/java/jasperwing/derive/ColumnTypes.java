@@ -4,6 +4,7 @@ import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.ClockOffset;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
@@ -15,6 +16,7 @@ import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -53,12 +55,23 @@ final class ColumnTypes {
         return dialect.literal(text);
     }
 
+    /** @param own the types of the column in single databases, by their words */
+    SqlType type(Type type, Map<String, String> own) {
+        String said = own.get(dialect.word());
+        return said == null ? type(type) : dialect.read(said);
+    }
+
+    /** Whether a type of its own is said for the column. */
+    private boolean hasOwn(Attribute attribute) {
+        return attribute.notes().stored().types().containsKey(dialect.word());
+    }
+
     SqlType type(Type type) {
         return type.match(
                 text -> dialect.text(text.length()),
                 decimal -> SqlType.decimal(decimal.precision(), decimal.scale()),
                 plain -> dialect.type(plain.scalar()),
-                named -> isNative(named) ? nativeType(named.name()) : valueType(named.name()));
+                named -> isNative(design, dialect, named) ? nativeType(named.name()) : valueType(named.name()));
     }
 
     /** The type of a column that holds keys of several types, which may be texts. */
@@ -68,12 +81,12 @@ final class ColumnTypes {
 
     /** The type of a column that holds the values of an enum as texts. */
     SqlType valueType(String enumName) {
-        return SqlType.of(SqlType.Kind.VARCHAR, enumLength(enumName));
+        return SqlType.of(SqlType.Kind.VARCHAR, enumLength(design, enumName));
     }
 
-    /** Whether a type is one the database knows the values of. */
-    boolean isNative(Type type) {
-        return isNative(design, dialect, type);
+    /** Whether the type of an attribute is one the database knows the values of. */
+    boolean isNative(Attribute attribute) {
+        return isNative(design, dialect, attribute.type()) && !hasOwn(attribute);
     }
 
     static boolean isNative(Design design, Dialect dialect, Type type) {
@@ -94,22 +107,25 @@ final class ColumnTypes {
 
     private SqlType nativeType(String enumName) {
         return dialect.hasEnumTypes()
-                ? SqlType.named(names.ofEnum(enumName))
+                ? SqlType.named(names.namespace(), names.ofEnum(enumName))
                 : enumOf(design.enumType(enumName).orElseThrow());
     }
 
     /** The table a column of an enum points to. */
-    Optional<TableDraft.Target> lookup(Attribute attribute) {
+    Optional<DraftReferences.Target> lookup(Attribute attribute) {
         return attribute.type() instanceof Type.Named named && !attribute.isListInRow()
                 ? design.enumType(named.name())
                         .filter(e -> e.isKept(EnumKept.TABLE))
-                        .map(e -> new TableDraft.Target(
+                        .map(e -> new DraftReferences.Target(
                                 e.name(), names.ofEnum(e.name()), List.of(DerivedTable.VALUE), Enforcement.FOREIGN_KEY))
                 : Optional.empty();
     }
 
     /** The type of a list that is kept in the row. */
     SqlType listType(Attribute attribute) {
+        if (hasOwn(attribute)) {
+            return type(attribute.type(), attribute.notes().stored().types());
+        }
         boolean array = isArray(attribute);
         if (!array) {
             return type(Type.of(Scalar.JSON));
@@ -153,8 +169,19 @@ final class ColumnTypes {
         return dialect.lists().hasArrays() && attribute.kept().equals(Optional.of(ListKept.ARRAY));
     }
 
+    /** What an attribute is in a table: others know nothing of an enum that is a type of the database, and have its values as texts. */
+    static Type inTable(Design design, Entity entity, Attribute attribute) {
+        return entity.outside()
+                        && attribute.type() instanceof Type.Named named
+                        && design.enumType(named.name())
+                                .filter(e -> e.isKept(EnumKept.TYPE))
+                                .isPresent()
+                ? new Type.Text(enumLength(design, named.name()))
+                : attribute.type();
+    }
+
     /** Wide enough for the longest value, and for values not thought of yet. */
-    private int enumLength(String name) {
+    private static int enumLength(Design design, String name) {
         return design.enumType(name).stream()
                 .flatMap(e -> e.values().stream())
                 .mapToInt(v -> v.name().length())

@@ -32,10 +32,10 @@ public record ComputedView(
         return columns.stream().filter(c -> c.member().equals(attribute)).findFirst();
     }
 
-    View view() {
+    View view(String namespace) {
         List<View.Output> outputs = columns.stream()
                 .map(c -> new View.Output(c.name(), c.expression()))
                 .toList();
-        return new View(name, List.of(new View.Query(table, true, outputs, condition)));
+        return new View(namespace, name, List.of(new View.Query(table, true, outputs, condition)));
     }
 }

@@ -87,8 +87,9 @@ final class CountLimits {
         String name = limit.table().name() + "_of_" + String.join("_", limit.columns());
         String message = "at most " + limit.most() + " rows of " + limit.table().name() + " can have the same "
                 + String.join(", ", limit.columns());
-        String full = "(select count(*) from " + quote(limit.table().name()) + " t where " + same(limit, "t.") + ") >= "
-                + limit.most();
+        String full =
+                "(select count(*) from " + schema.dialect().quote(limit.table().table()) + " t where "
+                        + same(limit, "t.") + ") >= " + limit.most();
         out.refuse("limit_" + name + "_insert", limit.table(), List.of(Event.INSERT), full, message);
         String moved = "not (" + same(limit, "old.") + ") or " + anyNull(limit);
         out.refuse(

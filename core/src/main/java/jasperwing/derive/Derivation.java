@@ -252,10 +252,13 @@ final class Derivation {
             return List.of();
         }
         TableDraft draft = new TableDraft(names.joinTable(binary), names, types);
-        List<String> first = draft.reference(keys.columns(Roles.linkFrom(binary), binary.from(), ""), true);
-        List<String> second = draft.reference(keys.columns(Roles.linkTo(binary), binary.to(), ""), true);
-        pointing(draft, binary, binary.from(), first, Roles.linkFrom(binary));
-        pointing(draft, binary, binary.to(), second, Roles.linkTo(binary));
+        GivenNames given = new GivenNames(binary);
+        List<String> first =
+                draft.reference(given.named(0, keys.columns(Roles.linkFrom(binary), binary.from(), "")), true);
+        List<String> second =
+                draft.reference(given.named(first.size(), keys.columns(Roles.linkTo(binary), binary.to(), "")), true);
+        pointing(draft, binary, 0, first, Roles.linkFrom(binary));
+        pointing(draft, binary, 1, second, Roles.linkTo(binary));
         draft.primaryKey(concat(first, second));
         draft.index(concat(second, first));
         return List.of(draft.table(
@@ -263,15 +266,18 @@ final class Derivation {
     }
 
     /** Pairs are deleted with either end. */
-    private void pointing(TableDraft draft, BinaryRelationship binary, String end, List<String> columns, String role) {
-        draft.foreignKey(
-                columns,
-                keys.target(names, end),
-                DeleteRule.DELETE_TOO,
-                Optional.empty(),
-                binary.onKeyChange(end),
-                binary.checkedAtEnd(),
-                role);
+    private void pointing(TableDraft draft, BinaryRelationship binary, int index, List<String> columns, String role) {
+        String end = index == 0 ? binary.from() : binary.to();
+        draft.references()
+                .add(
+                        columns,
+                        keys.target(names, end),
+                        DeleteRule.DELETE_TOO,
+                        Optional.empty(),
+                        binary.onKeyChange(end),
+                        binary.checkedAtEnd(),
+                        new GivenNames(binary).foreignKey(index),
+                        role);
     }
 
     private static List<String> concat(List<String> first, List<String> second) {

@@ -55,6 +55,15 @@ public record DerivedTable(
                 Function<OfList, R> list,
                 Function<OfEnum, R> enumeration);
 
+        /** The entity whose area the table belongs to: of a join table the first; empty for the values of an enum. */
+        default Optional<String> owner() {
+            return match(
+                    of -> Optional.of(of.entity()),
+                    join -> Optional.of(join.binary().from()),
+                    list -> Optional.of(list.entity()),
+                    ofEnum -> Optional.empty());
+        }
+
         /** The rows of an entity. */
         record OfEntity(String entity) implements Source {
             @Override
@@ -189,6 +198,7 @@ public record DerivedTable(
         }
         Set<String> kept = its.stream().map(Column::name).collect(Collectors.toSet());
         Table part = new Table(
+                table.namespace(),
                 name(),
                 its,
                 table.primaryKey(),
@@ -213,11 +223,7 @@ public record DerivedTable(
 
     /** The entity whose area the table belongs to: of a join table the first; empty for the values of an enum. */
     public Optional<String> entity() {
-        return source.match(
-                of -> Optional.of(of.entity()),
-                join -> Optional.of(join.binary().from()),
-                list -> Optional.of(list.entity()),
-                ofEnum -> Optional.empty());
+        return source.owner();
     }
 
     /** What one of its columns comes from. */

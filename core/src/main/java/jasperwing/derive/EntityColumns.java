@@ -104,11 +104,13 @@ final class EntityColumns {
     }
 
     private void attribute(Attribute attribute, boolean ofKey) {
-        Attribute kept = among.isEmpty() ? attribute : empty(attribute);
+        Type type = ColumnTypes.inTable(design, entity, attribute);
+        Attribute typed = type == attribute.type() ? attribute : attribute.withType(type);
+        Attribute kept = among.isEmpty() ? typed : empty(typed);
         if (ValueColumns.value(design, attribute.type()).isPresent()) {
             draft.value(ValueColumns.of(design, kept), kept, ofKey);
         } else {
-            draft.attribute(kept, PhysicalNames.wantedColumn(attribute), ofKey, attribute.name());
+            draft.attribute(kept, PhysicalNames.wantedColumn(design, entity, attribute), ofKey, attribute.name());
         }
         if (!attribute.optional() && among.isPresent()) {
             requiredColumn(attribute).ifPresent(filled::add);
@@ -192,7 +194,14 @@ final class EntityColumns {
         List<String> columns = draft.reference(keys.columns(role), must && among.isEmpty());
         if (!columns.isEmpty()) {
             DeleteRule rule = role.relationship().onDelete(role.target());
-            draft.foreignKey(columns, target(role.target()), rule, Optional.of(role), Words.snake(role.name()));
+            draft.references()
+                    .add(
+                            columns,
+                            target(role.target()),
+                            rule,
+                            Optional.of(role),
+                            new GivenNames(role.relationship()).foreignKey(GivenNames.index(role)),
+                            Words.snake(role.name()));
             draft.index(columns);
             if (columns.size() > 1 && !(must && among.isEmpty())) {
                 draft.check(List.of(Words.snake(role.name())), columns, before -> filledTogether(columns, before));
@@ -204,13 +213,24 @@ final class EntityColumns {
     }
 
     private void columnEach(Role role) {
+        GivenNames given = new GivenNames(role.relationship());
+        int added = 0;
         List<List<String>> subjects = new ArrayList<>();
         for (String subject : role.targets()) {
             String prefix = role.name() + "_" + Words.snake(subject);
-            List<String> columns = draft.reference(keys.columns(prefix, subject, role.name()), false);
+            List<KeyColumns.KeyColumn> wanted = given.named(added, keys.columns(prefix, subject, role.name()));
+            List<String> columns = draft.reference(wanted, false);
+            added += columns.size();
             if (!columns.isEmpty()) {
                 DeleteRule rule = role.relationship().onDelete(subject);
-                draft.foreignKey(columns, target(subject), rule, Optional.of(role), Words.snake(prefix));
+                draft.references()
+                        .add(
+                                columns,
+                                target(subject),
+                                rule,
+                                Optional.of(role),
+                                given.foreignKey(role.targets().indexOf(subject)),
+                                Words.snake(prefix));
                 draft.index(columns);
                 subjects.add(columns);
             }
@@ -260,9 +280,14 @@ final class EntityColumns {
         String start = Words.snake(role.name());
         int length = role.targets().stream().mapToInt(String::length).reduce(20, Math::max);
         boolean required = role.must() && among.isEmpty();
-        String kind = draft.column(start + "_kind", types.type(new Type.Text(length)), required, role.name());
+        GivenNames given = new GivenNames(role.relationship());
+        String kind = draft.column(
+                given.column(0, start + "_kind"), types.type(new Type.Text(length)), required, role.name());
         String id = draft.column(
-                start + "_id", types.idType(KeyTypes.idType(design, role.targets())), required, role.name());
+                given.column(1, start + "_id"),
+                types.idType(KeyTypes.idType(design, role.targets())),
+                required,
+                role.name());
         if (role.must()) {
             filled.addAll(List.of(kind, id));
         }
@@ -271,7 +296,7 @@ final class EntityColumns {
         draft.index(List.of(kind, id));
     }
 
-    private TableDraft.Target target(String name) {
+    private DraftReferences.Target target(String name) {
         return keys.target(names, name);
     }
 
@@ -298,7 +323,7 @@ final class EntityColumns {
         boolean apart = InheritanceTree.isKept(design, entity.name(), KindsKept.TABLE_EACH)
                 && members.names().stream().anyMatch(this::isInherited);
         if (!apart) {
-            draft.unique(columns(members.names()));
+            draft.unique(columns(members.names()), members.constraint());
         }
     }
 
@@ -316,9 +341,10 @@ final class EntityColumns {
             String sql = where.map(f -> row.sql("").condition(f.term())).orElse("");
             List<String> found = columns(index.members().names());
             if (index.unique()) {
-                draft.uniqueAmong(found, sql);
+                draft.uniqueAmong(found, sql, index.members().constraint());
             } else {
-                draft.index(found, columns(index.covered()), sql);
+                draft.index(
+                        found, columns(index.covered()), sql, index.members().constraint());
             }
         }
     }
@@ -329,6 +355,7 @@ final class EntityColumns {
         boolean rows = among.filter(k -> k.names().isEmpty()).isEmpty();
         if (rows && seen.rule().kept() == RuleKept.CONSTRAINT && row.has(formula)) {
             draft.check(
+                    seen.rule().constraint(),
                     seen.about(),
                     row.columns(formula),
                     before -> inItsKind(before, row.sql(before).whole(formula.term())));

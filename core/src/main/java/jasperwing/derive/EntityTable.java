@@ -39,7 +39,7 @@ final class EntityTable {
         parts.add(first);
         further(kinds).forEach(parts::add);
         parts.forEach(EntityColumns::rest);
-        draft.primaryKey(isKindOfItsOwn() ? inherited : key(first));
+        draft.primaryKey(isKindOfItsOwn() ? inherited : key(first), entity.key().constraint());
         parts.forEach(EntityColumns::uniques);
         draft.of(List.of(""));
         return draft.table(
@@ -78,14 +78,16 @@ final class EntityTable {
     private List<String> inherited() {
         String parent = parent().orElseThrow().name();
         List<String> columns = draft.reference(making.keys().inherited(parent), true);
-        draft.foreignKey(
-                columns,
-                making.keys().target(making.names(), parent),
-                DeleteRule.DELETE_TOO,
-                Optional.empty(),
-                changeOfFamily(parent),
-                false,
-                Words.snake(parent));
+        draft.references()
+                .add(
+                        columns,
+                        making.keys().target(making.names(), parent),
+                        DeleteRule.DELETE_TOO,
+                        Optional.empty(),
+                        changeOfFamily(parent),
+                        false,
+                        "",
+                        Words.snake(parent));
         return columns;
     }
 

@@ -42,6 +42,7 @@ final class Enums {
                         .filter(ColumnTypes::fits)
                         .map(e -> new DerivedEnum(
                                 new EnumDefinition(
+                                        names.namespace(),
                                         names.ofEnum(e.name()),
                                         e.values().stream()
                                                 .map(EnumValue::name)

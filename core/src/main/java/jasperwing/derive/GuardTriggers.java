@@ -171,8 +171,8 @@ public final class GuardTriggers {
 
     private void deleted(LooseReference reference, LooseReference.Place place) {
         DerivedTable holder = reference.holder();
-        String rows = quote(holder.name());
-        String pointing = place.condition().apply(rows + ".", "old.");
+        String rows = dialect.quote(holder.table());
+        String pointing = place.condition().apply(quote(holder.name()) + ".", "old.");
         String name = place.table().name() + "_of_" + holder.name() + "_"
                 + reference.columns().get(0);
         DeleteRule rule = rule(reference, place);
@@ -220,7 +220,7 @@ public final class GuardTriggers {
                     "keep_key_of_" + name,
                     place.table(),
                     List.of(Event.UPDATE),
-                    "(" + moved + ") and exists (select 1 from " + quote(holder.name()) + " where "
+                    "(" + moved + ") and exists (select 1 from " + dialect.quote(holder.table()) + " where "
                             + place.condition().apply(quote(holder.name()) + ".", "old.") + ")",
                     holder.name() + " has rows that refer to this row of "
                             + place.table().name());
@@ -232,7 +232,7 @@ public final class GuardTriggers {
                 Event.UPDATE,
                 (follows ? "follow_key_of_" : "empty_key_of_") + name,
                 place.table(),
-                "update " + quote(holder.name()) + " set " + set + " where ("
+                "update " + dialect.quote(holder.table()) + " set " + set + " where ("
                         + moved + ") and "
                         + place.condition().apply(quote(holder.name()) + ".", "old."),
                 (follows ? "Lets the references in " : "Sets to null the references in ")
@@ -276,7 +276,7 @@ public final class GuardTriggers {
                     place.table(),
                     List.of(Event.UPDATE),
                     "new." + quote(kinds.column()) + " not in (" + list(kinds.names()) + ") and exists (select 1 from "
-                            + quote(holder.name()) + " where "
+                            + dialect.quote(holder.table()) + " where "
                             + place.condition().apply(quote(holder.name()) + ".", "old.") + ")",
                     holder.name() + " has rows that refer to this row as " + String.join(" or ", kinds.names()));
         });
@@ -319,7 +319,7 @@ public final class GuardTriggers {
                 "check_kind_of_" + own.name(),
                 own,
                 WRITTEN,
-                "not exists (select 1 from " + quote(root.name()) + " t where "
+                "not exists (select 1 from " + dialect.quote(root.table()) + " t where "
                         + same("t.", root.keyColumns(), "new.", own.keyColumns()) + " and t." + of + ")",
                 "a row of " + own.name() + " must have a row of " + root.name() + " whose " + kinds.column() + " is "
                         + String.join(" or ", names));
@@ -328,7 +328,8 @@ public final class GuardTriggers {
                 root,
                 List.of(Event.UPDATE),
                 "new." + quote(kinds.column()) + " not in (" + list(names) + ") and exists (select 1 from "
-                        + quote(own.name()) + " t where " + same("t.", own.keyColumns(), "old.", root.keyColumns())
+                        + dialect.quote(own.table()) + " t where "
+                        + same("t.", own.keyColumns(), "old.", root.keyColumns())
                         + ")",
                 "a row of " + root.name() + " with a row in " + own.name() + " must stay "
                         + String.join(" or ", names));
@@ -373,7 +374,7 @@ public final class GuardTriggers {
         String taken = tables.stream()
                 .filter(t -> !t.name().equals(table.name())
                         && columns.stream().allMatch(c -> t.column(c).isPresent()))
-                .map(t -> "exists (select 1 from " + quote(t.name()) + " t where "
+                .map(t -> "exists (select 1 from " + dialect.quote(t.table()) + " t where "
                         + same("t.", columns, "new.", columns) + ")")
                 .collect(Collectors.joining("\n  or "));
         if (taken.isEmpty() || columns.stream().anyMatch(c -> table.column(c).isEmpty())) {

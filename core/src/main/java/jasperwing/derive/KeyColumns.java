@@ -26,13 +26,24 @@ import java.util.stream.IntStream;
 
 /** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
 final class KeyColumns {
-    /** One column of a key: the name it has in its own table, its type, and the language it is sorted as, if any. */
-    record KeyColumn(String name, Type type, String sortedAs, String member) {}
+    /**
+     * One column of a key.
+     *
+     * @param name in its own table
+     * @param ending what a reference to it ends in
+     * @param sortedAs the language it is sorted as; or empty
+     * @param own the types it has in single databases, by their words
+     */
+    record KeyColumn(String name, String ending, Type type, String sortedAs, Map<String, String> own, String member) {
+        KeyColumn named(String newName) {
+            return new KeyColumn(newName, newName, type, sortedAs, own, member);
+        }
+    }
 
     private final Design design;
     private final int nameLimit;
     private final Map<String, List<KeyColumn>> known;
-    private final Map<String, TableDraft.Target> targets;
+    private final Map<String, DraftReferences.Target> targets;
     /** The entities whose key is being found, each because of the one before. */
     private final Set<String> visiting = new LinkedHashSet<>();
 
@@ -106,9 +117,11 @@ final class KeyColumns {
                                     .isPresent()
                     ? List.of()
                     : List.of(new KeyColumn(
-                            Identifiers.fit(PhysicalNames.wantedColumn(attribute.get()), nameLimit),
-                            attribute.get().type(),
+                            Identifiers.fit(PhysicalNames.wantedColumn(design, entity, attribute.get()), nameLimit),
+                            PhysicalNames.wantedColumn(attribute.get()),
+                            ColumnTypes.inTable(design, entity, attribute.get()),
                             ColumnTypes.sortedAs(attribute.get()),
+                            attribute.get().notes().stored().types(),
                             member));
         }
         return rolesOf(entity.name()).stream()
@@ -127,11 +140,11 @@ final class KeyColumns {
     }
 
     /** The entity, as a foreign key points to it. */
-    TableDraft.Target target(PhysicalNames names, String entity) {
-        TableDraft.Target target = targets.get(entity);
+    DraftReferences.Target target(PhysicalNames names, String entity) {
+        DraftReferences.Target target = targets.get(entity);
         if (target == null) {
             List<String> columns = of(entity).stream().map(KeyColumn::name).toList();
-            target = new TableDraft.Target(entity, names.table(entity), columns, enforcement(entity));
+            target = new DraftReferences.Target(entity, names.table(entity), columns, enforcement(entity));
             targets.put(entity, target);
         }
         return target;
@@ -140,7 +153,7 @@ final class KeyColumns {
     /** The columns a kind in a table of its own is told apart by: those of what it is a kind of. */
     List<KeyColumn> inherited(String parent) {
         return of(parent).stream()
-                .map(k -> new KeyColumn(k.name(), referenced(k.type()), k.sortedAs(), ""))
+                .map(k -> new KeyColumn(k.name(), k.ending(), referenced(k.type()), k.sortedAs(), k.own(), ""))
                 .toList();
     }
 
@@ -170,14 +183,17 @@ final class KeyColumns {
 
     /** The columns a reference to one entity adds. */
     List<KeyColumn> columns(Role role) {
-        return columns(role.name(), role.target(), role.name());
+        List<KeyColumn> columns = columns(role.name(), role.target(), role.name());
+        int before =
+                GivenNames.index(role) == 0 ? 0 : of(role.relationship().from()).size();
+        return new GivenNames(role.relationship()).named(before, columns);
     }
 
     List<KeyColumn> columns(String prefix, String target, String member) {
         List<KeyColumn> columns = new ArrayList<>(1);
         for (KeyColumn key : of(target)) {
-            String name = Identifiers.fit(PhysicalNames.wantedReference(prefix, key.name()), nameLimit);
-            columns.add(new KeyColumn(name, referenced(key.type()), key.sortedAs(), member));
+            String name = Identifiers.fit(PhysicalNames.wantedReference(prefix, key.ending()), nameLimit);
+            columns.add(new KeyColumn(name, name, referenced(key.type()), key.sortedAs(), key.own(), member));
         }
         return columns;
     }

@@ -1,47 +1,37 @@
 package jasperwing.derive;
 
 import jasperwing.naming.Identifiers;
-import jasperwing.naming.Words;
 import jasperwing.physical.PrimaryKey;
-import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 
 /** The names of primary keys. They are those of indexes, which share one namespace with tables. */
 final class KeyNames {
-    private static final String PREFIX = "pk_";
-
     private KeyNames() {}
-
-    static String wanted(String table) {
-        return PREFIX + PhysicalNames.orElse(Words.snake(table), "table");
-    }
 
     /** The tables, of which a key whose name another table or key has is called otherwise. */
     static List<DerivedTable> settled(List<DerivedTable> tables, int limit) {
-        if (tables.stream().allMatch(KeyNames::isFree)) {
+        Set<String> seen = new HashSet<>(4 * tables.size());
+        tables.forEach(t -> seen.add(folded(t.name())));
+        if (tables.stream().flatMap(t -> t.table().primaryKey().stream()).allMatch(k -> seen.add(folded(k.name())))) {
             return tables;
         }
         Identifiers names = new Identifiers(limit, 2 * tables.size());
         tables.forEach(t -> names.take(t.name()));
-        List<DerivedTable> settled = new ArrayList<>(tables.size());
-        for (DerivedTable each : tables) {
-            String name = names.take(wanted(each.name()));
-            settled.add(each.keyColumns().isEmpty() ? each : keyed(each, name));
-        }
-        return settled;
+        return tables.stream().map(t -> named(t, names)).toList();
     }
 
-    private static DerivedTable keyed(DerivedTable each, String name) {
-        return each.with(each.table().withPrimaryKey(new PrimaryKey(name, each.keyColumns())));
+    private static String folded(String name) {
+        return name.toLowerCase(Locale.ROOT);
     }
 
-    /** Whether it has no key, or one with the whole name of the table, which no other has. */
-    private static boolean isFree(DerivedTable each) {
-        return !each.name().startsWith(PREFIX)
-                && each.table()
-                        .primaryKey()
-                        .map(PrimaryKey::name)
-                        .filter(n -> n.length() != PREFIX.length() + each.name().length() || !n.endsWith(each.name()))
-                        .isEmpty();
+    private static DerivedTable named(DerivedTable table, Identifiers names) {
+        return table.table()
+                .primaryKey()
+                .map(k -> new PrimaryKey(names.take(k.name()), k.columns()))
+                .map(k -> table.with(table.table().withPrimaryKey(k)))
+                .orElse(table);
     }
 }

@@ -24,8 +24,9 @@ public record KindsView(String name, String entity, String kind, List<String> co
         tables = List.copyOf(tables);
     }
 
-    View view(Dialect dialect) {
-        return new View(name, tables.stream().map(t -> query(dialect, t)).toList());
+    View view(Dialect dialect, String namespace) {
+        return new View(
+                namespace, name, tables.stream().map(t -> query(dialect, t)).toList());
     }
 
     private View.Query query(Dialect dialect, OfKind of) {

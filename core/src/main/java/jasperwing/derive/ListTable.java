@@ -34,17 +34,19 @@ final class ListTable {
     }
 
     DerivedTable derive() {
-        String wanted = Plurals.singular(making.names().table(entity.name()));
+        String wanted = making.names().ofOwner(entity.name());
         List<String> owner = draft.reference(making.keys().columns(wanted, entity.name(), ""), true);
-        TableDraft.Target target = making.keys().target(making.names(), entity.name());
-        draft.foreignKey(
-                owner,
-                target,
-                DeleteRule.DELETE_TOO,
-                Optional.empty(),
-                making.keys().changeOfParts(target.entity()),
-                false,
-                "owner");
+        DraftReferences.Target target = making.keys().target(making.names(), entity.name());
+        draft.references()
+                .add(
+                        owner,
+                        target,
+                        DeleteRule.DELETE_TOO,
+                        Optional.empty(),
+                        making.keys().changeOfParts(target.entity()),
+                        false,
+                        "",
+                        "owner");
         String position = draft.column("position", making.types().type(Type.of(Scalar.INT)), true, "");
         draft.check(List.of(position), making.types().quote(position) + " >= 0");
         ValueColumns.of(making.design(), list).forEach(this::element);
@@ -75,7 +77,10 @@ final class ListTable {
                 Formula formula = Formula.condition(design, value, seen.rule().condition());
                 boolean checked = seen.rule().kept() != RuleKept.CLASSES;
                 if (checked && formula.isSound() && formula.term().all().allMatch(this::hasColumn)) {
-                    draft.check(seen.about(), making.types().formula(source()).whole(formula.term()));
+                    draft.check(
+                            seen.rule().constraint(),
+                            seen.about(),
+                            making.types().formula(source()).whole(formula.term()));
                 }
             }
         });

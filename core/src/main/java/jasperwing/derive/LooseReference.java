@@ -195,7 +195,8 @@ public record LooseReference(
         String filled = columns.stream()
                 .map(c -> at + "." + dialect.quote(c) + " is not null")
                 .collect(Collectors.joining(" and "));
-        return "select * from " + at + "\nwhere " + filled + " and not (\n  " + reached(at + ".") + ");\n";
+        return "select * from " + dialect.quote(holder.table()) + "\nwhere " + filled + " and not (\n  "
+                + reached(at + ".") + ");\n";
     }
 
     /**
@@ -210,7 +211,7 @@ public record LooseReference(
                     + unchecked.stream().map(dialect::literal).collect(Collectors.joining(", ")) + ")");
         }
         places.forEach(p -> ways.add("exists (select 1 from "
-                + dialect.quote(p.table().name()) + " t where " + p.condition().apply(holding, "t.") + ")"));
+                + dialect.quote(p.table().table()) + " t where " + p.condition().apply(holding, "t.") + ")"));
         return String.join("\n  or ", ways);
     }
 }

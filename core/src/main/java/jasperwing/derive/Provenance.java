@@ -59,7 +59,7 @@ public final class Provenance {
             case ROW -> inTable(part, t -> Optional.of(SqlOrigin.of(of(t).declaration(), part.name())));
             case VIEW -> view(part.name());
             case VIEW_COLUMN -> viewColumn(part).or(() -> view(part.owner()));
-            case SEQUENCE -> Optional.empty();
+            case NAMESPACE, SEQUENCE -> Optional.empty();
         };
     }
 

@@ -57,8 +57,9 @@ public final class RoleJoins {
 
     /** How a statement names a table for the first time. */
     public String named(Aliased table) {
-        String name = dialect.quote(table.table().name());
-        return name.equals(table.alias()) ? name : name + " " + table.alias();
+        String name = dialect.quote(table.table().table());
+        boolean own = dialect.quote(table.table().name()).equals(table.alias());
+        return own ? name : name + " " + table.alias();
     }
 
     public String column(Aliased table, String name) {

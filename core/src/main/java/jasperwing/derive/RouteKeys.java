@@ -140,7 +140,7 @@ final class RouteKeys {
     }
 
     private String name(String prefix, String table, List<String> columns) {
-        return PhysicalNames.constraint(names, prefix, table, columns);
+        return PhysicalNames.constraint(design.naming(), names, prefix, table, columns);
     }
 
     private static List<String> concat(List<String> one, List<String> other) {

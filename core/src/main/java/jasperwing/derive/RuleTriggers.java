@@ -104,8 +104,9 @@ final class RuleTriggers {
             String message = table.name() + ": " + seen.rule().message();
             String name = table.name() + "_"
                     + seen.about().stream().map(PhysicalNames::snake).collect(Collectors.joining("_"));
+            String given = seen.rule().constraint();
             out.refuse(
-                    "check_" + name,
+                    given.isEmpty() ? "check_" + name : given,
                     table,
                     List.of(Event.INSERT, Event.UPDATE),
                     broken(m -> value("new.", table, m, 0)),
@@ -152,7 +153,7 @@ final class RuleTriggers {
 
         /** The row's table, and those between, joined as far as a row that is at hand. */
         private String along(String row, DerivedTable from, List<Step> way, String last) {
-            StringBuilder tables = new StringBuilder(dialect.quote(from.name()));
+            StringBuilder tables = new StringBuilder(dialect.quote(from.table()));
             List<String> conditions = new ArrayList<>();
             String at = row;
             DerivedTable here = from;
@@ -162,7 +163,7 @@ final class RuleTriggers {
                 conditions.add(joined(at, here, way.get(i), next));
                 if (i + 1 < way.size()) {
                     tables.append(", ")
-                            .append(dialect.quote(there.name()))
+                            .append(dialect.quote(there.table()))
                             .append(" t")
                             .append(i);
                 }
@@ -250,7 +251,7 @@ final class RuleTriggers {
         }
         DerivedTable there = schema.table(steps.get(from).to()).orElseThrow();
         String next = "r" + from + ".";
-        return "(select " + value(next, there, member, from + 1) + " from " + dialect.quote(there.name()) + " r" + from
+        return "(select " + value(next, there, member, from + 1) + " from " + dialect.quote(there.table()) + " r" + from
                 + " where " + joined(row, table, steps.get(from), next) + ")";
     }
 

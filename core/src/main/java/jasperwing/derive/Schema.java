@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.dialect.SchemaStatements;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.InheritanceTree;
@@ -30,6 +31,7 @@ public final class Schema {
     private final Map<BinaryRelationship, DerivedTable> byBinary = new HashMap<>();
     private final Map<List<String>, DerivedTable> byList = new HashMap<>();
     private volatile Map<String, DerivedTable> byName;
+    private volatile Map<String, String> namespaces;
 
     /**
      * A schema.
@@ -202,11 +204,13 @@ public final class Schema {
                 .filter(v -> v.tables().stream().allMatch(t -> there.contains(t.table())))
                 .toList();
         List<View> all = new ArrayList<>();
-        together.forEach(v -> all.add(v.view(dialect)));
-        ordered.forEach(t -> viewsOf(t.name()).forEach(all::add));
+        together.forEach(
+                v -> all.add(v.view(dialect, namespace(v.tables().get(0).table()))));
+        ordered.forEach(t -> viewsOf(t).forEach(all::add));
         views.stream()
                 .filter(v -> together.stream().anyMatch(k -> k.name().equals(v.table())))
-                .forEach(v -> all.add(v.view()));
+                .forEach(v -> all.add(
+                        v.view(table(v.entity()).map(t -> t.table().namespace()).orElse(""))));
         return new Catalog(
                 enumTypes ? enums.stream().map(DerivedEnum::type).toList() : List.of(),
                 List.of(),
@@ -216,8 +220,31 @@ public final class Schema {
                 List.of());
     }
 
-    private Stream<View> viewsOf(String table) {
-        return views.stream().filter(v -> v.table().equals(table)).map(ComputedView::view);
+    private Stream<View> viewsOf(DerivedTable table) {
+        return views.stream()
+                .filter(v -> v.table().equals(table.name()))
+                .map(v -> v.view(table.table().namespace()));
+    }
+
+    private String namespace(String table) {
+        return named(table).map(t -> t.table().namespace()).orElse("");
+    }
+
+    /** The statements that create parts of it. */
+    public SchemaStatements statements() {
+        Map<String, String> known = namespaces;
+        if (known == null) {
+            known = dialect.hasNamespaces()
+                    ? new HashMap<>(catalogOf(tables, false).namespaces())
+                    : Map.of();
+            for (DerivedTable other : others) {
+                if (!other.table().namespace().isEmpty()) {
+                    known.put(other.name(), other.table().namespace());
+                }
+            }
+            namespaces = known;
+        }
+        return dialect.statements(known);
     }
 
     /** Which element of the design each part comes from. */

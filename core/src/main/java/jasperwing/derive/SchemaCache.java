@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.Area;
 import jasperwing.model.Design;
 import jasperwing.model.DesignDiff;
 import jasperwing.model.Entity;
@@ -30,6 +31,7 @@ public final class SchemaCache {
         boolean isLike(Pointed other) {
             return other != null
                     && enforcement == other.enforcement
+                    && entity.area().equals(other.entity.area())
                     && key.equals(other.key)
                     && (table == null ? other.table == null : table.equals(other.table));
         }
@@ -67,11 +69,13 @@ public final class SchemaCache {
     private Identifiers constraints = new Identifiers(0);
 
     /**
-     * Forgets everything when it is another database, and takes note of the types that mean something else than before: also by what an enum
+     * Forgets everything when it is another database or names are made otherwise, and takes note of the types that mean something else than before: also by what an enum
      * is called that is kept as one, since numbers in such names depend on others.
      */
     void openFor(Design design, Dialect now) {
-        if (now != dialect) {
+        if (now != dialect
+                || !design.naming().equals(last.naming())
+                || !schemas(design).equals(schemas(last))) {
             dialect = now;
             clear();
         }
@@ -84,6 +88,13 @@ public final class SchemaCache {
         names = names.then(design, now);
         changes = DesignDiff.between(last, design).types().and(renamed(enums));
         last = design;
+    }
+
+    /** The namespaces of areas. */
+    private static Map<String, String> schemas(Design design) {
+        return design.areas().stream()
+                .filter(a -> !a.schema().isEmpty())
+                .collect(Collectors.toMap(Area::name, Area::schema, (first, second) -> first));
     }
 
     private Set<String> renamed(Map<String, String> enums) {

@@ -61,7 +61,7 @@ final class SqlWriter {
                 .collect(Collectors.toSet());
         String tables = schema.others().stream()
                 .filter(t -> targets.contains(t.name()))
-                .map(t -> schema.dialect().quote(t.name()) + " ("
+                .map(t -> schema.dialect().quote(t.table()) + " ("
                         + t.keyColumns().stream().map(schema.dialect()::quote).collect(Collectors.joining(", ")) + ")")
                 .collect(Collectors.joining(", "));
         return tables.isEmpty() ? "" : "\n-- Points to what others keep: " + tables.replaceAll("\\R", " ");
@@ -78,7 +78,7 @@ final class SqlWriter {
         SqlScript.Draft out = new SqlScript.Draft(schema.provenance());
         String separator = schema.dialect().batchSeparator();
         boolean separated = false;
-        for (Statement statement : schema.dialect().statements().create(catalog)) {
+        for (Statement statement : schema.statements().create(catalog)) {
             boolean alone = !separator.isEmpty() && statement.about().kind() == Part.Kind.VIEW;
             if (alone && !separated) {
                 out.separate();
@@ -93,7 +93,7 @@ final class SqlWriter {
     /** A script that a command line client of the database takes; empty without triggers. */
     static SqlScript triggers(Schema schema, List<Trigger> triggers) {
         SqlScript.Draft out = new SqlScript.Draft(schema.provenance());
-        SchemaStatements statements = schema.dialect().statements();
+        SchemaStatements statements = schema.statements();
         String delimiter = triggers.isEmpty()
                 ? ""
                 : schema.dialect().triggers().map(TriggerSql::delimiter).orElse("");

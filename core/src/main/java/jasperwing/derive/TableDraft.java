@@ -2,12 +2,9 @@ package jasperwing.derive;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.DeleteRule;
-import jasperwing.model.KeyChangeRule;
-import jasperwing.model.Relationship;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Identifiers;
-import jasperwing.naming.Role;
 import jasperwing.naming.Words;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
@@ -33,7 +30,7 @@ final class TableDraft {
     private final Identifiers columnNames;
     private final List<Column> columns = new ArrayList<>();
     private final List<ColumnOrigin> origins = new ArrayList<>();
-    private final List<Reference> references = new ArrayList<>();
+    private final DraftReferences references;
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<Check> guards = new ArrayList<>();
@@ -42,6 +39,7 @@ final class TableDraft {
     private final Map<String, String> folded = new HashMap<>();
 
     private List<String> primaryKey = List.of();
+    private String keyName = "";
     private Optional<DerivedTable.Kinds> kinds = Optional.empty();
     private List<String> owners = List.of("");
 
@@ -49,6 +47,7 @@ final class TableDraft {
         this.name = name;
         this.names = names;
         this.types = types;
+        this.references = new DraftReferences(name, names, types);
         this.columnNames = names.columns();
         this.indexes = new DraftIndexes(name, names, types.dialect());
     }
@@ -61,13 +60,6 @@ final class TableDraft {
     void of(List<String> line) {
         owners = line;
     }
-
-    /**
-     * What a foreign key points to.
-     *
-     * @param enforcement whether a constraint can be written
-     */
-    record Target(String entity, String table, List<String> columns, Enforcement enforcement) {}
 
     String name() {
         return name;
@@ -130,7 +122,9 @@ final class TableDraft {
         String column = name(wanted);
         boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
-        SqlType type = attribute.isListInRow() ? types.listType(attribute) : types.type(attribute.type());
+        SqlType type = attribute.isListInRow()
+                ? types.listType(attribute)
+                : types.type(attribute.type(), attribute.notes().stored().types());
         add(
                 new Column(
                         column,
@@ -148,7 +142,7 @@ final class TableDraft {
             check(List.of(column), String.join(" and ", conditions));
         }
         types.lookup(attribute).ifPresent(t -> {
-            foreignKey(List.of(column), t, DeleteRule.REFUSE, Optional.empty(), column);
+            references.add(List.of(column), t, DeleteRule.REFUSE, Optional.empty(), "", column);
             index(List.of(column));
         });
         if (types.ignoresCase(attribute)) {
@@ -180,7 +174,11 @@ final class TableDraft {
     void computed(Attribute attribute, String sql) {
         String column = name(PhysicalNames.wantedColumn(attribute));
         add(
-                Column.of(column, types.type(attribute.type()))
+                Column.of(
+                                column,
+                                types.type(
+                                        attribute.type(),
+                                        attribute.notes().stored().types()))
                         .computedAs(SqlExpression.of(FormulaSql.withoutParentheses(sql)))
                         .withComment(comment(attribute)),
                 attribute.name());
@@ -191,71 +189,48 @@ final class TableDraft {
         List<String> added = new ArrayList<>(1);
         for (KeyColumns.KeyColumn key : wanted) {
             String collation = types.collation(key.sortedAs());
-            added.add(column(key.name(), types.type(key.type()), collation, required, key.member()));
+            added.add(column(key.name(), types.type(key.type(), key.own()), collation, required, key.member()));
         }
         return added;
     }
 
-    void foreignKey(List<String> from, Target target, DeleteRule rule, Optional<Role> role, String part) {
-        Optional<Relationship> stated = role.map(Role::relationship);
-        foreignKey(
-                from,
-                target,
-                rule,
-                role,
-                stated.map(r -> r.onKeyChange(target.entity())).orElse(KeyChangeRule.REFUSE),
-                stated.filter(Relationship::checkedAtEnd).isPresent(),
-                part);
-    }
-
-    /**
-     * A reference; none without columns, as to what is identified in a circle.
-     *
-     * @param change what a change of the key does
-     * @param late whether it is wanted to be checked at the end of a transaction
-     */
-    void foreignKey(
-            List<String> from,
-            Target target,
-            DeleteRule rule,
-            Optional<Role> role,
-            KeyChangeRule change,
-            boolean late,
-            String part) {
-        if (from.isEmpty()) {
-            return;
-        }
-        references.add(new Reference(
-                names.constraint("fk", name, List.of(part)),
-                from,
-                target.table(),
-                target.columns(),
-                target.entity(),
-                rule,
-                rule,
-                change,
-                target.enforcement(),
-                late && types.defersKeys(),
-                role,
-                Reference.Agreed.NOTHING));
+    /** Where references are gathered. */
+    DraftReferences references() {
+        return references;
     }
 
     void primaryKey(List<String> key) {
+        primaryKey(key, "");
+    }
+
+    void primaryKey(List<String> key, String given) {
         primaryKey = key;
+        keyName = given;
+        uniques.stream().filter(this::isKey).map(UniqueKey::name).forEach(names::release);
+        uniques.removeIf(this::isKey);
         if (key.stream().anyMatch(folded::containsKey)) {
             unique(key);
         }
     }
 
+    /** Whether the primary key says the same. */
+    private boolean isKey(UniqueKey unique) {
+        return unique.columns().equals(primaryKey) && unique.folded().isEmpty();
+    }
+
     void unique(List<String> combination) {
+        unique(combination, "");
+    }
+
+    void unique(List<String> combination, String given) {
         List<String> compared =
                 combination.stream().map(c -> folded.getOrDefault(c, c)).toList();
         Set<String> inPlace = compared.stream().filter(folded::containsKey).collect(Collectors.toSet());
         boolean known = compared.equals(primaryKey) && inPlace.isEmpty()
                 || uniques.stream().anyMatch(u -> u.columns().equals(compared));
         if (!combination.isEmpty() && !known) {
-            uniques.add(
-                    new UniqueKey(names.constraint("uq", name, combination), compared, inPlace, nullable(combination)));
+            uniques.add(new UniqueKey(
+                    names.constraint(given, "uq", name, combination), compared, inPlace, nullable(combination)));
         }
     }
 
@@ -270,7 +245,11 @@ final class TableDraft {
     }
 
     void check(List<String> about, String condition) {
-        checks.add(new Check(names.constraint("ck", name, about), SqlExpression.of(condition)));
+        check("", about, condition);
+    }
+
+    void check(String given, List<String> about, String condition) {
+        checks.add(new Check(names.constraint(given, "ck", name, about), SqlExpression.of(condition)));
     }
 
     /**
@@ -279,10 +258,15 @@ final class TableDraft {
      * @param condition given what stands before the name of a column
      */
     void check(List<String> about, List<String> looked, UnaryOperator<String> condition) {
+        check("", about, looked, condition);
+    }
+
+    void check(String given, List<String> about, List<String> looked, UnaryOperator<String> condition) {
         if (canBeChecked(looked)) {
-            check(about, condition.apply(""));
+            check(given, about, condition.apply(""));
         } else {
-            guards.add(new Check(names.constraint("ck", name, about), SqlExpression.of(condition.apply("new."))));
+            guards.add(
+                    new Check(names.constraint(given, "ck", name, about), SqlExpression.of(condition.apply("new."))));
         }
     }
 
@@ -295,19 +279,19 @@ final class TableDraft {
      *
      * @param where which rows are in it, as SQL; empty for all
      */
-    void index(List<String> found, List<String> covered, String where) {
-        indexes.add(found, covered, where);
+    void index(List<String> found, List<String> covered, String where, String given) {
+        indexes.add(found, covered, where, given);
     }
 
     /** Lets no two of some rows share columns. */
-    void uniqueAmong(List<String> columnsOfRows, String where) {
+    void uniqueAmong(List<String> columnsOfRows, String where, String given) {
         if (columnsOfRows.isEmpty()) {
             return;
         }
         if (types.dialect().indexesSomeRows()) {
-            indexes.addUnique(columnsOfRows, nullable(columnsOfRows), where);
+            indexes.addUnique(columnsOfRows, nullable(columnsOfRows), where, given);
         } else {
-            unique(comparedAmong(columnsOfRows, where));
+            unique(comparedAmong(columnsOfRows, where), given);
         }
     }
 
@@ -315,7 +299,7 @@ final class TableDraft {
     private List<String> comparedAmong(List<String> columnsOfRows, String where) {
         List<String> compared = new ArrayList<>(columnsOfRows);
         String first = columnsOfRows.get(0);
-        if (isEmptied(first)) {
+        if (references.change(List.of(first))) {
             compared.add(only(first, types.type(Type.of(Scalar.SMALL_INT)), "", where, "1"));
         } else {
             Column of = columns.stream()
@@ -325,11 +309,6 @@ final class TableDraft {
             compared.set(0, only(first, of.type(), of.collation(), where, types.quote(first)));
         }
         return compared;
-    }
-
-    private boolean isEmptied(String column) {
-        return references.stream()
-                .anyMatch(k -> k.isChangedFromAfar() && k.columns().contains(column));
     }
 
     /** Adds a column that holds something in some rows, and nothing in the others: what is unique there is unique in it. */
@@ -366,11 +345,7 @@ final class TableDraft {
 
     /** Whether checks can look at columns: not every database takes some on what deleting another row empties. */
     boolean canBeChecked(List<String> looked) {
-        return types.dialect().checksEmptied()
-                || references.stream()
-                        .filter(Reference::isChangedFromAfar)
-                        .flatMap(k -> k.columns().stream())
-                        .noneMatch(looked::contains);
+        return types.dialect().checksEmptied() || !references.change(looked);
     }
 
     /** The columns rows of an entity are filled in, and those of other kinds are not. */
@@ -386,14 +361,16 @@ final class TableDraft {
     /** The finished table; an index that a key or another index begins with is left out. */
     DerivedTable table(DerivedTable.Source source, String comment) {
         Table bare = new Table(
+                names.namespace(source),
                 name,
                 columns,
-                names.primaryKey(name, primaryKey),
-                references.stream().flatMap(r -> r.foreignKeys().stream()).toList(),
+                names.primaryKey(keyName, name, primaryKey),
+                references.foreignKeys(),
                 uniques.stream().flatMap(u -> u.constraint().stream()).toList(),
                 checks,
                 List.of(),
                 comment);
-        return new DerivedTable(indexes.addedTo(bare, uniques), source, origins, references, uniques, guards, kinds);
+        return new DerivedTable(
+                indexes.addedTo(bare, uniques), source, origins, references.all(), uniques, guards, kinds);
     }
 }

@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.Differing;
 import jasperwing.model.Entity;
@@ -8,7 +9,6 @@ import jasperwing.model.EnumKept;
 import jasperwing.model.EnumType;
 import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Identifiers;
-import jasperwing.naming.Plurals;
 import jasperwing.naming.Words;
 import java.util.HashMap;
 import java.util.List;
@@ -20,6 +20,7 @@ final class TableNames {
 
     private final List<Entity> entities;
     private final List<EnumType> types;
+    private final DatabaseNaming naming;
     private final Identifiers taken;
     private final Map<String, String> ofEntities = new HashMap<>();
     private final Map<String, String> ofEnums = new HashMap<>();
@@ -27,13 +28,15 @@ final class TableNames {
     private TableNames(Design design, Identifiers taken) {
         this.entities = design.entities();
         this.types = design.enums();
+        this.naming = design.naming();
         this.taken = taken;
         entities.stream()
                 .filter(Entity::inSameDatabase)
-                .forEach(e -> ofEntities.computeIfAbsent(e.name(), n -> taken.take(PhysicalNames.wantedTable(e))));
+                .forEach(e ->
+                        ofEntities.computeIfAbsent(e.name(), n -> taken.take(PhysicalNames.wantedTable(design, e))));
         for (Entity entity : entities) {
             if (!PhysicalNames.isAmongOthers(design, entity) && !ofEntities.containsKey(entity.name())) {
-                ofEntities.put(entity.name(), taken.take(PhysicalNames.wantedTable(entity)));
+                ofEntities.put(entity.name(), taken.take(PhysicalNames.wantedTable(design, entity)));
             }
         }
         for (Entity entity : entities) {
@@ -45,9 +48,9 @@ final class TableNames {
     private void name(EnumType type) {
         String snake = PhysicalNames.orElse(Words.snake(type.name()), "enum");
         if (type.isKept(EnumKept.TABLE)) {
-            ofEnums.putIfAbsent(type.name(), taken.take(Plurals.plural(snake)));
+            ofEnums.putIfAbsent(type.name(), taken.take(naming.prefix() + PhysicalNames.counted(naming, snake)));
         } else if (type.isKept(EnumKept.TYPE)) {
-            ofEnums.putIfAbsent(type.name(), taken.take(snake + "_enum"));
+            ofEnums.putIfAbsent(type.name(), taken.take(naming.prefix() + snake + "_enum"));
         }
     }
 
@@ -55,6 +58,7 @@ final class TableNames {
     TableNames then(Design design, Dialect dialect) {
         boolean same = taken.limit() == dialect.nameLimit()
                 && types.equals(design.enums())
+                && naming.equals(design.naming())
                 && areNamedAlike(entities, design.entities());
         return same ? this : new TableNames(design, new Identifiers(dialect.nameLimit()));
     }

@@ -117,7 +117,9 @@ final class Views {
         return sql.cast(
                 sql.kept(term, attribute.type()),
                 attribute.type(),
-                types.dialect().write(types.type(attribute.type())));
+                types.dialect()
+                        .write(types.type(
+                                attribute.type(), attribute.notes().stored().types())));
     }
 
     /** Formulas about the row a statement knows by an alias. */

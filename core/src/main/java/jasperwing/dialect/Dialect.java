@@ -6,6 +6,7 @@ import jasperwing.naming.Reserved;
 import jasperwing.physical.Catalog;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.SqlType;
+import jasperwing.physical.Table;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -106,9 +107,18 @@ public abstract class Dialect {
         return tables;
     }
 
-    /** The statements that create parts of a schema. */
+    /** The statements that create parts of a schema whose tables all lie in one namespace, or come in one catalog. */
     public final SchemaStatements statements() {
-        return new SchemaStatements(this);
+        return statements(Map.of());
+    }
+
+    /**
+     * The statements that create parts of a schema.
+     *
+     * @param namespaces of tables, by their names; those that are not in it lie in the one that is looked in first
+     */
+    public final SchemaStatements statements(Map<String, String> namespaces) {
+        return new SchemaStatements(this, namespaces);
     }
 
     /** The schema that the database reports after this one was created in it. */
@@ -118,10 +128,20 @@ public abstract class Dialect {
 
     /** The statements that change and drop parts of a schema. */
     public final SchemaChanges changes() {
-        return new SchemaChanges(this);
+        return changes(Map.of());
+    }
+
+    /** @param namespaces as {@link #statements(Map)} takes them */
+    public final SchemaChanges changes(Map<String, String> namespaces) {
+        return new SchemaChanges(this, namespaces);
     }
 
     // what it can do
+
+    /** Whether tables lie in namespaces of one database. */
+    public boolean hasNamespaces() {
+        return false;
+    }
 
     /** Whether a foreign key or a check can be added to a table that exists. */
     public boolean altersConstraints() {
@@ -225,6 +245,16 @@ public abstract class Dialect {
         return SqlNames.isPlain(name) && !reserved.containsSmall(name) ? name : quoted(name);
     }
 
+    /** A name in a namespace, which is left out where it is empty. */
+    public final String quote(String namespace, String name) {
+        return namespace.isEmpty() ? quote(name) : quote(namespace) + "." + quote(name);
+    }
+
+    /** A table as statements name it. */
+    public final String quote(Table table) {
+        return quote(table.namespace(), table.name());
+    }
+
     String quoted(String name) {
         return '"' + name.replace("\"", "\"\"").replace("\0", "") + '"';
     }
@@ -275,21 +305,7 @@ public abstract class Dialect {
 
     /** The type that holds the values of one of the notation's. */
     public SqlType type(Scalar scalar) {
-        return switch (scalar) {
-            case LONG_TEXT -> SqlType.of(SqlType.Kind.TEXT);
-            case INT -> SqlType.of(SqlType.Kind.INTEGER);
-            case SMALL_INT -> SqlType.of(SqlType.Kind.SMALLINT);
-            case BIG_INT, SERIAL, DURATION -> SqlType.of(SqlType.Kind.BIGINT);
-            case UUID -> SqlType.of(SqlType.Kind.UUID);
-            case REAL -> SqlType.of(SqlType.Kind.DOUBLE);
-            case BOOLEAN -> SqlType.of(SqlType.Kind.BOOLEAN);
-            case DATE -> SqlType.of(SqlType.Kind.DATE);
-            case TIME -> SqlType.of(SqlType.Kind.TIME);
-            case TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP).withZone();
-            case LOCAL_TIMESTAMP -> SqlType.of(SqlType.Kind.TIMESTAMP);
-            case BINARY -> SqlType.of(SqlType.Kind.BINARY);
-            case JSON -> SqlType.of(SqlType.Kind.JSON);
-        };
+        return StandardTypes.of(scalar);
     }
 
     /** A type as SQL writes it. */
@@ -297,7 +313,7 @@ public abstract class Dialect {
         return switch (type.kind()) {
             case ARRAY -> lists().arrayOf(write(type.element().orElseThrow()));
             case ENUM -> type.values().stream().map(this::literal).collect(Collectors.joining(", ", "enum(", ")"));
-            case NAMED -> quote(type.text());
+            case NAMED -> quote(type.namespace(), type.text());
             case OTHER -> type.text();
             default -> plain(type);
         };
@@ -313,22 +329,7 @@ public abstract class Dialect {
 
     /** A type without parts. */
     String plain(SqlType type) {
-        return switch (type.kind()) {
-            case DECIMAL -> "decimal" + digits(type);
-            case DOUBLE -> "double precision";
-            case TIMESTAMP, TIME -> sized(type) + (type.zoned() ? " with time zone" : "");
-            default -> sized(type);
-        };
-    }
-
-    /** Its name, and its size where that is said. */
-    static String sized(SqlType type) {
-        return type.kind().name().toLowerCase(Locale.ROOT)
-                + (type.size() == SqlType.UNSAID ? "" : "(" + type.size() + ")");
-    }
-
-    static String digits(SqlType type) {
-        return "(" + type.size() + "," + type.scale() + ")";
+        return StandardTypes.plain(type);
     }
 
     /** The types of words that mean something else elsewhere. */

@@ -17,6 +17,11 @@ final class H2 extends Dialect {
     }
 
     @Override
+    public boolean hasNamespaces() {
+        return true;
+    }
+
+    @Override
     public int mostRepeats() {
         return Integer.MAX_VALUE;
     }
@@ -96,8 +101,21 @@ final class H2 extends Dialect {
         }
 
         @Override
-        Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
-            return commentOn(dialect, table, column, text);
+        Optional<String> comment(
+                Dialect dialect, String namespace, String table, Optional<String> column, String text) {
+            return commentOn(dialect, namespace, table, column, text);
+        }
+
+        /** A foreign key looks beside its own table. */
+        @Override
+        String usualNamespace() {
+            return "public";
+        }
+
+        /** Its indexes lie where their tables do, and have to say so. */
+        @Override
+        String createdIndex(String name, String qualified) {
+            return qualified;
         }
 
         /** It has one word for both. */

@@ -32,6 +32,7 @@ final class KeptCatalog {
 
     private Table table(Table table) {
         return new Table(
+                table.namespace(),
                 table.name(),
                 table.columns().stream().map(c -> column(table, c)).toList(),
                 table.primaryKey().map(k -> new PrimaryKey(sql.namesPrimaryKeys() ? k.name() : "", k.columns())),

@@ -95,7 +95,7 @@ final class MariaDbTables extends TableSql {
     }
 
     @Override
-    String droppedIndex(String table, String name) {
-        return super.droppedIndex(table, name) + " on " + table;
+    String droppedIndex(String table, String name, String qualified) {
+        return "drop index " + name + " on " + table;
     }
 }

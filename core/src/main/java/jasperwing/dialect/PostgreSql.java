@@ -24,6 +24,11 @@ final class PostgreSql extends Dialect {
     }
 
     @Override
+    public boolean hasNamespaces() {
+        return true;
+    }
+
+    @Override
     public boolean defersKeys() {
         return true;
     }
@@ -56,7 +61,7 @@ final class PostgreSql extends Dialect {
     @Override
     String plain(SqlType type) {
         return switch (type.kind()) {
-            case DECIMAL -> "numeric" + digits(type);
+            case DECIMAL -> "numeric" + StandardTypes.digits(type);
             case TIMESTAMP -> type.zoned() && type.size() == SqlType.UNSAID ? "timestamptz" : super.plain(type);
             case BINARY -> "bytea";
             case JSON -> "jsonb";
@@ -91,8 +96,9 @@ final class PostgreSql extends Dialect {
         }
 
         @Override
-        Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
-            return commentOn(dialect, table, column, text);
+        Optional<String> comment(
+                Dialect dialect, String namespace, String table, Optional<String> column, String text) {
+            return commentOn(dialect, namespace, table, column, text);
         }
     };
 
@@ -141,18 +147,18 @@ final class PostgreSql extends Dialect {
         }
 
         @Override
-        public List<String> create(String name, String table, String when, String row, String body) {
+        public List<String> create(String name, String function, String table, String when, String row, String body) {
             String mark = mark(body);
-            String function = "create function " + name + "() returns trigger language plpgsql as " + mark + "\nbegin\n"
-                    + body + "  return " + row + ";\nend " + mark;
+            String create = "create function " + function + "() returns trigger language plpgsql as " + mark
+                    + "\nbegin\n" + body + "  return " + row + ";\nend " + mark;
             String trigger = "create trigger " + name + " " + when + " on " + table
-                    + "\n  for each row execute function " + name + "()";
-            return List.of(function, trigger);
+                    + "\n  for each row execute function " + function + "()";
+            return List.of(create, trigger);
         }
 
         @Override
-        public List<String> drop(String name, String table) {
-            return List.of("drop trigger " + name + " on " + table, "drop function " + name + "()");
+        public List<String> drop(String name, String function, String table) {
+            return List.of("drop trigger " + name + " on " + table, "drop function " + function + "()");
         }
     };
 

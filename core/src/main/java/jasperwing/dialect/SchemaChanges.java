@@ -16,6 +16,7 @@ import jasperwing.physical.Unique;
 import jasperwing.physical.View;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The statements that change and drop parts of a schema in one database. Tables are given as they are before the change.
@@ -30,29 +31,31 @@ import java.util.List;
  */
 public final class SchemaChanges {
     private final Dialect dialect;
+    private final SchemaStatements statements;
     private final TableSql sql;
     private final TableBody body;
 
-    SchemaChanges(Dialect dialect) {
+    SchemaChanges(Dialect dialect, Map<String, String> namespaces) {
         this.dialect = dialect;
+        this.statements = dialect.statements(namespaces);
         this.sql = dialect.tables();
-        this.body = new TableBody(dialect);
+        this.body = new TableBody(dialect, statements::referred);
     }
 
     public Statement drop(Table table) {
-        return Statement.of(Statement.Kind.DROP, Part.table(table.name()), "drop table " + quote(table.name()));
+        return Statement.of(Statement.Kind.DROP, Part.table(table.name()), "drop table " + dialect.quote(table));
     }
 
     public Statement rename(Table table, String now) {
         return Statement.of(
-                Statement.Kind.ALTER, Part.table(table.name()), sql.renamed(quote(table.name()), quote(now)));
+                Statement.Kind.ALTER, Part.table(table.name()), sql.renamed(dialect.quote(table), quote(now)));
     }
 
     /** A column that is not computed from what is stored, with its comment. */
     public List<Statement> add(Table table, Column column) {
         List<Statement> all = new ArrayList<>();
         all.add(alter(table, about(table, column), sql.addedColumn(body.column(table, column))));
-        all.addAll(dialect.statements().comments(table, List.of(column)));
+        all.addAll(statements.comments(table, List.of(column)));
         return all;
     }
 
@@ -64,7 +67,7 @@ public final class SchemaChanges {
         return Statement.of(
                 Statement.Kind.ALTER,
                 about(table, column),
-                sql.renamed(quote(table.name()), quote(column.name()), quote(now)));
+                sql.renamed(dialect.quote(table), quote(column.name()), quote(now)));
     }
 
     /**
@@ -137,11 +140,15 @@ public final class SchemaChanges {
         return Statement.of(
                 Statement.Kind.DROP,
                 new Part(Kind.INDEX, table.name(), index.name()),
-                sql.droppedIndex(quote(table.name()), quote(index.name())));
+                sql.droppedIndex(
+                        dialect.quote(table), quote(index.name()), dialect.quote(table.namespace(), index.name())));
     }
 
     public Statement drop(View view) {
-        return Statement.of(Statement.Kind.DROP, Part.view(view.name()), "drop view " + quote(view.name()));
+        return Statement.of(
+                Statement.Kind.DROP,
+                Part.view(view.name()),
+                "drop view " + dialect.quote(view.namespace(), view.name()));
     }
 
     /** None where the database has no sequences. */
@@ -158,7 +165,9 @@ public final class SchemaChanges {
     public List<Statement> drop(EnumDefinition type) {
         return dialect.hasEnumTypes()
                 ? List.of(Statement.of(
-                        Statement.Kind.DROP, new Part(Kind.ENUM, "", type.name()), "drop type " + quote(type.name())))
+                        Statement.Kind.DROP,
+                        new Part(Kind.ENUM, "", type.name()),
+                        "drop type " + dialect.quote(type.namespace(), type.name())))
                 : List.of();
     }
 
@@ -166,14 +175,19 @@ public final class SchemaChanges {
     public List<Statement> drop(Trigger trigger) {
         Part about = new Part(Kind.TRIGGER, trigger.table(), trigger.name());
         return dialect.triggers()
-                .map(t -> t.drop(quote(trigger.name()), quote(trigger.table())).stream()
+                .map(t -> t
+                        .drop(
+                                quote(trigger.name()),
+                                statements.beside(trigger.table(), trigger.name()),
+                                statements.table(trigger.table()))
+                        .stream()
                         .map(s -> Statement.of(Statement.Kind.DROP, about, s))
                         .toList())
                 .orElse(List.of());
     }
 
     private Statement alter(Table table, Part about, String change) {
-        return Statement.of(Statement.Kind.ALTER, about, "alter table " + quote(table.name()) + " " + change);
+        return Statement.of(Statement.Kind.ALTER, about, "alter table " + dialect.quote(table) + " " + change);
     }
 
     private static Part about(Table table, Column column) {

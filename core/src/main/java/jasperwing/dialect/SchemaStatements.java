@@ -13,11 +13,14 @@ import jasperwing.physical.Table;
 import jasperwing.physical.Trigger;
 import jasperwing.physical.View;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The statements that create parts of a schema in one database. What changes and drops them is in {@link SchemaChanges}.
@@ -30,18 +33,30 @@ import java.util.stream.Collectors;
  */
 public final class SchemaStatements {
     private final Dialect dialect;
+    private final Map<String, String> namespaces;
     private final TableSql sql;
     private final TableBody body;
 
-    SchemaStatements(Dialect dialect) {
+    SchemaStatements(Dialect dialect, Map<String, String> namespaces) {
         this.dialect = dialect;
+        this.namespaces = namespaces;
         this.sql = dialect.tables();
-        this.body = new TableBody(dialect);
+        this.body = new TableBody(dialect, this::referred);
     }
 
     /** All of a schema, in an order that works; foreign keys to tables that come later are added when these are there. */
     public List<Statement> create(Catalog catalog) {
+        Map<String, String> known = new HashMap<>(namespaces);
+        known.putAll(catalog.namespaces());
+        return new SchemaStatements(dialect, known).all(catalog);
+    }
+
+    private List<Statement> all(Catalog catalog) {
         List<Statement> all = new ArrayList<>();
+        Stream.concat(catalog.enums().stream().map(EnumDefinition::namespace), catalog.namespaces().values().stream())
+                .filter(n -> !n.isEmpty())
+                .distinct()
+                .forEach(n -> all.add(createNamespace(n)));
         catalog.enums().forEach(e -> all.addAll(create(e)));
         catalog.sequences().forEach(s -> all.addAll(create(s)));
         Set<String> coming = catalog.tables().stream().map(Table::name).collect(Collectors.toCollection(HashSet::new));
@@ -63,6 +78,11 @@ public final class SchemaStatements {
         return all;
     }
 
+    private Statement createNamespace(String name) {
+        return statement(
+                Statement.Kind.CREATE, new Part(Kind.NAMESPACE, "", name), sql.createNamespace(quote(name), name));
+    }
+
     private static boolean refersTo(Table table, Set<String> others) {
         return table.foreignKeys().stream().anyMatch(k -> others.contains(k.target()));
     }
@@ -76,7 +96,9 @@ public final class SchemaStatements {
 
     /** A table with its indexes and comments, when those it refers to are there. */
     public List<Statement> create(Table table) {
-        return create(table, Set.of());
+        Map<String, String> known = new HashMap<>(namespaces);
+        known.put(table.name(), table.namespace());
+        return new SchemaStatements(dialect, known).create(table, Set.of());
     }
 
     private List<Statement> create(Table table, Set<ForeignKey> late) {
@@ -100,7 +122,7 @@ public final class SchemaStatements {
                 ? List.of(statement(
                         Statement.Kind.CREATE,
                         new Part(Kind.ENUM, "", type.name()),
-                        "create type " + quote(type.name()) + " as enum (" + values + ")"))
+                        "create type " + dialect.quote(type.namespace(), type.name()) + " as enum (" + values + ")"))
                 : List.of();
     }
 
@@ -123,8 +145,9 @@ public final class SchemaStatements {
         return statement(
                 Statement.Kind.CREATE,
                 new Part(Kind.INDEX, table.name(), index.name()),
-                (index.unique() ? "create unique index " : "create index ") + quote(index.name()) + " on "
-                        + quote(table.name()) + method + " (" + parts + ")" + covered + where);
+                (index.unique() ? "create unique index " : "create index ")
+                        + sql.createdIndex(quote(index.name()), dialect.quote(table.namespace(), index.name())) + " on "
+                        + table(table.name()) + method + " (" + parts + ")" + covered + where);
     }
 
     private String part(Table table, Index.Part part) {
@@ -141,7 +164,7 @@ public final class SchemaStatements {
         return statement(
                 Statement.Kind.ALTER,
                 new Part(Kind.FOREIGN_KEY, table, key.name()),
-                "alter table " + quote(table) + " add " + body.constraint(key));
+                "alter table " + table(table) + " add " + body.constraint(key));
     }
 
     private List<Statement> comments(Table table) {
@@ -158,14 +181,17 @@ public final class SchemaStatements {
     }
 
     private List<Statement> comment(Part about, String table, Optional<String> column, String text) {
-        return Optional.of(text).filter(t -> !t.isEmpty()).flatMap(t -> sql.comment(dialect, table, column, t)).stream()
+        return Optional.of(text)
+                .filter(t -> !t.isEmpty())
+                .flatMap(t -> sql.comment(dialect, namespaces.getOrDefault(table, ""), table, column, t))
+                .stream()
                 .map(s -> statement(Statement.Kind.COMMENT, about, s))
                 .toList();
     }
 
     /** A statement for each row. */
     public List<Statement> insert(Rows rows) {
-        String into = "insert into " + quote(rows.table()) + " (" + body.names(rows.columns()) + ") values (";
+        String into = "insert into " + table(rows.table()) + " (" + body.names(rows.columns()) + ") values (";
         return rows.rows().stream()
                 .map(r -> statement(
                         Statement.Kind.INSERT,
@@ -181,7 +207,7 @@ public final class SchemaStatements {
     public Statement create(View view) {
         Part about = Part.view(view.name());
         List<Statement.Line> lines = new ArrayList<>();
-        lines.add(new Statement.Line("create view " + quote(view.name()) + " as", about));
+        lines.add(new Statement.Line("create view " + dialect.quote(view.namespace(), view.name()) + " as", about));
         for (View.Query query : view.queries()) {
             if (lines.size() > 1) {
                 lines.add(new Statement.Line("union all", about));
@@ -208,7 +234,7 @@ public final class SchemaStatements {
             String columns = query.columns().stream().map(this::output).collect(Collectors.joining(", "));
             lines.add(new Statement.Line("select " + columns, about));
         }
-        lines.add(new Statement.Line("from " + table, about));
+        lines.add(new Statement.Line("from " + table(query.table()), about));
         query.where().ifPresent(w -> lines.add(new Statement.Line("where " + w.sql(), about)));
         return lines;
     }
@@ -223,7 +249,7 @@ public final class SchemaStatements {
     public List<Statement> create(Trigger trigger) {
         Part about = new Part(Kind.TRIGGER, trigger.table(), trigger.name());
         return dialect.triggers()
-                .map(t -> t.create(dialect, trigger).stream()
+                .map(t -> t.create(dialect, namespaces.getOrDefault(trigger.table(), ""), trigger).stream()
                         .map(s -> statement(Statement.Kind.CREATE, about, s))
                         .toList())
                 .orElse(List.of());
@@ -231,6 +257,22 @@ public final class SchemaStatements {
 
     private static Statement statement(Statement.Kind kind, Part about, String text) {
         return Statement.of(kind, about, text);
+    }
+
+    /** A table as statements name it. */
+    String table(String name) {
+        return dialect.quote(namespaces.getOrDefault(name, ""), name);
+    }
+
+    /** A table as a foreign key refers to it. */
+    String referred(String name) {
+        boolean here = namespaces.isEmpty() || namespaces.containsKey(name);
+        return here ? table(name) : dialect.quote(sql.usualNamespace(), name);
+    }
+
+    /** What lies in the namespace of a table. */
+    String beside(String table, String name) {
+        return dialect.quote(namespaces.getOrDefault(table, ""), name);
     }
 
     private String quote(String name) {

@@ -40,6 +40,11 @@ final class SqlServer extends Dialect {
     }
 
     @Override
+    public boolean hasNamespaces() {
+        return true;
+    }
+
+    @Override
     public boolean hasEnums() {
         return false;
     }

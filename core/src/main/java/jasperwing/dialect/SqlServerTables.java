@@ -41,9 +41,10 @@ final class SqlServerTables extends TableSql {
 
     /** Comments are properties of what they are about. */
     @Override
-    Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
+    Optional<String> comment(Dialect dialect, String namespace, String table, Optional<String> column, String text) {
         return Optional.of("exec sp_addextendedproperty N'MS_Description', " + dialect.literal(text)
-                + ", N'schema', N'dbo', N'table', " + dialect.literal(table)
+                + ", N'schema', " + (namespace.isEmpty() ? "N'dbo'" : dialect.literal(namespace)) + ", N'table', "
+                + dialect.literal(table)
                 + column.map(c -> ", N'column', " + dialect.literal(c)).orElse(""));
     }
 
@@ -90,7 +91,13 @@ final class SqlServerTables extends TableSql {
     }
 
     @Override
-    String droppedIndex(String table, String name) {
-        return super.droppedIndex(table, name) + " on " + table;
+    String droppedIndex(String table, String name, String qualified) {
+        return "drop index " + name + " on " + table;
+    }
+
+    /** The statement must be alone in what is executed. */
+    @Override
+    String createNamespace(String name, String text) {
+        return "if schema_id(" + text(text) + ") is null exec(" + text("create schema " + name) + ")";
     }
 }

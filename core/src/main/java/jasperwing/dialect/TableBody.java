@@ -12,15 +12,19 @@ import jasperwing.physical.Table;
 import jasperwing.physical.Unique;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** Writes tables with their columns and constraints. */
 final class TableBody {
     private final Dialect dialect;
+    private final UnaryOperator<String> tables;
     private final TableSql sql;
 
-    TableBody(Dialect dialect) {
+    /** @param tables how statements name a table */
+    TableBody(Dialect dialect, UnaryOperator<String> tables) {
         this.dialect = dialect;
+        this.tables = tables;
         this.sql = dialect.tables();
     }
 
@@ -28,7 +32,7 @@ final class TableBody {
         Part whole = Part.table(table.name());
         List<Statement.Line> inside = inside(table, keys);
         List<Statement.Line> lines = new ArrayList<>();
-        lines.add(new Statement.Line("create table " + quote(table.name()) + " (", whole));
+        lines.add(new Statement.Line("create table " + dialect.quote(table) + " (", whole));
         if (inside.isEmpty()) {
             lines.add(new Statement.Line("  " + sql.noColumns(), whole));
         }
@@ -148,7 +152,7 @@ final class TableBody {
     String constraint(ForeignKey key) {
         return constraint(
                 key.name(),
-                "foreign key (" + names(key.columns()) + ") references " + quote(key.target()) + " ("
+                "foreign key (" + names(key.columns()) + ") references " + tables.apply(key.target()) + " ("
                         + names(key.targetColumns()) + ") on delete " + dialect.write(key.onDelete())
                         + (key.onUpdate() == ForeignKey.Action.NO_ACTION
                                 ? ""

@@ -9,6 +9,29 @@ import java.util.Optional;
 
 /** How a database writes tables and what alters them. Names it is given are quoted. */
 abstract class TableSql {
+    /**
+     * The statement that creates a namespace unless it is there.
+     *
+     * @param text its name, not quoted
+     */
+    String createNamespace(String name, String text) {
+        return "create schema if not exists " + name;
+    }
+
+    /** The namespace that is looked in first, where foreign keys look elsewhere for what says none; else empty. */
+    String usualNamespace() {
+        return "";
+    }
+
+    /**
+     * What a new index is called.
+     *
+     * @param qualified the same in the namespace of its table
+     */
+    String createdIndex(String name, String qualified) {
+        return name;
+    }
+
     /** What stands behind the columns of a new table. */
     String options(String comment) {
         return "";
@@ -51,14 +74,16 @@ abstract class TableSql {
      *
      * @param column empty for the table
      */
-    Optional<String> comment(Dialect dialect, String table, Optional<String> column, String text) {
+    Optional<String> comment(Dialect dialect, String namespace, String table, Optional<String> column, String text) {
         return Optional.empty();
     }
 
     /** The same as the standard of most databases has it. */
-    static Optional<String> commentOn(Dialect dialect, String table, Optional<String> column, String text) {
-        String what = column.map(c -> "column " + dialect.quote(table) + "." + dialect.quote(c))
-                .orElseGet(() -> "table " + dialect.quote(table));
+    static Optional<String> commentOn(
+            Dialect dialect, String namespace, String table, Optional<String> column, String text) {
+        String named = dialect.quote(namespace, table);
+        String what =
+                column.map(c -> "column " + named + "." + dialect.quote(c)).orElse("table " + named);
         return Optional.of("comment on " + what + " is " + dialect.literal(text));
     }
 
@@ -157,9 +182,13 @@ abstract class TableSql {
         return true;
     }
 
-    /** What removes an index. */
-    String droppedIndex(String table, String name) {
-        return "drop index " + name;
+    /**
+     * What removes an index.
+     *
+     * @param qualified its name in the namespace of its table
+     */
+    String droppedIndex(String table, String name, String qualified) {
+        return "drop index " + qualified;
     }
 
     // what the database keeps of what it is told

@@ -36,15 +36,20 @@ public interface TriggerSql {
     /** A body that does one thing. */
     String action(String statement);
 
-    /** The statements that create a trigger, each to be executed alone. */
-    default List<String> create(Dialect dialect, Trigger trigger) {
+    /**
+     * The statements that create a trigger, each to be executed alone.
+     *
+     * @param namespace of its table; or empty
+     */
+    default List<String> create(Dialect dialect, String namespace, Trigger trigger) {
         boolean refuses = trigger.action() instanceof Trigger.Action.Refuse;
         String events = trigger.events().stream()
                 .map(e -> e.name().toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(" or "));
         return create(
                 dialect.quote(trigger.name()),
-                dialect.quote(trigger.table()),
+                dialect.quote(namespace, trigger.name()),
+                dialect.quote(namespace, trigger.table()),
                 (refuses ? "before " : "after ") + events,
                 trigger.events().contains(Trigger.Event.DELETE) ? "old" : "new",
                 body(dialect, trigger.action()));
@@ -61,16 +66,17 @@ public interface TriggerSql {
     /**
      * The statements that create a trigger of each row.
      *
+     * @param function that it calls, where it calls one
      * @param when such as {@code before insert}
      * @param row what a body gives back: {@code old} or {@code new}
      * @param body as one of the others gives it
      */
-    default List<String> create(String name, String table, String when, String row, String body) {
+    default List<String> create(String name, String function, String table, String when, String row, String body) {
         return List.of("create trigger " + name + " " + when + " on " + table + "\n  for each row" + body);
     }
 
     /** The statements that drop a trigger, each to be executed alone. */
-    default List<String> drop(String name, String table) {
+    default List<String> drop(String name, String function, String table) {
         return List.of("drop trigger " + name);
     }
 }

@@ -114,7 +114,7 @@ public final class FindingsCache {
         types = TypeChanges.NONE;
         if (last != null) {
             DesignDiff diff = DesignDiff.between(last, design);
-            changed.removeIf(a -> !a.isChanged(diff));
+            changed.removeIf(a -> !diff.naming() && !a.isChanged(diff));
             types = diff.types();
         }
         if (schema.dialect() != dialect) {

@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Comments;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -112,11 +113,11 @@ final class JoinRules {
 
     /** One that has something of its own to say is not taken away. */
     private static Finding twice(BinaryRelationship binary) {
-        boolean bare = binary.notes().doc().isBlank()
-                && binary.notes().label().isBlank()
+        boolean bare = binary.notes().withComments(Comments.NONE).equals(Notes.NONE)
                 && binary.deletes().isEmpty()
-                && binary.forward().sorting().isEmpty()
-                && binary.back().flatMap(Reading::sorting).isEmpty()
+                && binary.keyChanges().isEmpty()
+                && isBare(binary.forward())
+                && binary.back().filter(b -> !isBare(b)).isEmpty()
                 && !binary.checkedAtEnd();
         return new Finding(
                 Rule.RELATIONSHIP_TWICE,
@@ -124,6 +125,10 @@ final class JoinRules {
                 "That " + binary.from() + " and " + binary.to() + " are related this way is said twice.",
                 "Both get foreign keys, and nothing keeps the two in agreement.",
                 bare ? List.of(new Fix("Remove the second one", RelationshipEdits.remove(binary))) : List.of());
+    }
+
+    private static boolean isBare(Reading reading) {
+        return reading.sorting().isEmpty() && reading.most() == 0;
     }
 
     private static Finding twoJoins(BinaryRelationship binary, BinaryRelationship other) {

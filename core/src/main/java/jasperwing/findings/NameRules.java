@@ -181,7 +181,7 @@ final class NameRules {
     private static void tableClashes(Checked checked, Consumer<Finding> found) {
         Map<String, Entity> seen = new HashMap<>();
         for (Entity entity : checked.design().entities()) {
-            String table = PhysicalNames.wantedTable(entity);
+            String table = PhysicalNames.wantedTable(checked.design(), entity);
             Entity first = seen.putIfAbsent(fold(table), entity);
             if (first != null && !fold(first.name()).equals(fold(entity.name()))) {
                 String free = free(table, seen);
@@ -201,17 +201,17 @@ final class NameRules {
 
     private static void columnClashes(Checked checked, Entity entity, Consumer<Finding> found) {
         Optional<DerivedTable> table = checked.schema().table(entity.name());
-        if (table.isPresent() && areAsWanted(table.get(), entity)) {
+        if (table.isPresent() && areAsWanted(checked, table.get(), entity)) {
             return;
         }
         Map<String, String> seen = new HashMap<>();
         table.ifPresent(t -> t.references()
                 .forEach(k -> k.role().ifPresent(r -> k.columns().forEach(c -> seen.put(fold(c), r.name())))));
         for (Attribute attribute : entity.attributes()) {
-            for (String column : columns(checked, attribute)) {
+            for (String column : columns(checked, entity, attribute)) {
                 String first = seen.putIfAbsent(fold(column), attribute.name());
                 if (!attribute.list() && first != null && !fold(first).equals(fold(attribute.name()))) {
-                    String wanted = PhysicalNames.wantedColumn(attribute);
+                    String wanted = PhysicalNames.wantedColumn(checked.design(), entity, attribute);
                     found.accept(columnClash(entity, attribute, first, column, free(wanted, seen)));
                 }
             }
@@ -219,14 +219,15 @@ final class NameRules {
     }
 
     /** Whether each attribute has the one column it asks for, so that no two can have asked for the same. */
-    private static boolean areAsWanted(DerivedTable table, Entity entity) {
+    private static boolean areAsWanted(Checked checked, DerivedTable table, Entity entity) {
         int had = 0;
         for (int i = 0; i < table.columns().size(); i++) {
             Attribute attribute =
                     had < entity.attributes().size() ? entity.attributes().get(had) : null;
             if (attribute != null && table.origins().get(i).member().equals(attribute.name())) {
                 had++;
-                if (!table.columns().get(i).name().equals(PhysicalNames.wantedColumn(attribute))) {
+                String wanted = PhysicalNames.wantedColumn(checked.design(), entity, attribute);
+                if (!table.columns().get(i).name().equals(wanted)) {
                     return false;
                 }
             }
@@ -234,9 +235,9 @@ final class NameRules {
         return had == entity.attributes().size();
     }
 
-    private static List<String> columns(Checked checked, Attribute attribute) {
+    private static List<String> columns(Checked checked, Entity entity, Attribute attribute) {
         return ValueColumns.value(checked.design(), attribute.type()).isEmpty()
-                ? List.of(PhysicalNames.wantedColumn(attribute))
+                ? List.of(PhysicalNames.wantedColumn(checked.design(), entity, attribute))
                 : ValueColumns.of(checked.design(), attribute).stream()
                         .map(ValueColumns.Leaf::column)
                         .toList();

@@ -23,7 +23,7 @@ final class NamingRules {
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         Dialect dialect = checked.dialect();
         if (!entity.outside()) {
-            tooLong(entity, dialect, found);
+            tooLong(checked, entity, found);
         }
         if (!isUsable(entity.name())) {
             found.accept(unusable(checked.design(), entity));
@@ -38,8 +38,9 @@ final class NamingRules {
         }
     }
 
-    private static void tooLong(Entity entity, Dialect dialect, Consumer<Finding> found) {
-        String table = PhysicalNames.wantedTable(entity);
+    private static void tooLong(Checked checked, Entity entity, Consumer<Finding> found) {
+        Dialect dialect = checked.dialect();
+        String table = PhysicalNames.wantedTable(checked.design(), entity);
         if (isTooLong(table, dialect)) {
             String shorter = shortened(table);
             found.accept(tooLong(
@@ -52,7 +53,7 @@ final class NamingRules {
                                     entity.name(), e -> e.withNotes(e.notes().withPhysical(shorter))))));
         }
         for (Attribute attribute : entity.attributes()) {
-            String column = PhysicalNames.wantedColumn(attribute);
+            String column = PhysicalNames.wantedColumn(checked.design(), entity, attribute);
             if (isTooLong(column, dialect)) {
                 String shorter = shortened(column);
                 found.accept(tooLong(

@@ -130,7 +130,8 @@ final class OneOfRules {
                 .table(oneOf.from())
                 .flatMap(t -> t.columnsOf(Roles.forward(oneOf)).stream()
                         .findFirst()
-                        .map(kind -> "update " + dialect.quote(t.name()) + "\nset " + dialect.quote(kind.name()) + " = "
+                        .map(kind -> "update " + dialect.quote(t.table()) + "\nset " + dialect.quote(kind.name())
+                                + " = "
                                 + dialect.literal(subject.name()) + "\nwhere " + dialect.quote(kind.name()) + " = "
                                 + dialect.literal(was) + ";\n"))
                 .orElse("");

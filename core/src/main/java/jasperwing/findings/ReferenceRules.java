@@ -52,7 +52,7 @@ final class ReferenceRules {
                 .distinct()
                 .flatMap(e -> checked.design().entity(e).stream())
                 .filter(Entity::elsewhere)
-                .forEach(e -> found.accept(ruleOnOutside(relationship, e)));
+                .forEach(e -> found.accept(ruleOnOutside(checked, relationship, e)));
         if (relationship.checkedAtEnd() && !checked.dialect().defersKeys()) {
             found.accept(checkedAtOnce(checked, relationship));
         }
@@ -168,8 +168,8 @@ final class ReferenceRules {
                         "Remove the rule", RelationshipEdits.replace(binary, RelationshipEdits.withoutRules(binary)))));
     }
 
-    private static Finding ruleOnOutside(Relationship relationship, Entity outside) {
-        String table = PhysicalNames.wantedTable(outside);
+    private static Finding ruleOnOutside(Checked checked, Relationship relationship, Entity outside) {
+        String table = PhysicalNames.wantedTable(checked.design(), outside);
         boolean deletes =
                 relationship.deletes().stream().anyMatch(d -> d.entity().equals(outside.name()));
         String what = deletes ? "deleting " : "changing the key of ";

@@ -149,7 +149,7 @@ final class RepeatRules {
     }
 
     private static Members once(Members members) {
-        return new Members(members.names().stream().distinct().toList(), members.comments());
+        return members.withNames(members.names().stream().distinct().toList());
     }
 
     private static <T> List<T> each(List<T> all, UnaryOperator<T> change) {

@@ -20,13 +20,13 @@ final class ReservedRules {
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {
         Dialect dialect = checked.dialect();
-        String table = PhysicalNames.wantedTable(entity);
+        String table = PhysicalNames.wantedTable(checked.design(), entity);
         if (!entity.outside() && dialect.reserved().contains(table)) {
             found.accept(table(entity, table, dialect));
         }
         for (Attribute attribute : entity.attributes()) {
             boolean column = !attribute.list() && !entity.outside() && !isValue(checked, attribute);
-            (column ? column(entity, attribute, dialect) : Optional.<Finding>empty())
+            (column ? column(checked, entity, attribute) : Optional.<Finding>empty())
                     .or(() -> property(entity, attribute))
                     .ifPresent(found);
         }
@@ -51,8 +51,9 @@ final class ReservedRules {
                 && checked.design().value(named.name()).isPresent();
     }
 
-    private static Optional<Finding> column(Entity entity, Attribute attribute, Dialect dialect) {
-        String column = PhysicalNames.wantedColumn(attribute);
+    private static Optional<Finding> column(Checked checked, Entity entity, Attribute attribute) {
+        Dialect dialect = checked.dialect();
+        String column = PhysicalNames.wantedColumn(checked.design(), entity, attribute);
         if (dialect.reserved().contains(column)) {
             String free = Words.snake(Plurals.singular(entity.name())) + "_" + column;
             return Optional.of(new Finding(

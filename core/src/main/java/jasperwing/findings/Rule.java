@@ -56,6 +56,7 @@ public enum Rule {
     RULE_CONDITION("rule-condition", Level.ERROR, "every rule is a condition over its row"),
     CANNOT_INDEX("cannot-index", Level.ERROR, "the database can index what is unique, indexed or in a key"),
     NAME_TOO_LONG("name-too-long", Level.WARNING, "every name is as short as the database takes it"),
+    NAME_NOT_USED("name-not-used", Level.WARNING, "every name given for the database is one there"),
     NAME_NOT_USABLE("name-not-usable", Level.WARNING, "every name can be one in code"),
     PLURAL_ENTITY("plural-entity", Level.WARNING, "every entity is named after one"),
     OPTIONAL_KEY("optional-key", Level.WARNING, "nothing in a key may be empty"),

@@ -25,6 +25,7 @@ final class RuleFamilies {
             Rules.ofDesign(CascadeRules::check, Aspect.RELATIONSHIPS, Aspect.STANDING),
             Rules.ofTables(
                     ReplacedDeleteRules::check, Aspect.RELATIONSHIPS, Aspect.ENTITIES, Aspect.TYPES, Aspect.DIALECT),
+            Rules.ofTables(GivenNameRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),
             Rules.ofDesign(GatheringRules::repeated, Aspect.ENTITIES, Aspect.TYPES),
             Rules.ofDesign(UnusedRules::check, Aspect.ENTITIES, Aspect.TYPES, Aspect.AREAS),
             Rules.ofDesign(MembershipRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS),

@@ -27,7 +27,12 @@ public final class AreaEdits {
     }
 
     public static Edit recolor(String name, AreaColor color) {
-        return design -> each(design, name, a -> new Area(a.name(), color, a.notes()));
+        return design -> each(design, name, a -> a.withColor(color));
+    }
+
+    /** Says in which schema its tables lie; an empty name says nothing of it any more. */
+    public static Edit schema(String name, String schema) {
+        return design -> each(design, name, a -> a.withSchema(schema));
     }
 
     /** Removes an area; its entities are in none then. */

@@ -15,6 +15,7 @@ import java.util.function.Consumer;
  */
 public final class Design {
     private final String name;
+    private final DatabaseNaming naming;
     private final List<Area> areas;
     private final List<EnumType> enums;
     private final List<AttributeGroup> groups;
@@ -33,6 +34,7 @@ public final class Design {
 
     public Design(
             String name,
+            DatabaseNaming naming,
             List<Area> areas,
             List<EnumType> enums,
             List<AttributeGroup> groups,
@@ -44,6 +46,7 @@ public final class Design {
             List<Place> places,
             Comments comments) {
         this.name = Objects.requireNonNull(name);
+        this.naming = Objects.requireNonNull(naming);
         this.areas = List.copyOf(areas);
         this.enums = List.copyOf(enums);
         this.groups = List.copyOf(groups);
@@ -60,6 +63,7 @@ public final class Design {
     /** What an edit makes of a design; what was looked up for parts that are left as they were is taken over. */
     private Design(DesignDraft draft, Design origin) {
         this.name = Objects.requireNonNull(draft.name);
+        this.naming = Objects.requireNonNull(draft.naming);
         this.areas = List.copyOf(draft.areas);
         this.enums = List.copyOf(draft.enums);
         this.groups = List.copyOf(draft.groups);
@@ -85,6 +89,7 @@ public final class Design {
     public static Design named(String name) {
         return new Design(
                 name,
+                DatabaseNaming.USUAL,
                 List.of(),
                 List.of(),
                 List.of(),
@@ -99,6 +104,11 @@ public final class Design {
 
     public String name() {
         return name;
+    }
+
+    /** How what it becomes is called in a database. */
+    public DatabaseNaming naming() {
+        return naming;
     }
 
     public List<Area> areas() {
@@ -240,6 +250,10 @@ public final class Design {
         return with(d -> d.name = newName);
     }
 
+    public Design withNaming(DatabaseNaming newNaming) {
+        return with(d -> d.naming = newNaming);
+    }
+
     public Design withAreas(List<Area> newAreas) {
         return with(d -> d.areas = newAreas);
     }
@@ -291,6 +305,7 @@ public final class Design {
         return other == this
                 || other instanceof Design d
                         && name.equals(d.name)
+                        && naming.equals(d.naming)
                         && areas.equals(d.areas)
                         && enums.equals(d.enums)
                         && groups.equals(d.groups)
@@ -306,7 +321,18 @@ public final class Design {
     @Override
     public int hashCode() {
         return Objects.hash(
-                name, areas, enums, groups, entities, relationships, sheets, accepted, targets, places, comments);
+                name,
+                naming,
+                areas,
+                enums,
+                groups,
+                entities,
+                relationships,
+                sheets,
+                accepted,
+                targets,
+                places,
+                comments);
     }
 
     /** Its name and how much is in it. */

@@ -19,10 +19,12 @@ import java.util.stream.Stream;
  * }</pre>
  *
  * @param renamed whether the design itself is called otherwise
+ * @param naming whether names in databases are made otherwise
  * @param types what declarations mean otherwise
  */
 public record DesignDiff(
         boolean renamed,
+        boolean naming,
         Changes<Area> areas,
         Changes<EnumType> enums,
         Changes<AttributeGroup> groups,
@@ -66,6 +68,7 @@ public record DesignDiff(
         Changes<Entity> entities = named(before, after, Design::entities, Entity::name, Entity::notes);
         return new DesignDiff(
                 !before.name().equals(after.name()),
+                !said(before).equals(said(after)),
                 areas,
                 enums,
                 groups,
@@ -80,6 +83,10 @@ public record DesignDiff(
                 changes(before, after, Design::targets, PartMatcher.by(CodeTarget::target)),
                 changes(before, after, Design::places, PartMatcher.by(p -> List.of(p.entity(), p.sheet()))),
                 TypeChanges.of(before, after, areas, enums, groups));
+    }
+
+    private static DatabaseNaming said(Design design) {
+        return design.naming().withComments(Comments.NONE);
     }
 
     private static <T> Changes<T> changes(
@@ -126,6 +133,7 @@ public record DesignDiff(
     /** Whether both designs are the same, but for remarks and where things stand in the text. */
     public boolean isEmpty() {
         return !renamed
+                && !naming
                 && Stream.of(areas, enums, groups, entities, relationships, sheets, accepted, targets, places)
                         .allMatch(Changes::isEmpty);
     }

@@ -11,6 +11,7 @@ final class DesignDraft {
     List<Entity> entities;
     List<Relationship> relationships;
     List<Sheet> sheets;
+    DatabaseNaming naming;
     List<AcceptedWarning> accepted;
     List<CodeTarget> targets;
     List<Place> places;
@@ -24,6 +25,7 @@ final class DesignDraft {
         entities = design.entities();
         relationships = design.relationships();
         sheets = design.sheets();
+        naming = design.naming();
         accepted = design.accepted();
         targets = design.targets();
         places = design.places();

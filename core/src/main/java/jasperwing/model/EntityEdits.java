@@ -278,7 +278,7 @@ public final class EntityEdits {
             followed = inFormulas(followed, rename.getKey(), rename.getValue());
         }
         return withoutLost(renamed.withAttributes(followed), entity)
-                .withKey(new Members(newKey, renamed.key().comments()));
+                .withKey(renamed.key().withNames(newKey));
     }
 
     /** An order follows an attribute to its new name, and goes with it. */

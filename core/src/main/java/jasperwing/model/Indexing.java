@@ -45,6 +45,10 @@ public record Indexing(Members members, List<String> covered, Optional<Expressio
                 unique);
     }
 
+    public Indexing withMembers(Members others) {
+        return new Indexing(others, covered, where, unique);
+    }
+
     public Indexing withWhere(Optional<Expression> condition) {
         return new Indexing(members, covered, condition, unique);
     }

@@ -7,17 +7,17 @@ import java.util.Objects;
  *
  * @param label how people see the element's name
  * @param doc a sentence or more of documentation
- * @param physical the table's or column's name, where it is not to be derived; kept to the letter
+ * @param stored how it is stored, where that is not to be derived
  * @param was the name it had where it has not been changed yet, such as in a running database
  * @param comments comments of the design text
  */
-public record Notes(String label, String doc, String physical, String was, Comments comments) {
-    public static final Notes NONE = new Notes("", "", "", "", Comments.NONE);
+public record Notes(String label, String doc, Stored stored, String was, Comments comments) {
+    public static final Notes NONE = new Notes("", "", Stored.NONE, "", Comments.NONE);
 
     public Notes {
         Objects.requireNonNull(label);
         Objects.requireNonNull(doc);
-        Objects.requireNonNull(physical);
+        Objects.requireNonNull(stored);
         Objects.requireNonNull(was);
         Objects.requireNonNull(comments);
     }
@@ -27,22 +27,31 @@ public record Notes(String label, String doc, String physical, String was, Comme
     }
 
     public Notes withLabel(String newLabel) {
-        return new Notes(newLabel, doc, physical, was, comments);
+        return new Notes(newLabel, doc, stored, was, comments);
     }
 
     public Notes withDoc(String newDoc) {
-        return new Notes(label, newDoc, physical, was, comments);
+        return new Notes(label, newDoc, stored, was, comments);
+    }
+
+    /** The table's or column's name, where it is not to be derived; kept to the letter. */
+    public String physical() {
+        return stored.name();
     }
 
     public Notes withPhysical(String newPhysical) {
-        return new Notes(label, doc, newPhysical, was, comments);
+        return withStored(stored.withName(newPhysical));
+    }
+
+    public Notes withStored(Stored newStored) {
+        return new Notes(label, doc, newStored, was, comments);
     }
 
     public Notes withWas(String formerName) {
-        return new Notes(label, doc, physical, formerName, comments);
+        return new Notes(label, doc, stored, formerName, comments);
     }
 
     public Notes withComments(Comments newComments) {
-        return new Notes(label, doc, physical, was, newComments);
+        return new Notes(label, doc, stored, was, newComments);
     }
 }

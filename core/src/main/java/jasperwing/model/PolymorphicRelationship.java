@@ -115,13 +115,18 @@ public record PolymorphicRelationship(
     }
 
     public PolymorphicRelationship withSubjects(List<String> newSubjects) {
+        Notes left = notes.withStored(notes.stored().referringTo(subjects, newSubjects));
         return new PolymorphicRelationship(
-                from, newSubjects, forward, back, keeping, deletes, keyChanges, checkedAtEnd, notes);
+                from, newSubjects, forward, back, keeping, deletes, keyChanges, checkedAtEnd, left);
     }
 
+    /** The same kept in a way; the names of columns and keys are those of the way it was kept in. */
     public PolymorphicRelationship withKeeping(PolymorphicMapping newKeeping) {
+        Notes left = newKeeping == kept()
+                ? notes
+                : notes.withStored(notes.stored().withColumns(List.of()).withConstraints(List.of()));
         return new PolymorphicRelationship(
-                from, subjects, forward, back, Optional.of(newKeeping), deletes, keyChanges, checkedAtEnd, notes);
+                from, subjects, forward, back, Optional.of(newKeeping), deletes, keyChanges, checkedAtEnd, left);
     }
 
     @Override

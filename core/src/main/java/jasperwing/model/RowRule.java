@@ -11,10 +11,12 @@ import java.util.function.UnaryOperator;
  * @param message what is said of a row that breaks it, such as {@code must end after it starts}; names it
  * @param condition over the members of what it belongs to
  * @param kept what holds rows to it
+ * @param constraint the name of its check, where it is not to be derived; kept to the letter
  */
-public record RowRule(String message, Expression condition, RuleKept kept, Comments comments) {
+public record RowRule(String message, Expression condition, RuleKept kept, String constraint, Comments comments) {
     public RowRule {
         Objects.requireNonNull(kept);
+        Objects.requireNonNull(constraint);
         if (message.isBlank()) {
             throw new IllegalArgumentException("a rule must say what it asks for");
         }
@@ -23,23 +25,27 @@ public record RowRule(String message, Expression condition, RuleKept kept, Comme
     }
 
     public static RowRule of(String message, Expression condition) {
-        return new RowRule(message, condition, RuleKept.CONSTRAINT, Comments.NONE);
+        return new RowRule(message, condition, RuleKept.CONSTRAINT, "", Comments.NONE);
     }
 
     public RowRule withMessage(String newMessage) {
-        return new RowRule(newMessage, condition, kept, comments);
+        return new RowRule(newMessage, condition, kept, constraint, comments);
     }
 
     public RowRule withCondition(Expression newCondition) {
-        return new RowRule(message, newCondition, kept, comments);
+        return new RowRule(message, newCondition, kept, constraint, comments);
     }
 
     public RowRule withKept(RuleKept newKept) {
-        return new RowRule(message, condition, newKept, comments);
+        return new RowRule(message, condition, newKept, constraint, comments);
+    }
+
+    public RowRule withConstraint(String newName) {
+        return new RowRule(message, condition, kept, newName, comments);
     }
 
     public RowRule withComments(Comments newComments) {
-        return new RowRule(message, condition, kept, newComments);
+        return new RowRule(message, condition, kept, constraint, newComments);
     }
 
     public RowRule withNames(UnaryOperator<Expression.Name> change) {

@@ -19,6 +19,7 @@ public final class SharedParts {
      */
     public static Design of(Design former, Design later) {
         Design shared = later.name().equals(former.name()) ? former : former.withName(later.name());
+        shared = later.naming().equals(shared.naming()) ? shared : shared.withNaming(later.naming());
         shared = with(shared, later, Design::areas, Design::withAreas);
         shared = with(shared, later, Design::enums, Design::withEnums);
         shared = with(shared, later, Design::groups, Design::withGroups);

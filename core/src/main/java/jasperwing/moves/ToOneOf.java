@@ -114,6 +114,6 @@ public record ToOneOf(String entity, String kind, String id, List<String> subjec
     private Members pointing(Members members) {
         Set<String> names = new LinkedHashSet<>();
         members.names().forEach(n -> names.add(n.equals(kind) || n.equals(id) ? role() : n));
-        return new Members(List.copyOf(names), members.comments());
+        return members.withNames(List.copyOf(names));
     }
 }

@@ -106,6 +106,10 @@ final class AttributeParser {
                 kept = Optional.of(kept(token));
             }
             case "label", "column", "was" -> note(token);
+            case "as" -> {
+                cursor.next();
+                notes = notes.withStored(NamingParser.type(notes.stored(), cursor));
+            }
             default -> other(token);
         }
     }

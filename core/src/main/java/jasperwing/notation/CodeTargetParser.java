@@ -2,7 +2,6 @@ package jasperwing.notation;
 
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,22 +21,7 @@ final class CodeTargetParser {
         String target = cursor.name("the target, such as java-jakarta");
         String folder = cursor.takeWord("into") ? cursor.string("the folder in double quotes") : "";
         cursor.end();
-        List<String> above = new ArrayList<>(statement.head().comments().before());
-        for (Outline.Item item : statement.body()) {
-            try {
-                option(item.cursor());
-            } catch (SyntaxException e) {
-                problems.add(e.problem());
-            }
-            above.addAll(item.comments().before());
-            if (!item.comments().after().isEmpty()) {
-                above.add(item.comments().after());
-            }
-        }
-        Comments comments = new Comments(
-                above,
-                statement.head().comments().after(),
-                statement.head().comments().closing());
+        Comments comments = statement.eachLineGathered(problems, i -> option(i.cursor()));
         return new CodeTarget(target, folder, options, comments);
     }
 

@@ -6,6 +6,7 @@ import jasperwing.model.AreaColor;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
@@ -26,7 +27,7 @@ import java.util.stream.Collectors;
 /** Reads a whole design, statement by statement. */
 final class DesignParser {
     private static final String STATEMENTS =
-            "'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'accept', 'classes' or 'places'";
+            "'database', 'area', 'enum', 'value', 'trait', 'entity', 'each', 'sheet', 'accept', 'classes' or 'places'";
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<Area> areas = new ArrayList<>();
@@ -40,8 +41,16 @@ final class DesignParser {
     private final List<Place> places = new ArrayList<>();
     private final List<String> above = new ArrayList<>();
     private final List<String> closing = new ArrayList<>();
+    private Optional<Naming> naming = Optional.empty();
     private String name;
     private Comments head = Comments.NONE;
+
+    /**
+     * What is said of names in the database.
+     *
+     * @param again what is wrong when it is not the first
+     */
+    private record Naming(DatabaseNaming said, Problem again) {}
 
     Parsed<Design> parse(String text) {
         Outline outline = Outline.of(text);
@@ -90,6 +99,7 @@ final class DesignParser {
         accepted.addAll(read.accepted);
         targets.addAll(read.targets);
         places.addAll(read.places);
+        read.naming.ifPresent(n -> add(n, line));
         closing.addAll(read.closing);
         read.problems.forEach(p -> problems.add(p.below(line)));
     }
@@ -113,6 +123,7 @@ final class DesignParser {
         problems.sort(Comparator.comparingInt(Problem::line).thenComparingInt(Problem::column));
         Design design = new Design(
                 name == null ? "" : name,
+                naming.map(Naming::said).orElse(DatabaseNaming.USUAL),
                 areas,
                 enums,
                 groups,
@@ -196,6 +207,7 @@ final class DesignParser {
         }
         switch (first.kind() == Token.Kind.WORD ? first.text() : "") {
             case "design" -> design(statement);
+            case "database" -> naming(statement);
             case "area" -> area(statement);
             case "enum" -> enums.add(new EnumParser(problems).read(statement));
             case "entity" -> entities.add(new EntityParser(problems).read(statement));
@@ -222,6 +234,21 @@ final class DesignParser {
         noBody(statement);
     }
 
+    private void naming(Outline.Statement statement) throws SyntaxException {
+        Cursor cursor = statement.head().cursor();
+        SyntaxException again =
+                cursor.wrong(cursor.peek(), "names in the database are spoken of twice", "one 'database'");
+        add(new Naming(NamingParser.read(statement, problems), again.problem()), 0);
+    }
+
+    private void add(Naming read, int line) {
+        if (naming.isPresent()) {
+            problems.add(read.again().below(line));
+        } else {
+            naming = Optional.of(read);
+        }
+    }
+
     private void area(Outline.Statement statement) throws SyntaxException {
         Cursor cursor = statement.head().cursor();
         cursor.words("area");
@@ -234,11 +261,13 @@ final class DesignParser {
                 .findFirst()
                 .orElseThrow(() -> cursor.unexpected("a colour: " + colors));
         cursor.next();
+        String schema =
+                cursor.takeWords("in", "schema") ? cursor.string("the name of the schema in double quotes") : "";
         if (cursor.peek().kind() == Token.Kind.STRING) {
             notes = notes.withDoc(cursor.next().text());
         }
         cursor.end();
-        areas.add(new Area(areaName, color, notes));
+        areas.add(new Area(areaName, color, schema, notes));
         noBody(statement);
     }
 

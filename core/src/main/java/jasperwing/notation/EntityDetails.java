@@ -33,8 +33,8 @@ public final class EntityDetails {
 
     /** An attribute as a line that is none of these: its name is in backquotes where it would read as one. */
     public static String attribute(Attribute attribute, boolean key) {
-        String line = Printer.attribute(attribute, key);
-        return isDetail(line) ? Printer.quotedAttribute(attribute, key) : line;
+        String line = AttributeText.of(attribute, key);
+        return isDetail(line) ? AttributeText.quoted(attribute, key) : line;
     }
 
     /** What is wrong with a line; empty when it can be read. */
@@ -151,6 +151,7 @@ public final class EntityDetails {
         return before.stream()
                 .filter(m -> m.names().equals(said.names()))
                 .findFirst()
+                .map(m -> new Members(said.names(), said.constraint(), m.comments()))
                 .orElse(said);
     }
 

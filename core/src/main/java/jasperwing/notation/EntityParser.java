@@ -134,6 +134,7 @@ final class EntityParser {
         cursor.symbol("(");
         Members members = new Members(names(cursor, MEMBER), comments);
         cursor.symbol(")");
+        members = members.withConstraint(NamingParser.named(cursor));
         if (word.isWord("unique") && cursor.takeWord("where")) {
             indexes.add(new Indexing(members, List.of(), Optional.of(new ExpressionParser(cursor).read()), true));
         } else if (word.isWord("unique")) {
@@ -150,6 +151,7 @@ final class EntityParser {
         cursor.symbol("(");
         Members members = new Members(names(cursor, MEMBER), comments);
         cursor.symbol(")");
+        members = members.withConstraint(NamingParser.named(cursor));
         List<String> covered = List.of();
         if (cursor.takeWord("with")) {
             cursor.symbol("(");
@@ -172,9 +174,10 @@ final class EntityParser {
         if (message.text().isBlank()) {
             throw cursor.wrong(message, "the rule does not say what it asks for", "\"must end after it starts\"");
         }
+        String named = NamingParser.named(cursor);
         cursor.symbol(":");
         RowRule rule = RowRule.of(message.text(), new ExpressionParser(cursor).read());
-        return rule.withKept(ruleKept(cursor)).withComments(comments);
+        return rule.withKept(ruleKept(cursor)).withConstraint(named).withComments(comments);
     }
 
     private static RuleKept ruleKept(Cursor cursor) throws SyntaxException {

@@ -59,7 +59,7 @@ public final class Notation {
 
     /** The attribute as a line, without indentation and padding. */
     public static String print(Attribute attribute, boolean key) {
-        return Printer.attribute(attribute, key);
+        return AttributeText.of(attribute, key);
     }
 
     /** The enum as a line. */
@@ -84,7 +84,7 @@ public final class Notation {
 
     /** The attribute's type with {@code list} and {@code ?}, as a line has it. */
     public static String type(Attribute attribute) {
-        return Printer.typeText(attribute);
+        return AttributeText.type(attribute);
     }
 
     /** The relationship's sentence, without the lines below it. */

@@ -29,6 +29,19 @@ record Outline(List<Statement> statements, List<String> closing, List<Problem> p
                 }
             }
         }
+
+        /** Reads the lines below it. @return its comments, and above them those of the lines, which have none of their own */
+        Comments eachLineGathered(List<Problem> problems, LineReader reader) {
+            List<String> above = new ArrayList<>(head.comments().before());
+            eachLine(problems, item -> {
+                above.addAll(item.comments().before());
+                if (!item.comments().after().isEmpty()) {
+                    above.add(item.comments().after());
+                }
+                reader.read(item);
+            });
+            return new Comments(above, head.comments().after(), head.comments().closing());
+        }
     }
 
     /** Reads a line below a statement. */

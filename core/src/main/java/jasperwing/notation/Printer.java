@@ -6,41 +6,37 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumType;
 import jasperwing.model.EnumValue;
 import jasperwing.model.Indexing;
 import jasperwing.model.Inheritance;
-import jasperwing.model.Literal;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.OnKeyChange;
 import jasperwing.model.Place;
 import jasperwing.model.PolymorphicRelationship;
-import jasperwing.model.Range;
 import jasperwing.model.Relationship;
 import jasperwing.model.RowRule;
 import jasperwing.model.RuleKept;
-import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
-import jasperwing.model.Type;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
-/** Writes a design in its canonical order: name, areas, enums, values and traits, entities, relationships, sheets, warnings accepted, targets, places. */
+/** Writes a design in its canonical order: name, names in the database, areas, enums, values and traits, entities, relationships, sheets, warnings accepted, targets, places. */
 final class Printer {
-    private static final int NAME_WIDTH = 12;
-    private static final int TYPE_WIDTH = 15;
+    static final int NAME_WIDTH = 12;
 
     private final StringBuilder out = new StringBuilder();
 
     String print(Design design) {
         statement("design " + Quoting.string(design.name()), design.comments().withClosing(List.of()));
+        naming(design.naming());
         group(design.areas(), this::area);
         group(design.enums(), this::enumType);
         for (AttributeGroup group : design.groups()) {
@@ -78,12 +74,26 @@ final class Printer {
         out.append('\n');
     }
 
+    private void naming(DatabaseNaming naming) {
+        if (!naming.isEmpty()) {
+            blank();
+            head("database", naming.comments());
+            NamingText.lines(naming).forEach(this::indented);
+            comments(naming.comments().closing(), "  ");
+        }
+    }
+
+    private void indented(String line) {
+        out.append("  ").append(line).append('\n');
+    }
+
     private void area(Area area) {
+        String schema = area.schema().isEmpty() ? "" : " in schema " + Quoting.string(area.schema());
         String doc = area.notes().doc().isEmpty()
                 ? ""
                 : " " + Quoting.string(area.notes().doc());
         statement(
-                "area " + Quoting.name(area.name()) + " " + area.color().word() + doc,
+                "area " + Quoting.name(area.name()) + " " + area.color().word() + schema + doc,
                 area.notes().comments());
     }
 
@@ -133,7 +143,7 @@ final class Printer {
     }
 
     private void attributeLine(Attribute attribute, boolean key) {
-        head("  " + padded(attribute, key), attribute.notes().comments(), "  ");
+        head("  " + AttributeText.padded(attribute, key), attribute.notes().comments(), "  ");
     }
 
     private void entity(Entity entity) {
@@ -143,9 +153,9 @@ final class Printer {
         boolean flags = keyIsFlagged(entity);
         entity.attributes().forEach(a -> attributeLine(a, flags && entity.isKey(a)));
         if (!flags) {
-            detail(members("key (", entity.key()) + ")", entity.key());
+            detail(key(entity), entity.key());
         }
-        entity.uniques().forEach(u -> detail(members("unique (", u) + ")", u));
+        entity.uniques().forEach(u -> detail(unique(u), u));
         entity.indexes().forEach(i -> detail(text(i), i.members()));
         entity.rules().forEach(this::rule);
         if (!entity.shown().isEmpty()) {
@@ -161,9 +171,9 @@ final class Printer {
     static List<String> details(Entity entity) {
         List<String> lines = new ArrayList<>();
         if (!keyIsFlagged(entity)) {
-            lines.add(members("key (", entity.key()) + ")");
+            lines.add(key(entity));
         }
-        entity.uniques().forEach(u -> lines.add(members("unique (", u) + ")"));
+        entity.uniques().forEach(u -> lines.add(unique(u)));
         entity.indexes().forEach(i -> lines.add(text(i)));
         entity.rules().forEach(r -> lines.add(text(r)));
         if (!entity.shown().isEmpty()) {
@@ -182,11 +192,20 @@ final class Printer {
         return start + names(members.names());
     }
 
+    private static String key(Entity entity) {
+        return members("key (", entity.key()) + ")" + NamingText.named(entity.key());
+    }
+
+    private static String unique(Members members) {
+        return members("unique (", members) + ")" + NamingText.named(members);
+    }
+
     private static String text(Indexing index) {
         String covered = index.covered().isEmpty() ? "" : " with (" + names(index.covered()) + ")";
         String where =
                 index.where().map(w -> " where " + ExpressionPrinter.text(w)).orElse("");
-        return members(index.unique() ? "unique (" : "index (", index.members()) + ")" + covered + where;
+        return members(index.unique() ? "unique (" : "index (", index.members()) + ")"
+                + NamingText.named(index.members()) + covered + where;
     }
 
     private void rule(RowRule rule) {
@@ -194,7 +213,8 @@ final class Printer {
     }
 
     static String text(RowRule rule) {
-        return "rule " + Quoting.string(rule.message()) + ": " + ExpressionPrinter.text(rule.condition())
+        return "rule " + Quoting.string(rule.message()) + NamingText.named(rule.constraint()) + ": "
+                + ExpressionPrinter.text(rule.condition())
                 + (rule.kept() == RuleKept.CONSTRAINT
                         ? ""
                         : ", held by " + rule.kept().words());
@@ -237,7 +257,7 @@ final class Printer {
                 .map(Attribute::name)
                 .filter(entity.key().names()::contains)
                 .toList();
-        return inOrder.equals(entity.key().names()) && entity.key().comments().isEmpty();
+        return entity.key().equals(Members.of(inOrder.toArray(String[]::new)));
     }
 
     private void detail(String line, Members members) {
@@ -245,107 +265,22 @@ final class Printer {
     }
 
     private void notes(Notes notes, String physicalWord) {
-        lines(notes, physicalWord).forEach(l -> out.append("  ").append(l).append('\n'));
+        lines(notes, physicalWord).forEach(this::indented);
     }
 
-    private static String padded(Attribute attribute, boolean key) {
-        String name = pad(Quoting.leadingName(attribute.name()), NAME_WIDTH);
-        String rules = rules(attribute, key);
-        String type = typeText(attribute);
-        return name + (rules.isEmpty() ? type : pad(type, TYPE_WIDTH) + rules);
-    }
-
-    private static String pad(String text, int width) {
+    static String pad(String text, int width) {
         return text + " ".repeat(Math.max(width - text.length(), 2));
-    }
-
-    static String attribute(Attribute attribute, boolean key) {
-        return attribute(Quoting.leadingName(attribute.name()), attribute, key);
-    }
-
-    /** With the name in backquotes, whatever it is. */
-    static String quotedAttribute(Attribute attribute, boolean key) {
-        return attribute(Quoting.quotedName(attribute.name()), attribute, key);
-    }
-
-    private static String attribute(String name, Attribute attribute, boolean key) {
-        String rules = rules(attribute, key);
-        return name + " " + typeText(attribute) + (rules.isEmpty() ? "" : " " + rules);
-    }
-
-    static String typeText(Attribute attribute) {
-        return type(attribute.type()) + (attribute.list() ? " list" : "") + (attribute.optional() ? "?" : "");
-    }
-
-    static String type(Type type) {
-        return type.match(
-                text -> "text(" + text.length() + ")",
-                decimal -> "decimal(" + decimal.precision() + "," + decimal.scale() + ")",
-                plain -> plain.scalar().words(),
-                named -> namedType(named.name()));
-    }
-
-    private static String namedType(String name) {
-        boolean builtIn = name.equals("text") || name.equals("decimal") || isScalarWord(name);
-        return builtIn ? "`" + name + "`" : Quoting.name(name);
-    }
-
-    private static boolean isScalarWord(String name) {
-        return Arrays.stream(Scalar.values()).anyMatch(s -> s.words().equals(name));
-    }
-
-    private static String rules(Attribute attribute, boolean key) {
-        StringBuilder rules = new StringBuilder();
-        rules.append(key ? " key" : "").append(attribute.unique() ? " unique" : "");
-        attribute.kept().filter(k -> attribute.list()).ifPresent(k -> rules.append(" kept as ")
-                .append(k.words()));
-        attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
-        attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
-        attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));
-        attribute.textConstraint().longerThan().ifPresent(l -> rules.append(" longer than ")
-                .append(l));
-        rules.append(pattern(attribute.textConstraint().matching()))
-                .append(attribute.textConstraint().ignoringCase() ? " ignoring case" : "")
-                .append(
-                        attribute.textConstraint().sortedAs().isEmpty()
-                                ? ""
-                                : " sorted as " + attribute.textConstraint().sortedAs());
-        attribute.formula().ifPresent(f -> rules.append(" = ").append(ExpressionPrinter.text(f)));
-        Notes notes = attribute.notes();
-        rules.append(notes.label().isEmpty() ? "" : " label " + Quoting.string(notes.label()))
-                .append(notes.physical().isEmpty() ? "" : " column " + Quoting.string(notes.physical()))
-                .append(was(notes))
-                .append(notes.doc().isEmpty() ? "" : " " + Quoting.string(notes.doc()));
-        return rules.isEmpty() ? "" : rules.substring(1);
     }
 
     static String was(Notes notes) {
         return notes.was().isEmpty() ? "" : " was " + Quoting.name(notes.was());
     }
 
-    private static String pattern(String regex) {
-        return regex.isEmpty() ? "" : " matching /" + regex.replace("/", "\\/") + "/";
-    }
-
-    private static String range(Range range) {
-        return range.from()
-                .map(from -> "from " + literal(from)
-                        + range.to().map(to -> " to " + literal(to)).orElse(""))
-                .orElseGet(() -> "up to " + literal(range.to().orElseThrow()));
-    }
-
-    private static String literal(Literal literal) {
-        return switch (literal.kind()) {
-            case NUMBER, DATE, CLOCK -> literal.text();
-            case TEXT -> Quoting.string(literal.text());
-            case WORD -> Quoting.name(literal.text());
-        };
-    }
-
     private void relationship(Relationship relationship) {
         Comments comments = relationship.notes().comments();
         head(SentencePrinter.sentence(relationship), comments);
         notes(relationship.notes(), "table");
+        NamingText.ofRelationship(relationship.notes().stored()).forEach(this::indented);
         if (relationship instanceof PolymorphicRelationship oneOf) {
             oneOf.keeping()
                     .ifPresent(k -> out.append("  kept as ").append(k.words()).append('\n'));

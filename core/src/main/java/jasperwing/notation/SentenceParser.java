@@ -179,8 +179,11 @@ final class SentenceParser {
         if (cursor.takeWords("changing", "the", "key", "of")) {
             return withKeyChange(relationship, cursor, comments);
         }
+        Optional<Relationship> named = NamingParser.line(relationship, cursor);
         Relationship changed;
-        if (cursor.takeWords("kept", "as")) {
+        if (named.isPresent()) {
+            changed = named.get();
+        } else if (cursor.takeWords("kept", "as")) {
             changed = withKeeping(relationship, cursor);
         } else if (!relationship.checkedAtEnd() && cursor.takeWords("checked", "at", "the", "end")) {
             changed = relationship.withCheckedAtEnd(true);
@@ -194,7 +197,7 @@ final class SentenceParser {
                     relationship.notes().withDoc(cursor.next().text()));
         } else {
             throw cursor.unexpected(
-                    "'deleting', 'changing the key of', 'kept as', 'checked at the end', 'key held by', 'label' or a text in double quotes");
+                    "'deleting', 'changing the key of', 'kept as', 'checked at the end', 'key held by', 'table', 'column', 'foreign key', 'label' or a text in double quotes");
         }
         cursor.end();
         return changed.withNotes(Merge.comments(changed.notes(), comments));
@@ -296,7 +299,7 @@ final class SentenceParser {
         if (relationship instanceof PolymorphicRelationship oneOf) {
             for (PolymorphicMapping keeping : PolymorphicMapping.values()) {
                 if (cursor.takeWords(keeping.words().split(" "))) {
-                    return oneOf.withKeeping(keeping);
+                    return oneOf.withKeeping(keeping).withNotes(oneOf.notes());
                 }
             }
         }

@@ -23,6 +23,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
 
     private static final Set<String> STATEMENTS = Set.of(
             "design",
+            "database",
             "area",
             "enum",
             "value",
@@ -37,6 +38,8 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
 
     /** What begins a line below a statement, by what comes next; a name that is the same word is followed by a type. */
     private static final Map<String, Set<String>> LINES = Map.of(
+            "foreign", Set.of("key", "keys"),
+            "tables", Set.of("begin", "in"),
             "key", Set.of("(", "held"),
             "unique", Set.of("("),
             "index", Set.of("("),
@@ -68,6 +71,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
             "kept",
             "kind",
             "kinds",
+            "named",
             "now",
             "null",
             "only",
@@ -128,7 +132,7 @@ public record SyntaxHighlight(Kind kind, int start, int length) {
     private static boolean beginsLine(String word, Token next) {
         return switch (word) {
             case "deleting" -> next.isName();
-            case "label", "table", "rule" -> next.kind() == Token.Kind.STRING;
+            case "label", "table", "rule", "schema", "column", "columns" -> next.kind() == Token.Kind.STRING;
             default -> LINES.getOrDefault(word, Set.of()).contains(next.text());
         };
     }

@@ -1,7 +1,9 @@
 package jasperwing.physical;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -49,6 +51,15 @@ public record Catalog(
 
     static <T> List<T> sorted(List<T> all, Function<T, String> name) {
         return all.stream().sorted(Comparator.comparing(name)).toList();
+    }
+
+    /** The namespaces of tables and views by their names; without those that lie in the one that is looked in first. */
+    public Map<String, String> namespaces() {
+        Map<String, String> all = new LinkedHashMap<>();
+        tables.forEach(t -> all.put(t.name(), t.namespace()));
+        views.forEach(v -> all.put(v.name(), v.namespace()));
+        all.values().removeIf(String::isEmpty);
+        return all;
     }
 
     public Optional<Table> table(String name) {

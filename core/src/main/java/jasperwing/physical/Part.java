@@ -1,5 +1,7 @@
 package jasperwing.physical;
 
+import java.util.Locale;
+
 /**
  * Names a part of a schema.
  *
@@ -9,6 +11,8 @@ package jasperwing.physical;
 public record Part(Kind kind, String owner, String name) {
     /** What it is. */
     public enum Kind {
+        /** A schema that tables lie in. */
+        NAMESPACE,
         ENUM,
         SEQUENCE,
         TABLE,
@@ -22,7 +26,17 @@ public record Part(Kind kind, String owner, String name) {
         ROW,
         VIEW,
         VIEW_COLUMN,
-        TRIGGER
+        TRIGGER;
+
+        /** As people call it. */
+        public String words() {
+            return switch (this) {
+                case NAMESPACE -> "schema";
+                case ENUM -> "type";
+                case UNIQUE -> "unique constraint";
+                default -> name().toLowerCase(Locale.ROOT).replace('_', ' ');
+            };
+        }
     }
 
     public static Part table(String name) {

@@ -19,10 +19,18 @@ import java.util.Optional;
  * @param zoned whether a time of day or a moment knows its zone
  * @param element the type of an array's elements; empty for others
  * @param values of an enum that is written where it is used, in order
+ * @param namespace where a type lies that is declared elsewhere; empty for where is looked first, and for others
  * @param text the name of a type that is declared elsewhere, or what the database calls a type that is none of these; else empty
  */
 public record SqlType(
-        Kind kind, int size, int scale, boolean zoned, Optional<SqlType> element, List<String> values, String text) {
+        Kind kind,
+        int size,
+        int scale,
+        boolean zoned,
+        Optional<SqlType> element,
+        List<String> values,
+        String namespace,
+        String text) {
     public static final int UNSAID = -1;
 
     /** What a type is for. */
@@ -66,35 +74,40 @@ public record SqlType(
     }
 
     public static SqlType of(Kind kind, int size) {
-        return new SqlType(kind, size, 0, false, Optional.empty(), List.of(), "");
+        return new SqlType(kind, size, 0, false, Optional.empty(), List.of(), "", "");
     }
 
     public static SqlType decimal(int precision, int scale) {
-        return new SqlType(Kind.DECIMAL, precision, scale, false, Optional.empty(), List.of(), "");
+        return new SqlType(Kind.DECIMAL, precision, scale, false, Optional.empty(), List.of(), "", "");
     }
 
     public static SqlType arrayOf(SqlType element) {
-        return new SqlType(Kind.ARRAY, UNSAID, 0, false, Optional.of(element), List.of(), "");
+        return new SqlType(Kind.ARRAY, UNSAID, 0, false, Optional.of(element), List.of(), "", "");
     }
 
     /** @param values as they are kept, in order */
     public static SqlType enumOf(List<String> values) {
-        return new SqlType(Kind.ENUM, UNSAID, 0, false, Optional.empty(), values, "");
+        return new SqlType(Kind.ENUM, UNSAID, 0, false, Optional.empty(), values, "", "");
     }
 
     /** @param name as the database keeps it, without quotes */
     public static SqlType named(String name) {
-        return new SqlType(Kind.NAMED, UNSAID, 0, false, Optional.empty(), List.of(), name);
+        return named("", name);
+    }
+
+    /** @param name as the database keeps it, without quotes */
+    public static SqlType named(String namespace, String name) {
+        return new SqlType(Kind.NAMED, UNSAID, 0, false, Optional.empty(), List.of(), namespace, name);
     }
 
     /** @param text as the database writes it */
     public static SqlType other(String text) {
-        return new SqlType(Kind.OTHER, UNSAID, 0, false, Optional.empty(), List.of(), text);
+        return new SqlType(Kind.OTHER, UNSAID, 0, false, Optional.empty(), List.of(), "", text);
     }
 
     /** The same that knows its zone. */
     public SqlType withZone() {
-        return new SqlType(kind, size, scale, true, element, values, text);
+        return new SqlType(kind, size, scale, true, element, values, namespace, text);
     }
 
     /** Whether its values are texts that are compared. */

@@ -14,10 +14,13 @@ import java.util.Optional;
  *     List.of(), List.of(), List.of(), List.of(), "");
  * }</pre>
  *
+ * @param namespace the schema it lies in, as databases call their namespaces; empty for the one that is looked in first. Names of tables are different
+ *     in all namespaces of one catalog
  * @param primaryKey empty when it has none
  * @param comment documentation, or empty
  */
 public record Table(
+        String namespace,
         String name,
         List<Column> columns,
         Optional<PrimaryKey> primaryKey,
@@ -34,25 +37,43 @@ public record Table(
         indexes = List.copyOf(indexes);
     }
 
+    /** One in the namespace that is looked in first. */
+    public Table(
+            String name,
+            List<Column> columns,
+            Optional<PrimaryKey> primaryKey,
+            List<ForeignKey> foreignKeys,
+            List<Unique> uniques,
+            List<Check> checks,
+            List<Index> indexes,
+            String comment) {
+        this("", name, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+    }
+
+    /** The same in another namespace. */
+    public Table in(String newNamespace) {
+        return new Table(newNamespace, name, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+    }
+
     /** The same under another name. */
     public Table named(String newName) {
-        return new Table(newName, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+        return new Table(namespace, newName, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
     }
 
     public Table withPrimaryKey(PrimaryKey key) {
-        return new Table(name, columns, Optional.of(key), foreignKeys, uniques, checks, indexes, comment);
+        return new Table(namespace, name, columns, Optional.of(key), foreignKeys, uniques, checks, indexes, comment);
     }
 
     public Table withForeignKeys(List<ForeignKey> newKeys) {
-        return new Table(name, columns, primaryKey, newKeys, uniques, checks, indexes, comment);
+        return new Table(namespace, name, columns, primaryKey, newKeys, uniques, checks, indexes, comment);
     }
 
     public Table withUniques(List<Unique> newUniques) {
-        return new Table(name, columns, primaryKey, foreignKeys, newUniques, checks, indexes, comment);
+        return new Table(namespace, name, columns, primaryKey, foreignKeys, newUniques, checks, indexes, comment);
     }
 
     public Table withIndexes(List<Index> newIndexes) {
-        return new Table(name, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
+        return new Table(namespace, name, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
     }
 
     /** The columns of the primary key, in order; empty when it has none. */
@@ -72,6 +93,7 @@ public record Table(
     Table normal() {
         List<String> key = keyColumns();
         return new Table(
+                namespace,
                 name,
                 columns.stream()
                         .map(c -> key.contains(c.name()) ? c.notNull().normal() : c.normal())

@@ -6,9 +6,15 @@ import java.util.Optional;
 /**
  * A view: the rows of its queries, one query after the other.
  *
+ * @param namespace where it lies, as that of a {@link Table}
  * @param queries one, or several with the same columns; the rows of all of them, repeats included
  */
-public record View(String name, List<Query> queries) {
+public record View(String namespace, String name, List<Query> queries) {
+    /** One in the namespace that is looked in first. */
+    public View(String name, List<Query> queries) {
+        this("", name, queries);
+    }
+
     public View {
         queries = List.copyOf(queries);
         if (queries.isEmpty()) {
@@ -44,6 +50,6 @@ public record View(String name, List<Query> queries) {
     public record Output(String name, SqlExpression expression) {}
 
     View normal() {
-        return new View(name, queries.stream().map(Query::normal).toList());
+        return new View(namespace, name, queries.stream().map(Query::normal).toList());
     }
 }

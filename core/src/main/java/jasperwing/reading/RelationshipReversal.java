@@ -1,6 +1,7 @@
 package jasperwing.reading;
 
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
 import jasperwing.model.OnKeyChange;
 import jasperwing.model.Reading;
@@ -21,15 +22,24 @@ public final class RelationshipReversal {
     /**
      * The relationship with its two entities exchanged, each reading as it was: <i>each Skipper may have many Boat, which must belong to one
      * Skipper</i> becomes <i>each Boat may have many Skipper, which must belong to one Boat</i>. Roles that were named after an entity, and
-     * orders by its attributes, go. Empty for a one-of and a relationship of an entity with itself.
+     * orders by its attributes, go. Empty for a one-of and a relationship of an entity with itself, and where it is not known which names in the database are
+     * of which end.
      */
     public static Optional<Relationship> exchanged(Relationship relationship) {
         return relationship.match(
-                binary -> binary.isSelf() ? Optional.empty() : Optional.of(exchanged(binary)),
+                binary -> binary.isSelf() ? Optional.empty() : notes(binary).map(n -> exchanged(binary, n)),
                 oneOf -> Optional.empty());
     }
 
-    private static BinaryRelationship exchanged(BinaryRelationship binary) {
+    /** What holds a pair is named in the order of the ends. */
+    private static Optional<Notes> notes(BinaryRelationship binary) {
+        Notes notes = binary.notes();
+        boolean pair = binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+                || binary.shape() == BinaryRelationship.Shape.LINKED;
+        return pair ? notes.stored().exchanged().map(notes::withStored) : Optional.of(notes);
+    }
+
+    private static BinaryRelationship exchanged(BinaryRelationship binary, Notes notes) {
         List<OnDelete> deletes = binary.deletes().stream()
                 .map(d -> new OnDelete(
                         d.entity().equals(binary.from()) ? binary.to() : binary.from(), d.rule(), d.comments()))
@@ -48,7 +58,7 @@ public final class RelationshipReversal {
                 keyChanges,
                 binary.checkedAtEnd(),
                 binary.turned(),
-                binary.notes());
+                notes);
     }
 
     private static Reading unnamed(Reading reading, String entity) {
@@ -59,13 +69,15 @@ public final class RelationshipReversal {
 
     /**
      * The same relationship as its other end says it; nothing else changes, but that its first entity owns the pairs of a many-to-many. Empty
-     * for a one-of, and where it is not read from the other end.
+     * for a one-of, where it is not read from the other end, and where it is not known which names in the database are of which end.
      */
     public static Optional<Relationship> fromOtherEnd(Relationship relationship) {
-        return relationship.match(binary -> binary.back().map(b -> said(binary, b)), oneOf -> Optional.empty());
+        return relationship.match(
+                binary -> binary.back().flatMap(b -> notes(binary).map(n -> said(binary, b, n))),
+                oneOf -> Optional.empty());
     }
 
-    private static Relationship said(BinaryRelationship binary, Reading back) {
+    private static Relationship said(BinaryRelationship binary, Reading back, Notes notes) {
         BinaryRelationship other = new BinaryRelationship(
                 binary.to(),
                 binary.from(),
@@ -76,7 +88,7 @@ public final class RelationshipReversal {
                 binary.keyChanges(),
                 binary.checkedAtEnd(),
                 binary.turned(),
-                binary.notes());
+                notes);
         boolean moved = binary.shape() == BinaryRelationship.Shape.ONE_TO_ONE
                 && !other.holder().equals(binary.holder());
         return moved ? other.withTurned(!other.turned()) : other;

@@ -6,7 +6,6 @@ import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
-import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
@@ -147,9 +146,7 @@ sealed interface ClauseMeaning {
                 }
             }
             Entity changed = old.withAttributes(all);
-            return keys.isEmpty()
-                    ? changed
-                    : changed.withKey(new Members(List.copyOf(keys), old.key().comments()));
+            return keys.isEmpty() ? changed : changed.withKey(old.key().withNames(List.copyOf(keys)));
         }
 
         /** Rules that were not said again still hold. */

@@ -203,18 +203,18 @@ final class Kinds {
     }
 
     private static String joined(Tables tables, List<DerivedTable> line) {
-        String first = "select *\nfrom " + tables.quote(line.get(0).name());
+        String first = "select *\nfrom " + tables.quote(line.get(0));
         return first
                 + line.stream()
                         .skip(1)
-                        .map(t -> "\njoin " + tables.quote(t.name()) + " using (" + key(tables, t) + ")")
+                        .map(t -> "\njoin " + tables.quote(t) + " using (" + key(tables, t) + ")")
                         .collect(Collectors.joining());
     }
 
     /** Each with what it has as the kind it is; of complete tables what all have, from the view. */
     private String all(KindsKept way, Tables tables) {
         DerivedTable top = tables.schema().rows(root).orElseThrow();
-        String start = "select *\nfrom " + tables.quote(top.name());
+        String start = "select *\nfrom " + tables.quote(top);
         if (way != KindsKept.TABLE_EACH) {
             return start;
         }
@@ -222,7 +222,7 @@ final class Kinds {
                 + family.stream()
                         .skip(1)
                         .map(tables::table)
-                        .map(t -> "\nleft join " + tables.quote(t.name()) + " using (" + key(tables, t) + ")")
+                        .map(t -> "\nleft join " + tables.quote(t) + " using (" + key(tables, t) + ")")
                         .collect(Collectors.joining());
     }
 }

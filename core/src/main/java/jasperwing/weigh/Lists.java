@@ -183,8 +183,7 @@ final class Lists {
     private Own own(Tables tables) {
         DerivedTable table = tables.table(entity.name());
         Column column = table.columnsOf(attribute.name()).get(0);
-        return new Own(
-                tables.quote(table.name()), tables.quote(column.name()), column.type(), tables.whereKey(table, ""));
+        return new Own(tables.quote(table), tables.quote(column.name()), column.type(), tables.whereKey(table, ""));
     }
 
     private Map<String, String> array(Tables tables) {
@@ -222,8 +221,8 @@ final class Lists {
                     + tables.quote(owner.keyColumns().get(i)));
         }
         return asked(
-                "select distinct o.* from " + tables.quote(owner.name()) + " o\njoin " + tables.quote(table.name())
-                        + " e on " + String.join(" and ", on) + "\nwhere e." + tables.quote(element(table)) + " = ?",
+                "select distinct o.* from " + tables.quote(owner) + " o\njoin " + tables.quote(table) + " e on "
+                        + String.join(" and ", on) + "\nwhere e." + tables.quote(element(table)) + " = ?",
                 tables.insert(table));
     }
 

@@ -82,7 +82,7 @@ final class OneToOnes {
     private Map<String, String> together(Tables tables) {
         DerivedTable table = tables.table(parent);
         Map<String, String> statements = new LinkedHashMap<>();
-        statements.put(read, "select * from " + tables.quote(table.name()) + tables.whereKey(table, ""));
+        statements.put(read, "select * from " + tables.quote(table) + tables.whereKey(table, ""));
         statements.put(write, tables.insert(table));
         return statements;
     }

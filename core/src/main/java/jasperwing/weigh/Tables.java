@@ -38,6 +38,11 @@ record Tables(Design design, Schema schema) {
         return schema.table(entity).isPresent();
     }
 
+    /** A table as statements name it. */
+    String quote(DerivedTable table) {
+        return schema.dialect().quote(table.table());
+    }
+
     String quote(String name) {
         return schema.dialect().quote(name);
     }
@@ -51,7 +56,7 @@ record Tables(Design design, Schema schema) {
                 .filter(c -> c.required() || table.keyColumns().contains(c.name()) || isPointing(table, c))
                 .map(c -> quote(c.name()))
                 .toList();
-        String start = "insert into " + quote(table.name());
+        String start = "insert into " + quote(table);
         return columns.isEmpty()
                 ? start + dialect().defaultValues() + ";"
                 : start + " (" + String.join(", ", columns) + ")\nvalues ("

@@ -20,7 +20,7 @@ import java.util.Optional;
 
 /** Names without quotes are kept in capitals. */
 final class H2Catalog implements CatalogReader {
-    private static final String HERE = " where table_schema = 'PUBLIC' and table_name = ?";
+    private static final String HERE = " where table_schema <> 'INFORMATION_SCHEMA' and table_name = ?";
 
     private Query query;
 
@@ -29,7 +29,7 @@ final class H2Catalog implements CatalogReader {
         query = new Query(connection);
         List<Table> tables = new ArrayList<>();
         for (String name : query.names("select table_name from information_schema.tables"
-                + " where table_schema = 'PUBLIC' and table_type = 'BASE TABLE' order by 1")) {
+                + " where table_schema <> 'INFORMATION_SCHEMA' and table_type = 'BASE TABLE' order by 1")) {
             tables.add(table(name));
         }
         return Catalog.of(tables);
@@ -57,7 +57,10 @@ final class H2Catalog implements CatalogReader {
                             name,
                             index))));
         }
+        String namespace = folded(query.names("select table_schema from information_schema.tables" + HERE, name)
+                .get(0));
         return new Table(
+                namespace.equals("public") ? "" : namespace,
                 folded(name),
                 query.all(
                         "select c.*, data_type_sql(table_schema, table_name, 'TABLE', dtd_identifier) as type"

@@ -17,11 +17,10 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 
 final class PostgreSqlCatalog implements CatalogReader {
     private static final Map<String, ForeignKey.Action> ACTIONS = Map.of(
@@ -31,7 +30,13 @@ final class PostgreSqlCatalog implements CatalogReader {
             "n", ForeignKey.Action.SET_NULL,
             "d", ForeignKey.Action.SET_DEFAULT);
 
-    private final Set<String> enumNames = new TreeSet<>();
+    /** As columns have them. */
+    private final Map<String, SqlType> enumTypes = new HashMap<>();
+
+    private static final String OURS =
+            "relkind = 'r' and relnamespace not in ('pg_catalog'::regnamespace, 'information_schema'::regnamespace,"
+                    + " 'pg_toast'::regnamespace)";
+
     private Query query;
 
     @Override
@@ -39,8 +44,12 @@ final class PostgreSqlCatalog implements CatalogReader {
         query = new Query(connection);
         List<EnumDefinition> enums = new ArrayList<>();
         for (String name : query.names("select typname from pg_type where typtype = 'e' order by typname")) {
-            enumNames.add(name);
+            String namespace =
+                    namespace("select typnamespace::regnamespace::text from pg_type where typname = ?", name);
+            SqlType type = SqlType.named(namespace, name);
+            enumTypes.put(Dialects.POSTGRESQL.write(type), type);
             enums.add(new EnumDefinition(
+                    namespace,
                     name,
                     query.names(
                             "select enumlabel from pg_enum e join pg_type t on t.oid = enumtypid where typname = ?"
@@ -48,16 +57,17 @@ final class PostgreSqlCatalog implements CatalogReader {
                             name)));
         }
         List<Table> tables = new ArrayList<>();
-        for (String name : query.names("select relname from pg_class where relkind = 'r' and relnamespace = "
-                + "'public'::regnamespace order by relname collate \"C\"")) {
+        for (String name :
+                query.names("select relname from pg_class where " + OURS + " order by relname collate \"C\"")) {
             tables.add(table(name));
         }
         return new Catalog(enums, List.of(), tables, List.of(), List.of(), List.of());
     }
 
     private Table table(String name) throws SQLException {
-        String of = "(select oid from pg_class where relname = ? and relkind = 'r')";
+        String of = "(select oid from pg_class where relname = ? and " + OURS + ")";
         return new Table(
+                namespace("select relnamespace::regnamespace::text from pg_class where oid = " + of, name),
                 name,
                 query.all(
                         "select attname, format_type(atttypid, atttypmod) as type, attnotnull, attidentity, attgenerated,"
@@ -94,6 +104,12 @@ final class PostgreSqlCatalog implements CatalogReader {
                         .get(0));
     }
 
+    private String namespace(String sql, String name) throws SQLException {
+        String written = query.names(sql, name).get(0);
+        String namespace = written.startsWith("\"") ? written.substring(1, written.length() - 1) : written;
+        return namespace.equals("public") ? "" : namespace;
+    }
+
     private static String constraints(char kind, String of) {
         return "select conname, array(select attname::text from unnest(conkey) with ordinality k(n, p)"
                 + " join pg_attribute on attrelid = conrelid and attnum = n order by p) as columns,"
@@ -107,10 +123,10 @@ final class PostgreSqlCatalog implements CatalogReader {
     /** An enum of the catalog, an array of one, or what the database has by itself. */
     private SqlType type(String text) {
         String element = text.endsWith("[]") ? text.substring(0, text.length() - 2) : "";
-        if (enumNames.contains(element)) {
-            return SqlType.arrayOf(SqlType.named(element));
+        if (enumTypes.containsKey(element)) {
+            return SqlType.arrayOf(enumTypes.get(element));
         }
-        return enumNames.contains(text) ? SqlType.named(text) : Dialects.POSTGRESQL.read(text);
+        return enumTypes.containsKey(text) ? enumTypes.get(text) : Dialects.POSTGRESQL.read(text);
     }
 
     private Column column(ResultSet row) throws SQLException {

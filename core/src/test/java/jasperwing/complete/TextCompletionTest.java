@@ -43,6 +43,20 @@ class TextCompletionTest {
         assertThat(completed(head, "  x")).isEmpty();
     }
 
+    @Test
+    void namesInTheDatabaseAreCompleted() {
+        assertThat(completed(null, "dat")).isEqualTo("database");
+        assertThat(completed("database", "  tables i")).isEqualTo("  tables in the singular");
+        assertThat(completed("database", "  sch")).isEqualTo("  schema \"\"");
+        String tree = "entity Tree in Growing";
+        assertThat(completed(tree, "  height decimal(4,1) a")).isEqualTo("  height decimal(4,1) as \"\" in ");
+        assertThat(completed(tree, "  unique (height) n")).isEqualTo("  unique (height) named \"\"");
+        String sentence = "each Tree must stand in one Orchard as orchard, which may have many Tree as trees";
+        assertThat(completed(sentence, "  fore")).isEqualTo("  foreign key \"\"");
+        assertThat(completed(sentence, "  changing the key of O"))
+                .isEqualTo("  changing the key of Orchard is followed");
+    }
+
     /** What the first proposal makes of a line. */
     private static String completed(String head, String before) {
         Proposals proposals = TextCompletion.of(ORCHARD, head == null ? List.of() : List.of(head), before);

@@ -124,7 +124,11 @@ public final class Databases {
                                 + " not null,")
                         .collect(Collectors.joining());
                 String key = table.keyColumns().stream().map(dialect::quote).collect(Collectors.joining(", "));
-                statement.execute("create table " + dialect.quote(table.name()) + " (" + columns
+                if (!table.table().namespace().isEmpty()) {
+                    statement.execute("create schema if not exists "
+                            + dialect.quote(table.table().namespace()));
+                }
+                statement.execute("create table " + dialect.quote(table.table()) + " (" + columns
                         + "\n  constraint "
                         + "key_of_others_" + NUMBER.incrementAndGet() + " primary key (" + key
                         + ")\n)"
@@ -144,8 +148,9 @@ public final class Databases {
     public static void guard(Design design, Dialect dialect, Connection connection) throws SQLException {
         if (GuardTriggers.areIn(dialect)) {
             try (var statement = connection.createStatement()) {
-                for (Trigger trigger : GuardTriggers.of(design, Schema.derive(design, dialect))) {
-                    for (var created : dialect.statements().create(trigger)) {
+                Schema schema = Schema.derive(design, dialect);
+                for (Trigger trigger : GuardTriggers.of(design, schema)) {
+                    for (var created : schema.statements().create(trigger)) {
                         statement.execute(created.sql());
                     }
                 }

@@ -9,6 +9,7 @@ import jasperwing.classes.Javac;
 import jasperwing.classes.OurTargets;
 import jasperwing.dialect.Dialects;
 import jasperwing.model.CodeTargetEdits;
+import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Design;
 import java.io.InputStream;
 import java.net.URL;
@@ -94,6 +95,17 @@ class PlainPersistenceTest {
     @ValueSource(strings = {"records", "classes"})
     void soItDoesInTheOtherWaysToKeepIt(String rows) throws Exception {
         plays("WaysScenario", chosen(Samples.ways(), rows));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"records", "classes"})
+    void soItDoesInTablesOfASchemaUnderOtherNames(String rows) throws Exception {
+        DatabaseNaming naming = DatabaseNaming.USUAL
+                .withSchema("Field station")
+                .withPrefix("fs_")
+                .with(DatabaseNaming.Rule.SINGULAR_TABLES, true)
+                .with(DatabaseNaming.Rule.KIND_LAST, true);
+        plays("PlainScenario", chosen(DESIGN.withNaming(naming), rows));
     }
 
     private static Design chosen(Design design, String rows) {

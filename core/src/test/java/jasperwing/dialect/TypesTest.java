@@ -147,7 +147,7 @@ class TypesTest {
     void anArrayHasElementsAndNothingElseHas() {
         assertThatThrownBy(() -> SqlType.of(Kind.ARRAY)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new SqlType(
-                        Kind.DATE, SqlType.UNSAID, 0, false, Optional.of(SqlType.of(Kind.DATE)), List.of(), ""))
+                        Kind.DATE, SqlType.UNSAID, 0, false, Optional.of(SqlType.of(Kind.DATE)), List.of(), "", ""))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -35,6 +35,8 @@ class FixesTest {
             Map.entry(Rule.DELETE_RULE_REPLACED, Set.of("delete rule", "rule on changes of a key")),
             Map.entry(Rule.REFERENCE_TYPE_DIFFERS, Set.of("type")),
             Map.entry(Rule.UNBOUNDED_IN_INDEX, Set.of("type", "unique")),
+            Map.entry(
+                    Rule.NAME_NOT_USED, Set.of("physical name", "column name", "foreign key name", "constraint name")),
             Map.entry(Rule.NAME_NOT_USABLE, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.PLURAL_ENTITY, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type", "optional", "range")),
@@ -45,7 +47,7 @@ class FixesTest {
             Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type", "optional", "unique")),
             Map.entry(Rule.OPTIONAL_KEY, Set.of("optional")),
             Map.entry(Rule.OPTIONAL_BOOLEAN, Set.of("optional")),
-            Map.entry(Rule.REDUNDANT_UNIQUE, Set.of("unique")),
+            Map.entry(Rule.REDUNDANT_UNIQUE, Set.of("unique", "constraint name")),
             Map.entry(Rule.SORTED_OTHERWISE, Set.of("sort order")),
             Map.entry(Rule.CHECKED_AT_ONCE, Set.of("check at the end")),
             Map.entry(Rule.AT_MOST, Set.of("number of many")),

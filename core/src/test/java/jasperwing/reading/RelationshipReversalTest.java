@@ -12,6 +12,7 @@ import jasperwing.model.Design;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.notation.Notation;
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -62,6 +63,21 @@ class RelationshipReversalTest {
                 RelationshipReversal.sensible(one.withBack(one.back().map(b -> b.withMany(true))));
         assertThat(Notation.print(turned))
                 .isEqualTo("each Skipper may belong to one Boat, which must have many Skipper");
+    }
+
+    @Test
+    void whatHoldsAPairIsNamedInTheOrderOfTheEnds() {
+        String names = "\n  columns \"b\", \"s\"\n  foreign keys \"fb\", \"fs\"";
+        Relationship pair = Samples.design("each Boat may know many Sailor, which may know many Boat" + names)
+                .relationships()
+                .get(0);
+        Relationship other = RelationshipReversal.fromOtherEnd(pair).orElseThrow();
+        assertThat(other.notes().stored().columns()).containsExactly("s", "b");
+        assertThat(other.notes().stored().constraints()).containsExactly("fs", "fb");
+        assertThat(RelationshipReversal.fromOtherEnd(other)).contains(pair);
+        Relationship wide =
+                pair.withNotes(pair.notes().withStored(pair.notes().stored().withColumns(List.of("b", "c", "s"))));
+        assertThat(RelationshipReversal.exchanged(wide)).isEmpty();
     }
 
     /** What is said from the other end gives the same tables. */

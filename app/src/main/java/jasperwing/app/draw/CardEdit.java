@@ -77,13 +77,11 @@ final class CardEdit {
                 .filter(n -> opened.attribute(n).isEmpty()
                         || read.attributes().stream().anyMatch(a -> a.name().equals(n)))
                 .toList();
-        return new Members(names, opened.key().comments());
+        return opened.key().withNames(names);
     }
 
     private Members flagged() {
-        return read.key().isEmpty()
-                ? Members.NONE
-                : new Members(read.key(), opened.key().comments());
+        return read.key().isEmpty() ? Members.NONE : opened.key().withNames(read.key());
     }
 
     private static boolean isKey(String detail) {

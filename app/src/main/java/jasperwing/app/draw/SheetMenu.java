@@ -18,7 +18,6 @@ import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindEdits;
-import jasperwing.model.Members;
 import jasperwing.model.Notes;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
@@ -131,9 +130,7 @@ final class SheetMenu {
                 entity,
                 e -> e.withKey(
                         now
-                                ? new Members(
-                                        with(e.key().names(), attribute.name()),
-                                        e.key().comments())
+                                ? e.key().withNames(with(e.key().names(), attribute.name()))
                                 : e.key().without(attribute.name())));
     }
 
@@ -210,7 +207,8 @@ final class SheetMenu {
             items.check(
                     Words.capitalised(owner.words()),
                     TableOwner.of(entity) == owner,
-                    now -> workspace.edit(owner.assign(entity.name(), PhysicalNames.wantedTable(entity))));
+                    now -> workspace.edit(
+                            owner.assign(entity.name(), PhysicalNames.wantedTable(workspace.design(), entity))));
         }
     }
 

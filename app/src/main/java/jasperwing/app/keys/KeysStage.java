@@ -29,12 +29,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
- * Is every foreign key and join table right? In rows, as the ripple of a delete, as a matrix, as a picture of the tables, and as the SQL that creates them. The lens
+ * Is every foreign key and join table right? In rows, as the ripple of a delete, as a matrix, as a picture of the tables, as the SQL that creates them, and by their names. The lens
  * beside it gives the reason and the fixes of what is selected.
  */
 public final class KeysStage implements Stage {
     /** What the buttons above take on one line; where there is less room they take several. */
-    private static final double BUTTONS = 620;
+    private static final double BUTTONS = 690;
 
     private final Workspace workspace;
     private final List<Choice> choices;
@@ -52,7 +52,8 @@ public final class KeysStage implements Stage {
                 new Choice("Delete effects", () -> new RippleView(workspace)),
                 new Choice("Matrix", () -> new MatrixView(workspace, appearance)),
                 new Choice("Tables", () -> new TablesView(workspace, appearance, prompt)),
-                new Choice("SQL", () -> new SqlView(workspace, prompt)));
+                new Choice("SQL", () -> new SqlView(workspace, prompt)),
+                new Choice("Names", () -> new NamesView(workspace)));
         seen = choices.get(0);
         frame.setTop(head());
         frame.setMinWidth(0);

@@ -75,7 +75,7 @@ final class EntityProperties {
     }
 
     private String tableName() {
-        return PhysicalNames.wantedTable(entity);
+        return PhysicalNames.wantedTable(workspace.design(), entity);
     }
 
     private Optional<String> rename(String now) {

@@ -10,8 +10,10 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.SharedKeys;
+import jasperwing.model.Stored;
 import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -37,6 +39,7 @@ final class RelationshipProperties {
         properties.limits();
         properties.notes();
         properties.storage();
+        properties.names();
         return properties.form;
     }
 
@@ -161,6 +164,40 @@ final class RelationshipProperties {
         return words.equals(FOLLOWED)
                 ? KeyChangeRule.FOLLOW
                 : words.equals(EMPTIED) ? KeyChangeRule.EMPTY : KeyChangeRule.REFUSE;
+    }
+
+    /** What is called otherwise in the database than it follows from the sentence; each as it is now where nothing is said. */
+    private void names() {
+        Stored stored = relationship.notes().stored();
+        NamesInDatabase now = NamesInDatabase.of(workspace.projection().get(), relationship);
+        now.joinTable()
+                .ifPresent(
+                        t -> form.text("join-table", "Join table", stored.name(), t, n -> stored(stored.withName(n))));
+        if (!now.columns().isEmpty()) {
+            form.text(
+                    "columns",
+                    now.columns().size() == 1 ? "Column" : "Columns",
+                    String.join(", ", stored.columns()),
+                    String.join(", ", now.columns()),
+                    n -> stored(stored.withColumns(split(n))));
+            form.text(
+                    "foreign-keys",
+                    now.foreignKeys().size() == 1 ? "Foreign key" : "Foreign keys",
+                    String.join(", ", stored.constraints()),
+                    String.join(", ", now.foreignKeys()),
+                    n -> stored(stored.withConstraints(split(n))));
+        }
+    }
+
+    private static List<String> split(String names) {
+        return Arrays.stream(names.split(","))
+                .map(String::strip)
+                .filter(n -> !n.isEmpty())
+                .toList();
+    }
+
+    private Optional<String> stored(Stored now) {
+        return changed(relationship.withNotes(relationship.notes().withStored(now)));
     }
 
     private Optional<String> changed(Relationship now) {

@@ -121,8 +121,7 @@ final class AssociationFields {
     }
 
     private MappedField joined(Association.Joined joined, Field field) {
-        Annotation table = Annotation.of("JoinTable")
-                .with("name", columns.sqlText(joined.table().name()))
+        Annotation table = columns.named("JoinTable", joined.table())
                 .with("joinColumns", joins(joined.here()))
                 .with("inverseJoinColumns", joins(joined.there()));
         Annotation relation = cascading(Annotation.of("ManyToMany"), joined.name(), List.of());

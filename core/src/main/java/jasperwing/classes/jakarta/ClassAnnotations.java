@@ -76,7 +76,7 @@ final class ClassAnnotations {
     }
 
     private Annotation table(DerivedTable table) {
-        Annotation named = Annotation.of("Table").with("name", columns.sqlText(table.name()));
+        Annotation named = columns.named("Table", table);
         return table.uniqueKeys().isEmpty()
                 ? named
                 : named.with(

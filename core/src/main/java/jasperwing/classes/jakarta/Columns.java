@@ -3,6 +3,7 @@ package jasperwing.classes.jakarta;
 import jasperwing.classes.Property;
 import jasperwing.classes.language.ChosenClasses;
 import jasperwing.classes.language.TypeNames;
+import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
@@ -31,6 +32,19 @@ final class Columns {
         return classes.dialect().quote(name).equals(name) ? name : '"' + name + '"';
     }
 
+    /** One provider quotes a table's name with a space in it by itself, and then once more than it may. */
+    private String tableText(String name) {
+        boolean quotes = classes.options().is("provider", "eclipselink") && name.indexOf(' ') >= 0;
+        return quotes ? name : sqlText(name);
+    }
+
+    /** What names a table, and the schema it lies in. */
+    Annotation named(String annotation, DerivedTable table) {
+        Annotation named = Annotation.of(annotation).with("name", tableText(table.name()));
+        String schema = table.table().namespace();
+        return schema.isEmpty() ? named : named.with("schema", sqlText(schema));
+    }
+
     /** The column of a name, with length, precision and scale of what it keeps. */
     Annotation column(String name, boolean required, Type type) {
         Annotation column = Annotation.of("Column").with("name", sqlText(name)).required(required);
@@ -53,11 +67,16 @@ final class Columns {
         return once ? typed.with("updatable", false) : typed;
     }
 
-    private static boolean isOfDatabase(Column column, Attribute attribute) {
+    private boolean isOfDatabase(Column column, Attribute attribute) {
         boolean nativeEnum = attribute.type() instanceof Type.Named
                 && !column.type().is(SqlType.Kind.VARCHAR)
                 && !column.type().is(SqlType.Kind.TEXT);
-        return attribute.type().is(Scalar.JSON) || nativeEnum;
+        return attribute.type().is(Scalar.JSON) || nativeEnum || hasOwnType(attribute);
+    }
+
+    /** Whether the design says what type its column has in this database. */
+    private boolean hasOwnType(Attribute attribute) {
+        return attribute.notes().stored().types().containsKey(classes.dialect().word());
     }
 
     /** What converts values, if anything has to. */
@@ -128,6 +147,21 @@ final class Columns {
                 && classes.find(key.targetEntity())
                         .filter(t -> classes.hasCompositeKey(classes.keyed(key.targetEntity())))
                         .isEmpty();
-        return (plain ? column : column.with("referencedColumnName", sqlText(targets.get(index)))).required(required);
+        Annotation referring =
+                (plain ? column : column.with("referencedColumnName", sqlText(targets.get(index)))).required(required);
+        return ownType(key.targetEntity(), targets.get(index))
+                .map(t -> referring.with("columnDefinition", t))
+                .orElse(referring);
+    }
+
+    /** What the design says a column of a key is, which those have that refer to it. */
+    private Optional<String> ownType(String entity, String column) {
+        return classes.find(entity).stream()
+                .flatMap(c -> classes.keyed(entity).properties().stream())
+                .filter(p -> hasOwnType(p.attribute()))
+                .flatMap(p -> p.column().stream())
+                .filter(c -> c.name().equals(column))
+                .map(c -> classes.dialect().write(c.type()))
+                .findFirst();
     }
 }

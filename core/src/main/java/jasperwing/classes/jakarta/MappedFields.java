@@ -167,8 +167,7 @@ final class MappedFields {
 
     private void list(Property property, DerivedTable table, List<Annotation> mappings, List<Annotation> rules) {
         mappings.add(Annotation.of("ElementCollection"));
-        mappings.add(Annotation.of("CollectionTable")
-                .with("name", columns.sqlText(table.name()))
+        mappings.add(columns.named("CollectionTable", table)
                 .with("joinColumns", columns.joins(table.references().get(0), false)));
         int owner = table.keyColumns().size() - 1;
         Column position = table.columns().get(owner);

@@ -80,6 +80,7 @@ public final class ClassCache {
     /** Whether everything else is the same that any file may depend on. */
     private boolean isOfEntities(DesignDiff diff) {
         return !diff.renamed()
+                && !diff.naming()
                 && diff.areas().isEmpty()
                 && diff.enums().isEmpty()
                 && diff.groups().isEmpty()

@@ -85,7 +85,7 @@ final class AssociationData {
                 .back(joined.inverse())
                 .with("joined", true)
                 .columns(quoted(joined.here()))
-                .with("table", classes.dialect().quote(joined.table().name()))
+                .with("table", classes.dialect().quote(joined.table().table()))
                 .with("far", quoted(joined.there()))
                 .sorted(joined.sortedBy())
                 .data();

@@ -196,7 +196,7 @@ final class RowData {
                 int owner = t.keyColumns().size() - 1;
                 all.add(SharedShapes.ROWS.of(
                         names.take(columns.property(attribute.name())),
-                        classes.dialect().quote(t.name()),
+                        classes.dialect().quote(t.table()),
                         inOrder.subList(0, owner),
                         inOrder.get(owner),
                         inOrder.subList(owner + 1, inOrder.size()),
@@ -231,7 +231,7 @@ final class RowData {
         Map<String, Map<String, Object>> known = columns(table);
         return SharedShapes.JOIN.of(
                 names.take(columns.property(role)),
-                classes.dialect().quote(table.name()),
+                classes.dialect().quote(table.table()),
                 all(known, here.columns()),
                 all(known, there.columns()),
                 there.targetEntity(),

@@ -187,7 +187,7 @@ final class TemplateData {
                 classes.packageOf(entity.area()),
                 model.classNames().get(entity.name()),
                 rowNames.get(entity.name()),
-                classes.dialect().quote(table.name()),
+                classes.dialect().quote(table.table()),
                 schema.kindsViews().stream().anyMatch(v -> v.name().equals(table.name())),
                 rows.condition(table));
     }
