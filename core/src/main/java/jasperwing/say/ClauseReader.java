@@ -20,6 +20,7 @@ final class ClauseReader {
     private final KindSpeech kinds;
     private final RuleSpeech rules;
     private final RouteSpeech routes;
+    private final DatabaseSpeech database;
     private final EnumSpeech enums;
     private final EntitySpeech entities;
     private final AttributeSpeech attributes;
@@ -43,6 +44,7 @@ final class ClauseReader {
         this.kinds = new KindSpeech(design, nouns);
         this.rules = new RuleSpeech(design, nouns);
         this.routes = new RouteSpeech(design, nouns);
+        this.database = new DatabaseSpeech(design, nouns);
         this.enums = new EnumSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
         this.attributes = new AttributeSpeech(design, nouns, choices);
@@ -60,7 +62,8 @@ final class ClauseReader {
     }
 
     private Optional<List<ClauseMeaning>> alone(List<Token> tokens) {
-        Optional<List<ClauseMeaning>> found = deleting.read(tokens)
+        Optional<List<ClauseMeaning>> found = database.read(tokens)
+                .or(() -> deleting.read(tokens))
                 .or(() -> kinds.read(tokens))
                 .or(() -> rules.read(tokens))
                 .or(() -> routes.read(tokens))
