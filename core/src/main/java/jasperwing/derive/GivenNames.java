@@ -1,7 +1,5 @@
 package jasperwing.derive;
 
-import jasperwing.model.BinaryRelationship;
-import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -49,19 +47,5 @@ final class GivenNames {
                 .match(
                         binary -> !binary.via().isEmpty() && !role.name().equals(Roles.linkFrom(binary)) ? 1 : 0,
                         oneOf -> 0);
-    }
-
-    /** How many references a relationship has. */
-    static int references(Relationship relationship) {
-        return relationship.match(
-                binary -> isPair(binary) ? 2 : 1,
-                oneOf -> oneOf.kept() == PolymorphicMapping.KIND_AND_ID
-                        ? 0
-                        : oneOf.subjects().size());
-    }
-
-    private static boolean isPair(BinaryRelationship binary) {
-        return binary.shape() == BinaryRelationship.Shape.LINKED
-                || binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY;
     }
 }

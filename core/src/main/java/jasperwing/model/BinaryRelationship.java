@@ -96,6 +96,11 @@ public record BinaryRelationship(
         return forward.many() || backMany() ? Shape.ONE_TO_MANY : Shape.ONE_TO_ONE;
     }
 
+    /** Whether neither end holds the key of the other: pairs do, in a join table or as a link entity. */
+    public boolean isOfPairs() {
+        return shape() == Shape.MANY_TO_MANY || shape() == Shape.LINKED;
+    }
+
     public boolean isSelf() {
         return from.equals(to);
     }

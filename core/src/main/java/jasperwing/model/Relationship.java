@@ -78,6 +78,14 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
         return ends;
     }
 
+    /** The entities that rows point to because of it: the parent, of pairs both ends, of a one-of its subjects; each once. */
+    default Set<String> pointedTo() {
+        return match(
+                binary -> new LinkedHashSet<>(
+                        binary.isOfPairs() ? List.of(binary.from(), binary.to()) : List.of(binary.parent())),
+                oneOf -> new LinkedHashSet<>(oneOf.subjects()));
+    }
+
     /** Whether several things at the near end can share one at the far end. */
     default boolean backMany() {
         return back().isEmpty() || back().get().many();

@@ -124,9 +124,7 @@ public final class RelationshipEdits {
 
     /** The relationship with another name for what its holder points to; empty when no single entity holds it. */
     public static Optional<Relationship> withHolderRole(Relationship relationship, String role) {
-        if (relationship instanceof BinaryRelationship binary
-                && (binary.shape() == BinaryRelationship.Shape.LINKED
-                        || binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY)) {
+        if (relationship instanceof BinaryRelationship binary && binary.isOfPairs()) {
             return Optional.empty();
         }
         boolean forward = relationship instanceof PolymorphicRelationship

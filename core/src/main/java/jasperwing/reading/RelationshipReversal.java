@@ -34,9 +34,7 @@ public final class RelationshipReversal {
     /** What holds a pair is named in the order of the ends. */
     private static Optional<Notes> notes(BinaryRelationship binary) {
         Notes notes = binary.notes();
-        boolean pair = binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                || binary.shape() == BinaryRelationship.Shape.LINKED;
-        return pair ? notes.stored().exchanged().map(notes::withStored) : Optional.of(notes);
+        return binary.isOfPairs() ? notes.stored().exchanged().map(notes::withStored) : Optional.of(notes);
     }
 
     private static BinaryRelationship exchanged(BinaryRelationship binary, Notes notes) {

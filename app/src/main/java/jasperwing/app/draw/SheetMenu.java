@@ -227,8 +227,10 @@ final class SheetMenu {
                 .distinct()
                 .toList()) {
             items.menu("Deleting " + target, m -> rules(m, relationship, target));
-            items.menu("Changing the key of " + target, m -> keyRules(m, relationship, target));
         }
+        relationship
+                .pointedTo()
+                .forEach(e -> items.menu("Changing the key of " + e, m -> keyRules(m, relationship, e)));
         items.check(
                         "Checked at the end of a transaction",
                         relationship.checkedAtEnd(),
@@ -241,9 +243,7 @@ final class SheetMenu {
     }
 
     private static boolean isOfPairs(Relationship relationship) {
-        return relationship instanceof BinaryRelationship binary
-                && (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                        || binary.shape() == BinaryRelationship.Shape.LINKED);
+        return relationship instanceof BinaryRelationship binary && binary.isOfPairs();
     }
 
     private void restate(Relationship old, Relationship now) {

@@ -71,7 +71,7 @@ final class NamesView implements KeysView {
     }
 
     private List<Node> choices(Said said) {
-        VBox rules = new VBox(7);
+        VBox rules = new VBox();
         for (Rule rule : Rule.values()) {
             rules.getChildren().add(rule(rule, said.naming().has(rule)));
         }
@@ -111,6 +111,7 @@ final class NamesView implements KeysView {
         Label example = new Label(rule.example());
         example.getStyleClass().add("quiet");
         HBox row = new HBox(10, box, example);
+        row.getStyleClass().add("names-rule");
         String what = (said ? "Without \u201c" : "\u201c") + Words.capitalised(rule.words()) + "\u201d";
         row.setOnMouseEntered(e -> preview(what, other));
         row.setOnMouseExited(e -> nothing());

@@ -101,6 +101,7 @@ final class PropertyForm extends GridPane {
 
     void check(String id, String name, boolean value, Consumer<Boolean> take) {
         CheckBox box = new CheckBox(name);
+        box.setWrapText(true);
         box.setId("property-" + id);
         box.setSelected(value);
         box.setOnAction(e -> take.accept(box.isSelected()));

@@ -11,6 +11,7 @@ import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.SharedKeys;
 import jasperwing.model.Stored;
+import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
 import java.util.Arrays;
@@ -63,7 +64,7 @@ final class RelationshipProperties {
 
     private void limits() {
         Reading forward = relationship.forward();
-        limit("most", String.join(", ", relationship.targets()), forward, relationship::withForward);
+        limit("most", relationship.targets().get(0), forward, relationship::withForward);
         relationship
                 .back()
                 .ifPresent(b -> limit("back-most", relationship.from(), b, r -> relationship.withBack(Optional.of(r))));
@@ -73,7 +74,7 @@ final class RelationshipProperties {
     private void limit(String id, String of, Reading reading, Function<Reading, Relationship> with) {
         if (reading.many()) {
             String most = reading.most() == 0 ? "" : String.valueOf(reading.most());
-            form.text(id, "At most of " + of, most, "any number", now -> limited(now, reading, with));
+            form.text(id, Plurals.plural(of) + " at most", most, "any number", now -> limited(now, reading, with));
         }
     }
 
@@ -127,7 +128,7 @@ final class RelationshipProperties {
 
     /** Asked where a key can change: a generated one stays what it is. */
     private void keyChanges() {
-        relationship.targets().stream()
+        relationship.pointedTo().stream()
                 .filter(t -> relationship.keyChanges().stream()
                                 .anyMatch(c -> c.entity().equals(t))
                         || canChange(t))
@@ -141,15 +142,9 @@ final class RelationshipProperties {
 
     private boolean canChange(String entity) {
         Design design = workspace.design();
-        boolean pointedTo = relationship.match(
-                binary -> binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                        || binary.shape() == BinaryRelationship.Shape.LINKED
-                        || binary.parent().equals(entity),
-                oneOf -> true);
-        return pointedTo
-                && design.entity(InheritanceTree.root(design, entity)).stream()
-                        .flatMap(e -> e.attributes().stream().filter(e::isKey))
-                        .anyMatch(a -> !SharedKeys.isGenerated(a));
+        return design.entity(InheritanceTree.root(design, entity)).stream()
+                .flatMap(e -> e.attributes().stream().filter(e::isKey))
+                .anyMatch(a -> !SharedKeys.isGenerated(a));
     }
 
     private static String words(KeyChangeRule rule) {
