@@ -28,10 +28,10 @@ final class ArbitraryNotes {
         return Designs.texts().map(Stored.NONE::withName);
     }
 
+    /** With types of their own in the database that does not run here: they need mean nothing. */
     static Arbitrary<Stored> columns() {
         Arbitrary<Map<String, String>> types = Arbitraries.maps(
-                        Arbitraries.of(Stored.DATABASES),
-                        Arbitraries.of("citext", "varchar(9)", "\"a b\"[]", "enum('x')"))
+                        Arbitraries.of("sqlserver"), Arbitraries.of("citext", "varchar(9)", "\"a b\"[]", "enum('x')"))
                 .ofMaxSize(1);
         return Combinators.combine(Designs.texts(), types)
                 .as((name, own) -> new Stored(name, List.of(), List.of(), new TreeMap<>(own)));

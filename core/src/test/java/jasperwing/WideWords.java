@@ -123,6 +123,10 @@ final class WideWords {
             "amount > 5, held by classes",
             "sum2 > 3",
             "char_length(name) >= 1",
+            "apart(day, day, %s)",
+            "apart(amount, amount, hue)",
+            "apart(spot.east, spot.north), held by triggers",
+            "not apart(day, day)",
             "1 < 2",
             "name",
             "gone > 2");

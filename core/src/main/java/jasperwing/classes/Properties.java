@@ -4,6 +4,7 @@ import jasperwing.derive.DerivedTable;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.derive.Schema;
 import jasperwing.derive.ValueColumns;
+import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -60,8 +61,13 @@ final class Properties {
     List<ClassRule> rules(Entity entity) {
         return InheritanceTree.line(design, entity).stream()
                 .flatMap(e -> e.rules().stream().distinct().map(r -> rule(e, r, e != entity)))
-                .filter(r -> r.formula().isSound())
+                .filter(Properties::isChecked)
                 .toList();
+    }
+
+    /** An object knows nothing of what it must be apart from. */
+    private static boolean isChecked(ClassRule rule) {
+        return rule.formula().isSound() && Apartness.of(rule.formula()).isEmpty();
     }
 
     private ClassRule rule(Entity entity, RowRule rule, boolean inherited) {
@@ -139,7 +145,7 @@ final class Properties {
                 : group.rules().stream()
                         .distinct()
                         .map(r -> rule(group, r))
-                        .filter(r -> r.formula().isSound())
+                        .filter(Properties::isChecked)
                         .toList();
         return new ModelGroup(group, names.group(group), properties, rules);
     }

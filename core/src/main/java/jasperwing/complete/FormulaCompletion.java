@@ -52,6 +52,7 @@ final class FormulaCompletion {
         {"hours_between(", "whole hours from one time to another"},
         {"days_between(", "whole days from one time to another"},
         {"seconds_between(", "whole seconds from one time to another"},
+        {"apart(", "of a rule: no two of the same overlap: apart(startsAt, endsAt, room)"},
         {"nullif(", "null where two are equal"}
     };
 

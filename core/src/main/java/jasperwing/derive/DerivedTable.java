@@ -205,6 +205,7 @@ public record DerivedTable(
                 only(table.foreignKeys(), k -> kept.containsAll(k.columns())),
                 only(table.uniques(), k -> kept.containsAll(k.columns())),
                 table.checks(),
+                table.exclusions(),
                 only(table.indexes(), k -> kept.containsAll(k.columns())),
                 itsComment);
         return new DerivedTable(

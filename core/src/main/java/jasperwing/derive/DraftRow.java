@@ -35,6 +35,11 @@ final class DraftRow {
         return stored(formula).map(m -> column(m).orElseThrow()).distinct().toList();
     }
 
+    /** The columns of members, in their order; fewer than there are where the row has not all of them. */
+    List<String> columns(List<Term.Member> members) {
+        return members.stream().flatMap(m -> column(m).stream()).toList();
+    }
+
     /** Writes formulas that the row has. @param before what stands before the name of a column */
     FormulaSql sql(String before) {
         return types.formula(new FormulaSql.Source() {

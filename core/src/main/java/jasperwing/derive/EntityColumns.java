@@ -1,5 +1,6 @@
 package jasperwing.derive;
 
+import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
@@ -351,6 +352,12 @@ final class EntityColumns {
 
     /** Left out where it is wrong or looks beyond the row. */
     private void rule(RowRules.SeenRule seen) {
+        if (Apartness.isStatedBy(seen.rule())) {
+            ApartRows.of(design, entity.name(), seen.rule())
+                    .filter(a -> ApartRows.isConstraint(design, types.dialect(), seen.rule(), a))
+                    .ifPresent(a -> ApartRows.exclude(draft, row, seen, a));
+            return;
+        }
         Formula formula = Formula.condition(design, entity.name(), seen.rule().condition());
         boolean rows = among.filter(k -> k.names().isEmpty()).isEmpty();
         if (rows && seen.rule().kept() == RuleKept.CONSTRAINT && row.has(formula)) {

@@ -76,7 +76,10 @@ final class ListTable {
             for (RowRules.SeenRule seen : RowRules.ofElements(design, list)) {
                 Formula formula = Formula.condition(design, value, seen.rule().condition());
                 boolean checked = seen.rule().kept() != RuleKept.CLASSES;
-                if (checked && formula.isSound() && formula.term().all().allMatch(this::hasColumn)) {
+                if (checked
+                        && formula.isSound()
+                        && formula.isLocal()
+                        && formula.term().all().allMatch(this::hasColumn)) {
                     draft.check(
                             seen.rule().constraint(),
                             seen.about(),

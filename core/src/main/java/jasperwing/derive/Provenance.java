@@ -42,7 +42,7 @@ public final class Provenance {
                     .findFirst();
             case TABLE -> schema.named(part.name()).map(Provenance::of);
             case COLUMN -> inTable(part, t -> t.column(part.name()).map(c -> of(t, c)));
-            case PRIMARY_KEY, CHECK, TRIGGER -> inTable(part, t -> Optional.empty());
+            case PRIMARY_KEY, CHECK, EXCLUSION, TRIGGER -> inTable(part, t -> Optional.empty());
             case FOREIGN_KEY -> inTable(part, t -> t.references().stream()
                     .filter(r -> r.name().equals(part.name()))
                     .findFirst()
@@ -59,7 +59,7 @@ public final class Provenance {
             case ROW -> inTable(part, t -> Optional.of(SqlOrigin.of(of(t).declaration(), part.name())));
             case VIEW -> view(part.name());
             case VIEW_COLUMN -> viewColumn(part).or(() -> view(part.owner()));
-            case NAMESPACE, SEQUENCE -> Optional.empty();
+            case EXTENSION, NAMESPACE, SEQUENCE -> Optional.empty();
         };
     }
 

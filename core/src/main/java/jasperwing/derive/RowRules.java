@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
@@ -23,6 +24,8 @@ public final class RowRules {
     public enum Holder {
         /** A check constraint, and the classes. */
         CHECK,
+        /** A constraint that keeps rows apart, and nothing else. */
+        EXCLUSION,
         /** A foreign key that holds two routes together, and the classes. */
         KEY,
         /**
@@ -67,6 +70,11 @@ public final class RowRules {
         Formula formula = Formula.condition(design, entity.name(), rule.condition());
         if (rule.kept() == RuleKept.CLASSES) {
             return Holder.CLASSES;
+        }
+        if (Apartness.isStatedBy(rule)) {
+            return ApartRows.of(design, entity.name(), rule)
+                    .map(a -> ApartRows.isConstraint(design, dialect, rule, a) ? Holder.EXCLUSION : Holder.TRIGGER)
+                    .orElse(Holder.CLASSES);
         }
         if (AgreedRoutes.of(design, entity).containsKey(rule)) {
             return Holder.KEY;

@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
 import jasperwing.formula.Term;
 import jasperwing.model.BinaryRelationship;
@@ -18,6 +19,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Triggers for rules over a row that reads others along its references, and for those the design wants held so: one on the table of the row, and one
@@ -71,6 +73,10 @@ final class RuleTriggers {
         }
         Set<RowRule> byKeys = AgreedRoutes.of(design, entity).keySet();
         for (RowRules.SeenRule seen : RowRules.of(design, entity)) {
+            if (Apartness.isStatedBy(seen.rule())) {
+                apart(table.get(), entity.name(), seen, asked);
+                continue;
+            }
             RuleKept kept = seen.rule().kept();
             Formula formula =
                     Formula.condition(design, entity.name(), seen.rule().condition());
@@ -88,6 +94,34 @@ final class RuleTriggers {
         }
     }
 
+    private void apart(DerivedTable table, String entity, RowRules.SeenRule seen, boolean asked) {
+        RowRule rule = seen.rule();
+        boolean wanted = rule.kept() == RuleKept.TRIGGERS || rule.kept() == RuleKept.CONSTRAINT && !asked;
+        ApartRows.of(design, entity, rule)
+                .filter(a -> wanted
+                        && seen.path().isEmpty()
+                        && !ApartRows.isConstraint(design, dialect, rule, a)
+                        && Stream.concat(Stream.of(a.from(), a.to()), a.same().stream())
+                                .allMatch(m -> column(table, m.steps(), m).isPresent()))
+                .ifPresent(a -> ApartRows.write(
+                        out,
+                        dialect,
+                        table,
+                        a,
+                        rule.constraint().isEmpty() ? "apart_" + name(table, seen) : rule.constraint(),
+                        message(table, seen),
+                        m -> column(table, m.steps(), m).orElseThrow()));
+    }
+
+    private static String message(DerivedTable table, RowRules.SeenRule seen) {
+        return table.name() + ": " + seen.rule().message();
+    }
+
+    private static String name(DerivedTable table, RowRules.SeenRule seen) {
+        return table.name() + "_"
+                + seen.about().stream().map(PhysicalNames::snake).collect(Collectors.joining("_"));
+    }
+
     /** Writes the triggers of one rule. */
     private final class Guard {
         private final DerivedTable table;
@@ -101,9 +135,8 @@ final class RuleTriggers {
         }
 
         void write() {
-            String message = table.name() + ": " + seen.rule().message();
-            String name = table.name() + "_"
-                    + seen.about().stream().map(PhysicalNames::snake).collect(Collectors.joining("_"));
+            String message = message(table, seen);
+            String name = name(table, seen);
             String given = seen.rule().constraint();
             out.refuse(
                     given.isEmpty() ? "check_" + name : given,

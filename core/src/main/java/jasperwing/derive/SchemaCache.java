@@ -207,6 +207,7 @@ public final class SchemaCache {
         table.uniqueKeys().forEach(u -> constraints.release(u.name()));
         table.table().checks().forEach(c -> constraints.release(c.name()));
         table.guards().forEach(c -> constraints.release(c.name()));
+        table.table().exclusions().forEach(e -> constraints.release(e.name()));
         table.indexes().forEach(i -> constraints.release(i.name()));
     }
 

@@ -138,6 +138,11 @@ public abstract class Dialect {
 
     // what it can do
 
+    /** Whether a constraint can keep spans of rows apart. */
+    public boolean excludesOverlaps() {
+        return false;
+    }
+
     /** Whether tables lie in namespaces of one database. */
     public boolean hasNamespaces() {
         return false;
@@ -261,11 +266,7 @@ public abstract class Dialect {
 
     /** A text as SQL writes it. */
     public String literal(String text) {
-        return standardLiteral(text);
-    }
-
-    static String standardLiteral(String text) {
-        return "'" + text.replace("'", "''").replace("\0", "") + "'";
+        return SqlNames.literal(text);
     }
 
     /** What a literal says, without the quotes around it. */

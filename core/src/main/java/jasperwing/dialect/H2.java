@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import java.util.Map;
 import java.util.Optional;
@@ -116,6 +117,11 @@ final class H2 extends Dialect {
         @Override
         String createdIndex(String name, String qualified) {
             return qualified;
+        }
+
+        @Override
+        SqlExpression kept(SqlExpression expression) {
+            return SqlExpression.of(UntrueColumns.compared(expression.sql(), "false"));
         }
 
         /** It has one word for both. */

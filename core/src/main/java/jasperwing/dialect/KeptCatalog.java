@@ -41,6 +41,7 @@ final class KeptCatalog {
                 table.checks().stream()
                         .map(c -> new Check(c.name(), sql.kept(c.condition())))
                         .toList(),
+                table.exclusions(),
                 indexes(table),
                 sql.keptComment(table.comment()));
     }

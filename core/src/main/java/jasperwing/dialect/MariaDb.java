@@ -105,7 +105,7 @@ final class MariaDb extends Dialect {
     }
 
     static String escaped(String text) {
-        return standardLiteral(text.replace("\\", "\\\\"));
+        return SqlNames.literal(text.replace("\\", "\\\\"));
     }
 
     @Override

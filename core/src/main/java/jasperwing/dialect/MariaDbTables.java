@@ -69,7 +69,7 @@ final class MariaDbTables extends TableSql {
     @Override
     SqlExpression kept(SqlExpression expression) {
         return SqlExpression.of(QUOTED_OR_TRUTH
-                .matcher(expression.sql())
+                .matcher(UntrueColumns.compared(expression.sql(), "0"))
                 .replaceAll(m -> Matcher.quoteReplacement(
                         m.group().equals("true") ? "1" : m.group().equals("false") ? "0" : m.group())));
     }

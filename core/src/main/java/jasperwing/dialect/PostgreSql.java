@@ -24,6 +24,11 @@ final class PostgreSql extends Dialect {
     }
 
     @Override
+    public boolean excludesOverlaps() {
+        return true;
+    }
+
+    @Override
     public boolean hasNamespaces() {
         return true;
     }

@@ -32,6 +32,9 @@ import java.util.stream.Stream;
  * }</pre>
  */
 public final class SchemaStatements {
+    /** What lets an exclusion compare columns that are equal. */
+    private static final String COMPARING = "btree_gist";
+
     private final Dialect dialect;
     private final Map<String, String> namespaces;
     private final TableSql sql;
@@ -53,6 +56,13 @@ public final class SchemaStatements {
 
     private List<Statement> all(Catalog catalog) {
         List<Statement> all = new ArrayList<>();
+        if (catalog.tables().stream().flatMap(t -> t.exclusions().stream()).anyMatch(e -> !e.same()
+                .isEmpty())) {
+            all.add(statement(
+                    Statement.Kind.CREATE,
+                    new Part(Kind.EXTENSION, "", COMPARING),
+                    "create extension if not exists " + COMPARING));
+        }
         Stream.concat(catalog.enums().stream().map(EnumDefinition::namespace), catalog.namespaces().values().stream())
                 .filter(n -> !n.isEmpty())
                 .distinct()

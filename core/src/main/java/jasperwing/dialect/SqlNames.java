@@ -40,4 +40,9 @@ final class SqlNames {
         }
         return Map.copyOf(all);
     }
+
+    /** A text as the standard writes it. */
+    static String literal(String text) {
+        return "'" + text.replace("'", "''").replace("\0", "") + "'";
+    }
 }

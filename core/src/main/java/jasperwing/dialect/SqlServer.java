@@ -114,7 +114,7 @@ final class SqlServer extends Dialect {
 
     @Override
     public String moment(Type type, String text) {
-        return standardLiteral(text);
+        return SqlNames.literal(text);
     }
 
     @Override

@@ -82,7 +82,7 @@ final class SqlServerTables extends TableSql {
     }
 
     private static String text(String name) {
-        return "N" + Dialect.standardLiteral(name);
+        return "N" + SqlNames.literal(name);
     }
 
     /** The new name is taken as it stands. */

@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.naming.Identifiers;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
+import jasperwing.physical.Exclusion;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Part;
 import jasperwing.physical.Part.Kind;
@@ -51,8 +52,17 @@ final class TableBody {
                 .ifPresent(k -> inside.add(constraint(k), new Part(Kind.PRIMARY_KEY, name, k.name())));
         table.uniques().forEach(u -> inside.add(constraint(u), new Part(Kind.UNIQUE, name, u.name())));
         table.checks().forEach(c -> inside.add(constraint(c), new Part(Kind.CHECK, name, c.name())));
+        table.exclusions().forEach(e -> inside.add(constraint(e), new Part(Kind.EXCLUSION, name, e.name())));
         keys.forEach(k -> inside.add(constraint(k), new Part(Kind.FOREIGN_KEY, name, k.name())));
         return inside.lines();
+    }
+
+    private String constraint(Exclusion exclusion) {
+        String same = exclusion.same().stream().map(c -> quote(c) + " with =, ").collect(Collectors.joining());
+        return constraint(
+                exclusion.name(),
+                "exclude using gist (" + same + exclusion.range() + "(" + quote(exclusion.from()) + ", "
+                        + quote(exclusion.to()) + ") with &&)");
     }
 
     private static final class Inside {

@@ -16,6 +16,7 @@ import jasperwing.model.RowRule;
 import jasperwing.model.Stored;
 import jasperwing.naming.Roles;
 import jasperwing.physical.Check;
+import jasperwing.physical.Exclusion;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import java.util.ArrayList;
@@ -180,6 +181,7 @@ final class GivenNameRules {
         table.uniqueKeys().forEach(u -> names.add(u.name()));
         table.table().checks().stream().map(Check::name).forEach(names::add);
         table.guards().stream().map(Check::name).forEach(names::add);
+        table.table().exclusions().stream().map(Exclusion::name).forEach(names::add);
         table.indexes().stream().map(Index::name).forEach(names::add);
         return names;
     }

@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.RowRules;
 import jasperwing.dialect.Dialect;
+import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Edit;
@@ -88,8 +89,12 @@ final class RowRuleRules {
         Dialect dialect = checked.dialect();
         RowRules.Holder holder = RowRules.holder(checked.design(), dialect, checked.whole(entity), rule);
         boolean triggered = holder == RowRules.Holder.TRIGGER && GuardTriggers.areIn(dialect);
-        boolean asked = rule.kept() == RuleKept.CLASSES || rule.kept() == RuleKept.TRIGGERS && triggered;
-        if (asked || holder == RowRules.Holder.CHECK || holder == RowRules.Holder.KEY) {
+        boolean apart = Apartness.isStatedBy(rule);
+        boolean asked = rule.kept() == RuleKept.CLASSES && !apart || rule.kept() == RuleKept.TRIGGERS && triggered;
+        if (asked
+                || holder == RowRules.Holder.EXCLUSION
+                || holder == RowRules.Holder.CHECK
+                || holder == RowRules.Holder.KEY) {
             return Optional.empty();
         }
         String sql = triggered ? GuardSql.ofRules(checked, entity.name()) : "";
@@ -97,11 +102,20 @@ final class RowRuleRules {
                 Rule.RULE_NOT_CHECKED,
                 subject(entity.name(), rule),
                 "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " "
-                        + reason(dialect, rule, holder, local) + ".",
-                "Only the generated classes check it; rows written past them can break it"
-                        + (triggered ? ". A trigger refuses them." : "."),
+                        + (apart ? apartReason(dialect, rule) : reason(dialect, rule, holder, local)) + ".",
+                (apart
+                                ? "Nothing checks it: rows can overlap."
+                                : "Only the generated classes check it; rows written past them can break it.")
+                        + (triggered ? " A trigger refuses them." : ""),
                 triggered ? List.of(new Fix("Hold it by triggers", held(checked, entity, rule))) : List.of(),
                 sql));
+    }
+
+    private static String apartReason(Dialect dialect, RowRule rule) {
+        return rule.kept() == RuleKept.CLASSES
+                ? "compares rows with one another, which no class does"
+                : "compares rows with one another; " + dialect.title() + " has no constraint for "
+                        + (dialect.excludesOverlaps() ? "such types or tables" : "that");
     }
 
     private static String reason(Dialect dialect, RowRule rule, RowRules.Holder holder, boolean local) {

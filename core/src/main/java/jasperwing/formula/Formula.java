@@ -64,6 +64,9 @@ public record Formula(Term term, List<Mistake> mistakes) {
 
     /** Whether it looks at nothing but the row it belongs to and the references of that, so that a table can keep it. */
     public boolean isLocal() {
-        return term.all().noneMatch(t -> t instanceof Term.Aggregate || t instanceof Term.Member m && !m.isInRow());
+        return term.all()
+                .noneMatch(t -> t instanceof Term.Aggregate
+                        || t instanceof Term.Member m && !m.isInRow()
+                        || Apartness.isStatedBy(t));
     }
 }

@@ -10,9 +10,7 @@ import jasperwing.model.Expression;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.Literal;
 import jasperwing.model.Type;
-import jasperwing.naming.Spelling;
 import jasperwing.naming.Step;
-import jasperwing.naming.Steps;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -68,12 +66,15 @@ final class FormulaResolver {
         private final String entity;
         private final List<Mistake> mistakes = new ArrayList<>();
         private long size;
+        private boolean isRule;
 
         Reader(String entity) {
             this.entity = entity;
         }
 
         Formula read(Attribute attribute) {
+            isRule =
+                    design.entity(entity).stream().noneMatch(e -> e.attributes().contains(attribute));
             Term term = term(attribute.formula().orElseThrow());
             Kind wanted = kind(attribute.type());
             boolean declared = attribute.type() instanceof Type.Named;
@@ -107,6 +108,9 @@ final class FormulaResolver {
         private Term apply(Expression.Call call) {
             if (call.function().equals(SAME)) {
                 return same(call.arguments().get(0), call.arguments().get(1));
+            }
+            if (call.function().equals(Apartness.FUNCTION)) {
+                return apart(call.arguments());
             }
             Optional<Expression> written = Operations.written(call);
             if (written.isPresent()) {
@@ -155,6 +159,39 @@ final class FormulaResolver {
                     .map(k -> Operations.both("=", member(first, k), member(second, k)))
                     .reduce((a, b) -> Operations.both("and", a, b))
                     .orElseGet(() -> wrong(Error.UNKNOWN, "compares rows of " + first.at() + ", which has no key"));
+        }
+
+        /** That spans of rows do not overlap: the whole of a rule. */
+        private Term apart(List<Expression> arguments) {
+            if (!isRule || size > 1) {
+                return wrong(
+                        Error.TYPE, "says apart beside something else; a rule that compares rows says nothing more");
+            }
+            if (arguments.size() < 2 || keys.of(entity).isEmpty()) {
+                return wrong(
+                        Error.TYPE,
+                        arguments.size() < 2
+                                ? "gives too little to apart, which takes " + Operations.takes(Apartness.FUNCTION)
+                                : "compares rows of " + entity + ", which has no key");
+            }
+            int before = mistakes.size();
+            List<Term> all =
+                    arguments.stream().flatMap(a -> compared(a).stream()).toList();
+            if (mistakes.size() > before) {
+                return NONE;
+            }
+            return Apartness.isOf(all)
+                    ? new Term.Apply(Apartness.FUNCTION, all, Kind.BOOLEAN, false)
+                    : wrong(Error.TYPE, misuse(Apartness.FUNCTION, all) + ", all of them in the row");
+        }
+
+        /** What is compared: an attribute, or the key of what a role to one leads to. */
+        private List<Term> compared(Expression argument) {
+            RoleWay way = new RoleWay(design, entity);
+            List<String> path = argument instanceof Expression.Name name ? name.path() : List.of();
+            return !path.isEmpty() && way.follow(path, false) == path.size()
+                    ? keys.of(way.at()).stream().<Term>map(k -> member(way, k)).toList()
+                    : List.of(term(argument));
         }
 
         private RoleWay toOne(Expression role) {
@@ -210,7 +247,7 @@ final class FormulaResolver {
                 Optional<Attribute> found =
                         there.stream().filter(a -> a.name().equals(name)).findFirst();
                 if (found.isEmpty()) {
-                    return wrong(Error.UNKNOWN, unknown(owner, name));
+                    return wrong(Error.UNKNOWN, UnknownNames.told(design, owner, name));
                 }
                 within.add(found.get());
                 there = value(found.get().type())
@@ -218,28 +255,6 @@ final class FormulaResolver {
                         .orElse(List.of());
             }
             return member(way, owner, within);
-        }
-
-        private String unknown(String where, String name) {
-            if (name.contains("-")) {
-                return "names " + name + ", which " + where
-                        + " has not as an attribute or a role to one; a minus stands between spaces";
-            }
-            return "names " + name + ", which " + where + " has not as an attribute or a role to one"
-                    + nearest(where, name)
-                            .map(n -> "; perhaps " + n + " is meant")
-                            .orElse("");
-        }
-
-        private Optional<String> nearest(String where, String name) {
-            Stream<String> attributes = design.entity(where).stream()
-                    .flatMap(e -> InheritanceTree.line(design, e).stream())
-                    .flatMap(e -> e.attributes().stream())
-                    .map(Attribute::name);
-            Stream<String> roles =
-                    Steps.from(design, where).stream().filter(s -> !s.many()).map(Step::name);
-            return Spelling.nearest(
-                    name, Stream.concat(attributes, roles).distinct().toList());
         }
 
         private Term member(RoleWay way, String owner, List<Attribute> within) {

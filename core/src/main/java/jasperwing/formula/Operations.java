@@ -22,9 +22,14 @@ public final class Operations {
 
     /** Functions that are written by others, and what they take. */
     private static final Map<String, String> WRITTEN = Map.of(
-            "left", "a text, and a number of characters",
-            "concat", "two texts or more",
-            "exists", "a role to many");
+            "left",
+            "a text, and a number of characters",
+            "concat",
+            "two texts or more",
+            "exists",
+            "a role to many",
+            Apartness.FUNCTION,
+            "the beginning and the end of a span, and what is the same");
 
     private static final Set<String> FIELDS = Set.of("year", "month", "day", "hour", "minute");
     private static final Map<String, Operation> ALL = new LinkedHashMap<>();

@@ -26,18 +26,24 @@ final class NamingParser {
 
     private void line(Cursor cursor) throws SyntaxException {
         Token at = cursor.peek();
-        if (naming.schema().isEmpty() && cursor.takeWord("schema")) {
+        if (cursor.takeWord("schema")) {
+            once(cursor, at, naming.schema().isEmpty());
             naming = naming.withSchema(cursor.string("the name of the schema in double quotes"));
-        } else if (naming.prefix().isEmpty() && cursor.takeWords("tables", "begin", "with")) {
+        } else if (cursor.takeWords("tables", "begin", "with")) {
+            once(cursor, at, naming.prefix().isEmpty());
             naming = naming.withPrefix(cursor.string("what their names begin with, in double quotes"));
         } else {
             DatabaseNaming.Rule rule = rule(cursor);
-            if (naming.has(rule)) {
-                throw cursor.wrong(at, "'" + rule.words() + "' is said twice", "");
-            }
+            once(cursor, at, !naming.has(rule));
             naming = naming.with(rule, true);
         }
         cursor.end();
+    }
+
+    private static void once(Cursor cursor, Token at, boolean first) throws SyntaxException {
+        if (!first) {
+            throw cursor.wrong(at, "this is said twice", "");
+        }
     }
 
     private static DatabaseNaming.Rule rule(Cursor cursor) throws SyntaxException {
@@ -86,14 +92,17 @@ final class NamingParser {
 
     /** A line below a relationship; empty when it says no names. */
     static Optional<Relationship> line(Relationship relationship, Cursor cursor) throws SyntaxException {
+        Token at = cursor.peek();
         Stored stored = relationship.notes().stored();
         Stored said;
-        if (stored.name().isEmpty() && cursor.takeWord("table")) {
+        if (cursor.takeWord("table")) {
+            once(cursor, at, stored.name().isEmpty());
             said = stored.withName(filled(cursor, "the name of the join table in double quotes"));
-        } else if (stored.columns().isEmpty() && (cursor.takeWord("column") || cursor.takeWord("columns"))) {
+        } else if (cursor.takeWord("column") || cursor.takeWord("columns")) {
+            once(cursor, at, stored.columns().isEmpty());
             said = stored.withColumns(names(cursor, "the name of a column in double quotes"));
-        } else if (stored.constraints().isEmpty()
-                && (cursor.takeWords("foreign", "key") || cursor.takeWords("foreign", "keys"))) {
+        } else if (cursor.takeWords("foreign", "key") || cursor.takeWords("foreign", "keys")) {
+            once(cursor, at, stored.constraints().isEmpty());
             said = stored.withConstraints(names(cursor, "the name of a foreign key in double quotes"));
         } else {
             return Optional.empty();

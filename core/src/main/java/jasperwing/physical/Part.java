@@ -11,6 +11,8 @@ import java.util.Locale;
 public record Part(Kind kind, String owner, String name) {
     /** What it is. */
     public enum Kind {
+        /** What the database needs besides. */
+        EXTENSION,
         /** A schema that tables lie in. */
         NAMESPACE,
         ENUM,
@@ -21,6 +23,7 @@ public record Part(Kind kind, String owner, String name) {
         FOREIGN_KEY,
         UNIQUE,
         CHECK,
+        EXCLUSION,
         INDEX,
         /** A row that belongs to the schema, by the first of its values. */
         ROW,

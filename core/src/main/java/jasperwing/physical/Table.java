@@ -27,6 +27,7 @@ public record Table(
         List<ForeignKey> foreignKeys,
         List<Unique> uniques,
         List<Check> checks,
+        List<Exclusion> exclusions,
         List<Index> indexes,
         String comment) {
     public Table {
@@ -34,10 +35,11 @@ public record Table(
         foreignKeys = List.copyOf(foreignKeys);
         uniques = List.copyOf(uniques);
         checks = List.copyOf(checks);
+        exclusions = List.copyOf(exclusions);
         indexes = List.copyOf(indexes);
     }
 
-    /** One in the namespace that is looked in first. */
+    /** One in the namespace that is looked in first, whose rows may overlap. */
     public Table(
             String name,
             List<Column> columns,
@@ -47,33 +49,38 @@ public record Table(
             List<Check> checks,
             List<Index> indexes,
             String comment) {
-        this("", name, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+        this("", name, columns, primaryKey, foreignKeys, uniques, checks, List.of(), indexes, comment);
     }
 
     /** The same in another namespace. */
     public Table in(String newNamespace) {
-        return new Table(newNamespace, name, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+        return new Table(
+                newNamespace, name, columns, primaryKey, foreignKeys, uniques, checks, exclusions, indexes, comment);
     }
 
     /** The same under another name. */
     public Table named(String newName) {
-        return new Table(namespace, newName, columns, primaryKey, foreignKeys, uniques, checks, indexes, comment);
+        return new Table(
+                namespace, newName, columns, primaryKey, foreignKeys, uniques, checks, exclusions, indexes, comment);
     }
 
     public Table withPrimaryKey(PrimaryKey key) {
-        return new Table(namespace, name, columns, Optional.of(key), foreignKeys, uniques, checks, indexes, comment);
+        return new Table(
+                namespace, name, columns, Optional.of(key), foreignKeys, uniques, checks, exclusions, indexes, comment);
     }
 
     public Table withForeignKeys(List<ForeignKey> newKeys) {
-        return new Table(namespace, name, columns, primaryKey, newKeys, uniques, checks, indexes, comment);
+        return new Table(namespace, name, columns, primaryKey, newKeys, uniques, checks, exclusions, indexes, comment);
     }
 
     public Table withUniques(List<Unique> newUniques) {
-        return new Table(namespace, name, columns, primaryKey, foreignKeys, newUniques, checks, indexes, comment);
+        return new Table(
+                namespace, name, columns, primaryKey, foreignKeys, newUniques, checks, exclusions, indexes, comment);
     }
 
     public Table withIndexes(List<Index> newIndexes) {
-        return new Table(namespace, name, columns, primaryKey, foreignKeys, uniques, checks, newIndexes, comment);
+        return new Table(
+                namespace, name, columns, primaryKey, foreignKeys, uniques, checks, exclusions, newIndexes, comment);
     }
 
     /** The columns of the primary key, in order; empty when it has none. */
@@ -106,6 +113,7 @@ public record Table(
                                 .map(c -> new Check(c.name(), c.condition().normal()))
                                 .toList(),
                         Check::name),
+                Catalog.sorted(exclusions, Exclusion::name),
                 Catalog.sorted(indexes.stream().map(Index::normal).toList(), Index::name),
                 comment);
     }

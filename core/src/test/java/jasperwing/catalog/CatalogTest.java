@@ -48,6 +48,19 @@ public class CatalogTest {
                 dialect);
     }
 
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void whatIsNotTrueIsKept(Dialect dialect) throws SQLException {
+        agrees(
+                Samples.design(
+                        "entity Song",
+                        "  id serial key",
+                        "  sung boolean",
+                        "  key boolean",
+                        "  rule \"must be new\": not sung and (id > 0 or not key)"),
+                dialect);
+    }
+
     /** Loads a design and compares the catalogs. */
     public static void agrees(Design design, Dialect dialect) throws SQLException {
         try (Connection connection = Databases.loaded(design, dialect)) {

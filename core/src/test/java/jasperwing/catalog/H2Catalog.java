@@ -76,6 +76,7 @@ final class H2Catalog implements CatalogReader {
                                 + HERE,
                         r -> new Check(folded(r.getString(1)), SqlExpression.of(r.getString(2))),
                         name),
+                List.of(),
                 indexes,
                 query.names("select coalesce(remarks, '') from information_schema.tables" + HERE, name)
                         .get(0));

@@ -5,6 +5,7 @@ import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.EnumDefinition;
+import jasperwing.physical.Exclusion;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
@@ -21,6 +22,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 final class PostgreSqlCatalog implements CatalogReader {
     private static final Map<String, ForeignKey.Action> ACTIONS = Map.of(
@@ -89,6 +92,11 @@ final class PostgreSqlCatalog implements CatalogReader {
                         r -> new Check(r.getString(1), SqlExpression.of(r.getString("condition"))),
                         name),
                 query.all(
+                        "select conname, pg_get_constraintdef(oid) from pg_constraint where contype = 'x' and conrelid = "
+                                + of,
+                        PostgreSqlCatalog::exclusion,
+                        name),
+                query.all(
                         "select indexrelid::regclass::text as name, indexrelid, indnkeyatts, indnatts, indisunique, amname,"
                                 + " pg_get_expr(indpred, indrelid) as condition,"
                                 + " array(select pg_get_indexdef(indexrelid, n, true) from generate_series(1, indnatts) n) as parts,"
@@ -144,6 +152,27 @@ final class PostgreSqlCatalog implements CatalogReader {
                 computed ? Optional.empty() : expression,
                 computed ? expression : Optional.empty(),
                 Optional.ofNullable(row.getString("comment")).orElse(""));
+    }
+
+    /** {@code EXCLUDE USING gist (room_id WITH =, daterange(a, b) WITH &&)}. */
+    private static Exclusion exclusion(ResultSet row) throws SQLException {
+        String inside =
+                row.getString(2).replaceFirst("^EXCLUDE USING gist \\(", "").replaceFirst("\\)$", "");
+        Matcher span = Pattern.compile("(\\w+)\\((?:\\(?(.+?)\\)?(?:::bigint)?), \\(?(.+?)\\)?(?:::bigint)?\\) WITH &&")
+                .matcher(inside);
+        if (!span.find()) {
+            throw new SQLException("not understood: " + inside);
+        }
+        List<String> same = new ArrayList<>();
+        Matcher equal = Pattern.compile("(\"[^\"]+\"|\\w+) WITH =").matcher(inside);
+        while (equal.find()) {
+            same.add(bare(equal.group(1)));
+        }
+        return new Exclusion(row.getString(1), same, span.group(1), bare(span.group(2)), bare(span.group(3)));
+    }
+
+    private static String bare(String name) {
+        return name.startsWith("\"") ? name.substring(1, name.length() - 1) : name;
     }
 
     private static ForeignKey foreignKey(ResultSet row) throws SQLException {

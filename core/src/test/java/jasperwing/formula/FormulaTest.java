@@ -205,7 +205,7 @@ class FormulaTest {
                 .singleElement()
                 .asString()
                 .startsWith(
-                        "formula-unknown-name: Boat's x names a function sqrt there is not; there are abs, ceiling,")
+                        "formula-unknown-name: Boat's x names a function sqrt there is not; there are abs, apart, ceiling,")
                 .endsWith("and of many avg, count, max, min, sum.");
     }
 
