@@ -62,6 +62,9 @@ final class GivenNameRules {
 
     private void relationship(Relationship relationship) {
         Stored stored = relationship.notes().stored();
+        if (stored.equals(Stored.NONE)) {
+            return;
+        }
         Subject subject = subject(relationship);
         List<DerivedTable> tables = tables(relationship);
         if (!stored.name().isEmpty() && tables.stream().noneMatch(t -> isJoin(t, stored.name()))) {
