@@ -37,7 +37,7 @@ class AnyDesignTest {
         return Designs.all();
     }
 
-    @Property(tries = 300, seed = "20260307")
+    @Property(tries = 200, seed = "20260307")
     void isCheckedDrawnAndGeneratedWithoutAnException(@ForAll("designs") Design design) {
         for (Dialect dialect : Databases.running()) {
             assertThat(Schema.derive(design, dialect).sql()).isNotNull();
@@ -59,7 +59,7 @@ class AnyDesignTest {
         });
     }
 
-    @Property(tries = 200, seed = "20260309")
+    @Property(tries = 130, seed = "20260309")
     void withoutErrorsLoadsInSqlite(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialects.SQLITE), Dialects.SQLITE);
     }
@@ -69,7 +69,7 @@ class AnyDesignTest {
         loads(mended(design, Dialects.POSTGRESQL), Dialects.POSTGRESQL);
     }
 
-    @Property(tries = 200, seed = "20261127")
+    @Property(tries = 130, seed = "20261127")
     void withoutErrorsLoadsInH2(@ForAll("designs") Design design) throws SQLException {
         loads(mended(design, Dialects.H2), Dialects.H2);
     }

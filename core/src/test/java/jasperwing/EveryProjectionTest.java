@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** A design that can be read can be opened, checked, changed, drawn and generated, whatever is missing in it. */
 class EveryProjectionTest {
-    @Property(tries = 40, seed = "20261129")
+    @Property(tries = 28, seed = "20261129")
     void isMadeOfAnyDesign(@ForAll long seed) {
         makesAll(WideDesigns.text(seed), "seed " + seed);
     }
