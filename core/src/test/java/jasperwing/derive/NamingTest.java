@@ -217,6 +217,48 @@ class NamingTest {
         assertThat(schema.sql()).contains("one_title", "by_code", "titled");
     }
 
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void kindsAndPairsAreNamedAndPlacedToo(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                        "area Yard moss in schema \"yard\"",
+                        "entity Vehicle in Yard, only its kinds",
+                        "  id serial key",
+                        "  plate text(9)",
+                        "  kinds kept in a complete table each",
+                        "entity Van is a kind of Vehicle in Yard",
+                        "  load int",
+                        "entity Bus is a kind of Vehicle",
+                        "  seats int",
+                        "  rows int = count(stops)",
+                        "entity Stop",
+                        "  id serial key",
+                        "each Bus may halt at many Stop as stops, which may serve many Bus as buses",
+                        "each Stop may follow many Stop as before, which may come before many Stop as after",
+                        "  table \"Stop order\"",
+                        "  columns \"later\", \"earlier\"",
+                        "  foreign keys \"later stop\", \"earlier stop\"")
+                .withNaming(all());
+        try (Connection connection = Databases.guarded(design, dialect);
+                Statement statement = connection.createStatement()) {
+            CatalogTest.agrees(connection, design, dialect);
+            Schema schema = Schema.derive(design, dialect);
+            assertThat(schema.named("Stop order").orElseThrow().keyColumns()).containsExactly("later", "earlier");
+            String vehicles = dialect.quote(schema.rows("Vehicle").orElseThrow().table());
+            statement.executeQuery("select * from " + vehicles).close();
+            String bus = dialect.quote(schema.table("Bus").orElseThrow().table());
+            SqlRows.taken(statement, "insert into " + bus + " (vehicle_id, plate, seats) values (1, 'a', 40)");
+            String van = dialect.quote(schema.table("Van").orElseThrow().table());
+            String twice =
+                    "insert into " + van + " (vehicle_id, plate, " + dialect.quote("load") + ") values (1, 'b', 4)";
+            if (GuardTriggers.areIn(dialect)) {
+                SqlRows.refused(statement, twice);
+            } else {
+                SqlRows.taken(statement, twice);
+            }
+        }
+    }
+
     @Test
     void whatRefersToAColumnHasItsType() {
         Design design = Samples.design(
