@@ -2,7 +2,7 @@ package jasperwing;
 
 import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Notes;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -14,36 +14,36 @@ import net.jqwik.api.Combinators;
 final class ArbitraryNotes {
     private ArbitraryNotes() {}
 
-    static Arbitrary<Notes> notes(Arbitrary<Stored> stored, boolean closing) {
+    static Arbitrary<Notes> notes(Arbitrary<StorageNotes> stored, boolean closing) {
         return Combinators.combine(Designs.texts(), Designs.texts(), stored, Designs.comments(closing))
                 .as((label, doc, kept, comments) -> new Notes(label, doc, kept, "", comments));
     }
 
-    static Arbitrary<Notes> formerNotes(Arbitrary<Stored> stored, boolean closing) {
+    static Arbitrary<Notes> formerNotes(Arbitrary<StorageNotes> stored, boolean closing) {
         return Combinators.combine(notes(stored, closing), Arbitraries.oneOf(Arbitraries.just(""), Designs.names()))
                 .as(Notes::withWas);
     }
 
-    static Arbitrary<Stored> named() {
-        return Designs.texts().map(Stored.NONE::withName);
+    static Arbitrary<StorageNotes> named() {
+        return Designs.texts().map(StorageNotes.NONE::withName);
     }
 
     /** With types of their own in the database that does not run here: they need mean nothing. */
-    static Arbitrary<Stored> columns() {
+    static Arbitrary<StorageNotes> columns() {
         Arbitrary<Map<String, String>> types = Arbitraries.maps(
                         Arbitraries.of("sqlserver"), Arbitraries.of("citext", "varchar(9)", "\"a b\"[]", "enum('x')"))
                 .ofMaxSize(1);
         return Combinators.combine(Designs.texts(), types)
-                .as((name, own) -> new Stored(name, List.of(), List.of(), new TreeMap<>(own)));
+                .as((name, own) -> new StorageNotes(name, List.of(), List.of(), new TreeMap<>(own)));
     }
 
-    static Arbitrary<Stored> references() {
+    static Arbitrary<StorageNotes> references() {
         Arbitrary<List<String>> some =
                 Designs.texts().filter(t -> !t.isBlank()).list().ofMaxSize(2);
-        Arbitrary<Stored> any = Combinators.combine(Designs.texts().filter(t -> !t.isBlank()), some, some)
-                .as((table, columns, keys) -> new Stored(table, columns, keys, new TreeMap<>()));
+        Arbitrary<StorageNotes> any = Combinators.combine(Designs.texts().filter(t -> !t.isBlank()), some, some)
+                .as((table, columns, keys) -> new StorageNotes(table, columns, keys, new TreeMap<>()));
         return Arbitraries.frequencyOf(
-                net.jqwik.api.Tuple.of(4, Arbitraries.just(Stored.NONE)), net.jqwik.api.Tuple.of(1, any));
+                net.jqwik.api.Tuple.of(4, Arbitraries.just(StorageNotes.NONE)), net.jqwik.api.Tuple.of(1, any));
     }
 
     static Arbitrary<DatabaseNaming> namings() {

@@ -39,7 +39,7 @@ import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Scalar;
 import jasperwing.model.Sheet;
 import jasperwing.model.SheetEdits;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import jasperwing.model.TextConstraint;
 import jasperwing.model.Type;
 import java.math.BigDecimal;
@@ -307,7 +307,7 @@ public final class Designs {
         Arbitrary<EnumValue> value = Combinators.combine(
                         names(),
                         Arbitraries.of(true, false),
-                        ArbitraryNotes.notes(Arbitraries.just(Stored.NONE), false),
+                        ArbitraryNotes.notes(Arbitraries.just(StorageNotes.NONE), false),
                         Arbitraries.oneOf(Arbitraries.just(""), names()))
                 .as((name, retired, notes, was) -> new EnumValue(name, retired, notes.withWas(was)));
         Arbitrary<EnumType> enums = Combinators.combine(

@@ -7,7 +7,7 @@ import jasperwing.app.workspace.Selection;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import jasperwing.notation.EntityDetails;
 import java.util.List;
 import javafx.scene.control.ComboBox;
@@ -157,7 +157,7 @@ class PropertiesTest extends WindowTest {
         until("it is taken back", () -> stored(1).columns().isEmpty());
     }
 
-    private Stored stored(int relationship) {
+    private StorageNotes stored(int relationship) {
         return design().relationships().get(relationship).notes().stored();
     }
 }

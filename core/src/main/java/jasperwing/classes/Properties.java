@@ -4,8 +4,8 @@ import jasperwing.derive.DerivedTable;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.derive.Schema;
 import jasperwing.derive.ValueColumns;
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -67,7 +67,7 @@ final class Properties {
 
     /** An object knows nothing of what it must be apart from. */
     private static boolean isChecked(ClassRule rule) {
-        return rule.formula().isSound() && Apartness.of(rule.formula()).isEmpty();
+        return rule.formula().isSound() && OverlapRule.of(rule.formula()).isEmpty();
     }
 
     private ClassRule rule(Entity entity, RowRule rule, boolean inherited) {

@@ -1,8 +1,8 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.formula.Term;
 import jasperwing.model.Design;
 import jasperwing.model.RowRule;
@@ -29,14 +29,14 @@ final class ApartRows {
     private ApartRows() {}
 
     /** What a rule of an entity says of spans; empty where it says something else, is wrong, or rows lie in the tables of kinds. */
-    static Optional<Apartness> of(Design design, String entity, RowRule rule) {
-        return Apartness.isStatedBy(rule) && AgreedRoutes.hasOneTable(design, entity)
-                ? Apartness.of(Formula.condition(design, entity, rule.condition()))
+    static Optional<OverlapRule> of(Design design, String entity, RowRule rule) {
+        return OverlapRule.isStatedBy(rule) && AgreedRoutes.hasOneTable(design, entity)
+                ? OverlapRule.of(Formula.condition(design, entity, rule.condition()))
                 : Optional.empty();
     }
 
     /** Whether a constraint keeps them apart. */
-    static boolean isConstraint(Design design, Dialect dialect, RowRule rule, Apartness apart) {
+    static boolean isConstraint(Design design, Dialect dialect, RowRule rule, OverlapRule apart) {
         return rule.kept() == RuleKept.CONSTRAINT
                 && dialect.excludesOverlaps()
                 && range(apart).isPresent()
@@ -59,7 +59,7 @@ final class ApartRows {
     }
 
     /** The function that makes a span; empty where there is none. */
-    static Optional<String> range(Apartness apart) {
+    static Optional<String> range(OverlapRule apart) {
         return Optional.ofNullable(
                 switch (apart.from().kind()) {
                     case DATE -> "daterange";
@@ -72,7 +72,7 @@ final class ApartRows {
     }
 
     /** Adds the constraint, where the row has all the columns. */
-    static void exclude(TableDraft draft, DraftRow row, RowRules.SeenRule seen, Apartness apart) {
+    static void exclude(TableDraft draft, DraftRow row, RowRules.SeenRule seen, OverlapRule apart) {
         List<String> span = row.columns(List.of(apart.from(), apart.to()));
         List<String> same = row.columns(apart.same());
         if (span.size() == 2
@@ -92,7 +92,7 @@ final class ApartRows {
             TriggerWriter out,
             Dialect dialect,
             DerivedTable table,
-            Apartness apart,
+            OverlapRule apart,
             String name,
             String message,
             Function<Term.Member, String> column) {

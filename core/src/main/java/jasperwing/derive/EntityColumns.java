@@ -1,7 +1,7 @@
 package jasperwing.derive;
 
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.DeleteRule;
@@ -352,7 +352,7 @@ final class EntityColumns {
 
     /** Left out where it is wrong or looks beyond the row. */
     private void rule(RowRules.SeenRule seen) {
-        if (Apartness.isStatedBy(seen.rule())) {
+        if (OverlapRule.isStatedBy(seen.rule())) {
             ApartRows.of(design, entity.name(), seen.rule())
                     .filter(a -> ApartRows.isConstraint(design, types.dialect(), seen.rule(), a))
                     .ifPresent(a -> ApartRows.exclude(draft, row, seen, a));

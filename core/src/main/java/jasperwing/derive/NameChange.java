@@ -4,7 +4,7 @@ import jasperwing.naming.Words;
 import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
-import jasperwing.physical.Exclusion;
+import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.Index;
 import jasperwing.physical.Part;
 import jasperwing.physical.PrimaryKey;
@@ -55,7 +55,7 @@ public record NameChange(Part.Kind kind, String table, String was, String now) {
         named(changes, Part.Kind.FOREIGN_KEY, name, before.references(), after.references(), Reference::name);
         named(changes, Part.Kind.UNIQUE, name, before.uniqueKeys(), after.uniqueKeys(), UniqueKey::name);
         named(changes, Part.Kind.CHECK, name, was.checks(), is.checks(), Check::name);
-        named(changes, Part.Kind.EXCLUSION, name, was.exclusions(), is.exclusions(), Exclusion::name);
+        named(changes, Part.Kind.EXCLUSION, name, was.exclusions(), is.exclusions(), ExclusionConstraint::name);
         named(changes, Part.Kind.INDEX, name, before.indexes(), after.indexes(), Index::name);
     }
 

@@ -1,8 +1,8 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -71,7 +71,7 @@ public final class RowRules {
         if (rule.kept() == RuleKept.CLASSES) {
             return Holder.CLASSES;
         }
-        if (Apartness.isStatedBy(rule)) {
+        if (OverlapRule.isStatedBy(rule)) {
             return ApartRows.of(design, entity.name(), rule)
                     .map(a -> ApartRows.isConstraint(design, dialect, rule, a) ? Holder.EXCLUSION : Holder.TRIGGER)
                     .orElse(Holder.CLASSES);

@@ -1,8 +1,8 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.formula.Term;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -73,7 +73,7 @@ final class RuleTriggers {
         }
         Set<RowRule> byKeys = AgreedRoutes.of(design, entity).keySet();
         for (RowRules.SeenRule seen : RowRules.of(design, entity)) {
-            if (Apartness.isStatedBy(seen.rule())) {
+            if (OverlapRule.isStatedBy(seen.rule())) {
                 apart(table.get(), entity.name(), seen, asked);
                 continue;
             }

@@ -8,7 +8,7 @@ import jasperwing.naming.Identifiers;
 import jasperwing.naming.Words;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
-import jasperwing.physical.Exclusion;
+import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import jasperwing.physical.Table;
@@ -35,7 +35,7 @@ final class TableDraft {
     private final List<UniqueKey> uniques = new ArrayList<>();
     private final List<Check> checks = new ArrayList<>();
     private final List<Check> guards = new ArrayList<>();
-    private final List<Exclusion> exclusions = new ArrayList<>();
+    private final List<ExclusionConstraint> exclusions = new ArrayList<>();
     private final DraftIndexes indexes;
     /** Columns in which capitals make no difference, each with the column that holds its text in small letters, or with itself. */
     private final Map<String, String> folded = new HashMap<>();
@@ -274,8 +274,8 @@ final class TableDraft {
 
     /** Lets no two rows with the same columns have spans that overlap. */
     void exclude(String given, List<String> about, String range, List<String> span, List<String> same) {
-        exclusions.add(
-                new Exclusion(names.constraint(given, "ex", name, about), same, range, span.get(0), span.get(1)));
+        exclusions.add(new ExclusionConstraint(
+                names.constraint(given, "ex", name, about), same, range, span.get(0), span.get(1)));
     }
 
     void index(List<String> found) {

@@ -3,7 +3,7 @@ package jasperwing.dialect;
 import jasperwing.naming.Identifiers;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
-import jasperwing.physical.Exclusion;
+import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Part;
 import jasperwing.physical.Part.Kind;
@@ -57,7 +57,7 @@ final class TableBody {
         return inside.lines();
     }
 
-    private String constraint(Exclusion exclusion) {
+    private String constraint(ExclusionConstraint exclusion) {
         String same = exclusion.same().stream().map(c -> quote(c) + " with =, ").collect(Collectors.joining());
         return constraint(
                 exclusion.name(),

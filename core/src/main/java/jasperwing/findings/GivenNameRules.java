@@ -13,10 +13,10 @@ import jasperwing.model.Members;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.RowRule;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import jasperwing.naming.Roles;
 import jasperwing.physical.Check;
-import jasperwing.physical.Exclusion;
+import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import java.util.ArrayList;
@@ -61,8 +61,8 @@ final class GivenNameRules {
     }
 
     private void relationship(Relationship relationship) {
-        Stored stored = relationship.notes().stored();
-        if (stored.equals(Stored.NONE)) {
+        StorageNotes stored = relationship.notes().stored();
+        if (stored.equals(StorageNotes.NONE)) {
             return;
         }
         Subject subject = subject(relationship);
@@ -184,7 +184,7 @@ final class GivenNameRules {
         table.uniqueKeys().forEach(u -> names.add(u.name()));
         table.table().checks().stream().map(Check::name).forEach(names::add);
         table.guards().stream().map(Check::name).forEach(names::add);
-        table.table().exclusions().stream().map(Exclusion::name).forEach(names::add);
+        table.table().exclusions().stream().map(ExclusionConstraint::name).forEach(names::add);
         table.indexes().stream().map(Index::name).forEach(names::add);
         return names;
     }
@@ -203,7 +203,7 @@ final class GivenNameRules {
         return Subject.of(relationship, Roles.forward(relationship));
     }
 
-    private static Edit change(Relationship relationship, UnaryOperator<Stored> change) {
+    private static Edit change(Relationship relationship, UnaryOperator<StorageNotes> change) {
         return RelationshipEdits.replace(
                 relationship,
                 relationship.withNotes(relationship

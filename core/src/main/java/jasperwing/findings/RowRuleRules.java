@@ -3,8 +3,8 @@ package jasperwing.findings;
 import jasperwing.derive.GuardTriggers;
 import jasperwing.derive.RowRules;
 import jasperwing.dialect.Dialect;
-import jasperwing.formula.Apartness;
 import jasperwing.formula.Formula;
+import jasperwing.formula.OverlapRule;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -89,7 +89,7 @@ final class RowRuleRules {
         Dialect dialect = checked.dialect();
         RowRules.Holder holder = RowRules.holder(checked.design(), dialect, checked.whole(entity), rule);
         boolean triggered = holder == RowRules.Holder.TRIGGER && GuardTriggers.areIn(dialect);
-        boolean apart = Apartness.isStatedBy(rule);
+        boolean apart = OverlapRule.isStatedBy(rule);
         boolean asked = rule.kept() == RuleKept.CLASSES && !apart || rule.kept() == RuleKept.TRIGGERS && triggered;
         if (asked
                 || holder == RowRules.Holder.EXCLUSION

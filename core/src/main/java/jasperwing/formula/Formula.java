@@ -67,6 +67,6 @@ public record Formula(Term term, List<Mistake> mistakes) {
         return term.all()
                 .noneMatch(t -> t instanceof Term.Aggregate
                         || t instanceof Term.Member m && !m.isInRow()
-                        || Apartness.isStatedBy(t));
+                        || OverlapRule.isStatedBy(t));
     }
 }

@@ -109,7 +109,7 @@ final class FormulaResolver {
             if (call.function().equals(SAME)) {
                 return same(call.arguments().get(0), call.arguments().get(1));
             }
-            if (call.function().equals(Apartness.FUNCTION)) {
+            if (call.function().equals(OverlapRule.FUNCTION)) {
                 return apart(call.arguments());
             }
             Optional<Expression> written = Operations.written(call);
@@ -171,7 +171,7 @@ final class FormulaResolver {
                 return wrong(
                         Error.TYPE,
                         arguments.size() < 2
-                                ? "gives too little to apart, which takes " + Operations.takes(Apartness.FUNCTION)
+                                ? "gives too little to apart, which takes " + Operations.takes(OverlapRule.FUNCTION)
                                 : "compares rows of " + entity + ", which has no key");
             }
             int before = mistakes.size();
@@ -180,9 +180,9 @@ final class FormulaResolver {
             if (mistakes.size() > before) {
                 return NONE;
             }
-            return Apartness.isOf(all)
-                    ? new Term.Apply(Apartness.FUNCTION, all, Kind.BOOLEAN, false)
-                    : wrong(Error.TYPE, misuse(Apartness.FUNCTION, all) + ", all of them in the row");
+            return OverlapRule.isOf(all)
+                    ? new Term.Apply(OverlapRule.FUNCTION, all, Kind.BOOLEAN, false)
+                    : wrong(Error.TYPE, misuse(OverlapRule.FUNCTION, all) + ", all of them in the row");
         }
 
         /** What is compared: an attribute, or the key of what a role to one leads to. */

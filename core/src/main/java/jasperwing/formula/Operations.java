@@ -28,7 +28,7 @@ public final class Operations {
             "two texts or more",
             "exists",
             "a role to many",
-            Apartness.FUNCTION,
+            OverlapRule.FUNCTION,
             "the beginning and the end of a span, and what is the same");
 
     private static final Set<String> FIELDS = Set.of("year", "month", "day", "hour", "minute");

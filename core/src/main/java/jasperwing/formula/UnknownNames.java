@@ -9,7 +9,7 @@ import jasperwing.naming.Steps;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What is told of a name that an entity has neither as an attribute nor as a role. */
+/** The message about a name that is neither an attribute nor a role of an entity. */
 final class UnknownNames {
     private UnknownNames() {}
 

@@ -11,8 +11,8 @@ import java.util.Objects;
  * @param was the name it had where it has not been changed yet, such as in a running database
  * @param comments comments of the design text
  */
-public record Notes(String label, String doc, Stored stored, String was, Comments comments) {
-    public static final Notes NONE = new Notes("", "", Stored.NONE, "", Comments.NONE);
+public record Notes(String label, String doc, StorageNotes stored, String was, Comments comments) {
+    public static final Notes NONE = new Notes("", "", StorageNotes.NONE, "", Comments.NONE);
 
     public Notes {
         Objects.requireNonNull(label);
@@ -43,7 +43,7 @@ public record Notes(String label, String doc, Stored stored, String was, Comment
         return withStored(stored.withName(newPhysical));
     }
 
-    public Notes withStored(Stored newStored) {
+    public Notes withStored(StorageNotes newStored) {
         return new Notes(label, doc, newStored, was, comments);
     }
 

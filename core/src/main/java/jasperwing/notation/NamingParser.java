@@ -3,7 +3,7 @@ package jasperwing.notation;
 import jasperwing.model.Comments;
 import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Relationship;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -73,16 +73,16 @@ final class NamingParser {
     }
 
     /** What stands behind {@code as}: the type of the column in one database. */
-    static Stored type(Stored stored, Cursor cursor) throws SyntaxException {
+    static StorageNotes type(StorageNotes stored, Cursor cursor) throws SyntaxException {
         Token at = cursor.peek();
         String type = cursor.string("the type as the database writes it, in double quotes");
-        if (!Stored.isType(type)) {
+        if (!StorageNotes.isType(type)) {
             throw cursor.wrong(at, "this is no type of a column", "words, digits and brackets, such as \"citext\"");
         }
         cursor.words("in");
         Token database = cursor.peek();
-        if (database.kind() != Token.Kind.WORD || !Stored.DATABASES.contains(database.text())) {
-            throw cursor.unexpected(String.join(", ", Stored.DATABASES));
+        if (database.kind() != Token.Kind.WORD || !StorageNotes.DATABASES.contains(database.text())) {
+            throw cursor.unexpected(String.join(", ", StorageNotes.DATABASES));
         }
         if (stored.types().containsKey(database.text())) {
             throw cursor.wrong(database, "its type in " + database.text() + " is said twice", "");
@@ -93,8 +93,8 @@ final class NamingParser {
     /** A line below a relationship; empty when it says no names. */
     static Optional<Relationship> line(Relationship relationship, Cursor cursor) throws SyntaxException {
         Token at = cursor.peek();
-        Stored stored = relationship.notes().stored();
-        Stored said;
+        StorageNotes stored = relationship.notes().stored();
+        StorageNotes said;
         if (cursor.takeWord("table")) {
             once(cursor, at, stored.name().isEmpty());
             said = stored.withName(filled(cursor, "the name of the join table in double quotes"));

@@ -2,7 +2,7 @@ package jasperwing.notation;
 
 import jasperwing.model.DatabaseNaming;
 import jasperwing.model.Members;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -35,14 +35,14 @@ final class NamingText {
     }
 
     /** The types of a column, each for one database; begins with a space where there are some. */
-    static String types(Stored stored) {
+    static String types(StorageNotes stored) {
         return stored.types().entrySet().stream()
                 .map(t -> " as " + Quoting.string(t.getValue()) + " in " + t.getKey())
                 .collect(Collectors.joining());
     }
 
     /** The lines below a relationship. */
-    static List<String> ofRelationship(Stored stored) {
+    static List<String> ofRelationship(StorageNotes stored) {
         List<String> lines = new ArrayList<>();
         addNames(lines, "column", stored.columns());
         addNames(lines, "foreign key", stored.constraints());

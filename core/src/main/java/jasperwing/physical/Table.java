@@ -27,7 +27,7 @@ public record Table(
         List<ForeignKey> foreignKeys,
         List<Unique> uniques,
         List<Check> checks,
-        List<Exclusion> exclusions,
+        List<ExclusionConstraint> exclusions,
         List<Index> indexes,
         String comment) {
     public Table {
@@ -113,7 +113,7 @@ public record Table(
                                 .map(c -> new Check(c.name(), c.condition().normal()))
                                 .toList(),
                         Check::name),
-                Catalog.sorted(exclusions, Exclusion::name),
+                Catalog.sorted(exclusions, ExclusionConstraint::name),
                 Catalog.sorted(indexes.stream().map(Index::normal).toList(), Index::name),
                 comment);
     }

@@ -5,7 +5,7 @@ import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.EnumDefinition;
-import jasperwing.physical.Exclusion;
+import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
@@ -155,7 +155,7 @@ final class PostgreSqlCatalog implements CatalogReader {
     }
 
     /** {@code EXCLUDE USING gist (room_id WITH =, daterange(a, b) WITH &&)}. */
-    private static Exclusion exclusion(ResultSet row) throws SQLException {
+    private static ExclusionConstraint exclusion(ResultSet row) throws SQLException {
         String inside =
                 row.getString(2).replaceFirst("^EXCLUDE USING gist \\(", "").replaceFirst("\\)$", "");
         Matcher span = Pattern.compile("(\\w+)\\((?:\\(?(.+?)\\)?(?:::bigint)?), \\(?(.+?)\\)?(?:::bigint)?\\) WITH &&")
@@ -168,7 +168,7 @@ final class PostgreSqlCatalog implements CatalogReader {
         while (equal.find()) {
             same.add(bare(equal.group(1)));
         }
-        return new Exclusion(row.getString(1), same, span.group(1), bare(span.group(2)), bare(span.group(3)));
+        return new ExclusionConstraint(row.getString(1), same, span.group(1), bare(span.group(2)), bare(span.group(3)));
     }
 
     private static String bare(String name) {

@@ -10,7 +10,7 @@ import jasperwing.model.Area;
 import jasperwing.model.DatabaseNaming;
 import jasperwing.model.DatabaseNaming.Rule;
 import jasperwing.model.Design;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import jasperwing.notation.Notation;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -283,6 +283,6 @@ class NamingTest {
                     .hasSize(1);
         }
         assertThat(Arrays.asList("citext", "numeric(12, 2)", "\"my type\"[]", "enum('a', 'b')", "double precision"))
-                .allMatch(Stored::isType);
+                .allMatch(StorageNotes::isType);
     }
 }

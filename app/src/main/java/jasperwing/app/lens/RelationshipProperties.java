@@ -10,7 +10,7 @@ import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
 import jasperwing.model.SharedKeys;
-import jasperwing.model.Stored;
+import jasperwing.model.StorageNotes;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Roles;
 import jasperwing.reading.RelationshipReversal;
@@ -163,7 +163,7 @@ final class RelationshipProperties {
 
     /** What is called otherwise in the database than it follows from the sentence; each as it is now where nothing is said. */
     private void names() {
-        Stored stored = relationship.notes().stored();
+        StorageNotes stored = relationship.notes().stored();
         NamesInDatabase now = NamesInDatabase.of(workspace.projection().get(), relationship);
         now.joinTable()
                 .ifPresent(
@@ -191,7 +191,7 @@ final class RelationshipProperties {
                 .toList();
     }
 
-    private Optional<String> stored(Stored now) {
+    private Optional<String> stored(StorageNotes now) {
         return changed(relationship.withNotes(relationship.notes().withStored(now)));
     }
 

@@ -12,27 +12,27 @@ import java.util.Set;
  *
  * @param same what is the same, of a role each part of its key; empty to compare all rows
  */
-public record Apartness(Term.Member from, Term.Member to, List<Term.Member> same) {
+public record OverlapRule(Term.Member from, Term.Member to, List<Term.Member> same) {
     static final String FUNCTION = "apart";
 
     /** What begins and ends. */
     private static final Set<Kind> SPANS =
             Set.of(Kind.DATE, Kind.TIME, Kind.TIMESTAMP, Kind.LOCAL_TIMESTAMP, Kind.WHOLE, Kind.DECIMAL);
 
-    public Apartness {
+    public OverlapRule {
         same = List.copyOf(same);
     }
 
     /** What a condition says of spans; empty when it says something else. */
-    public static Optional<Apartness> of(Formula condition) {
+    public static Optional<OverlapRule> of(Formula condition) {
         return condition.isSound() && isStatedBy(condition.term())
                 ? Optional.of(of(((Term.Apply) condition.term())
                         .arguments().stream().map(Term.Member.class::cast).toList()))
                 : Optional.empty();
     }
 
-    private static Apartness of(List<Term.Member> members) {
-        return new Apartness(members.get(0), members.get(1), members.subList(2, members.size()));
+    private static OverlapRule of(List<Term.Member> members) {
+        return new OverlapRule(members.get(0), members.get(1), members.subList(2, members.size()));
     }
 
     /** Whether a beginning, an end and what is the same are stored in the row, and of kinds that can be compared. */

@@ -15,43 +15,44 @@ import java.util.TreeMap;
  * @param constraints of the foreign keys of a relationship, in the order of its references; the same holds
  * @param types of a column, by the words of databases
  */
-public record Stored(String name, List<String> columns, List<String> constraints, SortedMap<String, String> types) {
-    public static final Stored NONE = new Stored("", List.of(), List.of(), new TreeMap<>());
+public record StorageNotes(
+        String name, List<String> columns, List<String> constraints, SortedMap<String, String> types) {
+    public static final StorageNotes NONE = new StorageNotes("", List.of(), List.of(), new TreeMap<>());
 
     /** The words of the databases a column can have a type of its own in. */
     public static final List<String> DATABASES = List.of("postgresql", "mariadb", "sqlite", "h2", "sqlserver");
 
-    public Stored {
+    public StorageNotes {
         columns = List.copyOf(columns);
         constraints = List.copyOf(constraints);
         types = Collections.unmodifiableSortedMap(new TreeMap<>(types));
     }
 
-    public Stored withName(String newName) {
-        return new Stored(newName, columns, constraints, types);
+    public StorageNotes withName(String newName) {
+        return new StorageNotes(newName, columns, constraints, types);
     }
 
-    public Stored withColumns(List<String> names) {
-        return new Stored(name, names, constraints, types);
+    public StorageNotes withColumns(List<String> names) {
+        return new StorageNotes(name, names, constraints, types);
     }
 
-    public Stored withConstraints(List<String> names) {
-        return new Stored(name, columns, names, types);
+    public StorageNotes withConstraints(List<String> names) {
+        return new StorageNotes(name, columns, names, types);
     }
 
     /** @param type as the database writes it; empty to say nothing of it any more */
-    public Stored withType(String database, String type) {
+    public StorageNotes withType(String database, String type) {
         SortedMap<String, String> now = new TreeMap<>(types);
         if (type.isEmpty()) {
             now.remove(database);
         } else {
             now.put(database, type);
         }
-        return new Stored(name, columns, constraints, now);
+        return new StorageNotes(name, columns, constraints, now);
     }
 
     /** The names of two references the other way round; empty where it is not known which names are whose. */
-    public Optional<Stored> exchanged() {
+    public Optional<StorageNotes> exchanged() {
         boolean known =
                 (columns.isEmpty() || columns.size() == 2) && (constraints.isEmpty() || constraints.size() == 2);
         return known
@@ -71,7 +72,7 @@ public record Stored(String name, List<String> columns, List<String> constraints
      * @param had what they referred to, in order
      * @param has what they refer to now; those behind one that has no name have none either
      */
-    Stored referringTo(List<String> had, List<String> has) {
+    StorageNotes referringTo(List<String> had, List<String> has) {
         return withColumns(left(columns, had, has)).withConstraints(left(constraints, had, has));
     }
 
