@@ -33,6 +33,11 @@ final class ArbitraryRules {
                 .as((word, condition, member) -> word.equals("is null")
                         ? Expression.Call.of("or", Expression.Call.of(word, member), condition)
                         : Expression.Call.of(word, condition, condition));
-        return Arbitraries.oneOf(any, same);
+        Arbitrary<Expression> some = Combinators.combine(members, any)
+                .as((many, condition) -> Expression.Call.of(
+                        ">=",
+                        Expression.Call.of("count", Expression.Call.of(Expression.WHERE, many, condition)),
+                        Expression.Call.of("count", many)));
+        return Arbitraries.oneOf(any, same, some);
     }
 }

@@ -34,7 +34,7 @@ class ArchitectureTest {
             new Arrow("say", "model", "naming", "notation", "formula", "derive", "physical", "dialect"),
             new Arrow("classes", "model", "naming", "formula", "derive", "dialect", "physical", "walk"),
             new Arrow("diagram", "model", "naming", "notation"),
-            new Arrow("walk", "model", "naming", "derive", "physical"),
+            new Arrow("walk", "model", "naming", "derive"),
             new Arrow("moves", "model", "naming", "formula", "derive"),
             new Arrow("change", "model", "naming", "notation", "derive", "findings", "classes"),
             new Arrow(

@@ -247,8 +247,15 @@ public final class Designs {
         Arbitrary<String> verb = Arbitraries.of("have", "belong to", "be", "be about", "sign in as", "co-own", "o'er");
         Arbitrary<String> role = Arbitraries.oneOf(Arbitraries.just(""), names());
         Arbitrary<Boolean> many = oneOnly ? Arbitraries.just(false) : Arbitraries.of(true, false);
-        return Combinators.combine(Arbitraries.of(true, false), verb, many, role, role)
-                .as((must, words, plural, name, former) -> new Reading(must, words, plural, name)
+        return Combinators.combine(
+                        Arbitraries.of(true, false),
+                        verb,
+                        many,
+                        role,
+                        role,
+                        ArbitraryOrders.all().optional(0.3))
+                .as((must, words, plural, name, former, order) -> new Reading(must, words, plural, name)
+                        .withSorting(order.filter(o -> plural))
                         .withWas(name.isEmpty() ? "" : former)
                         .withMost(plural && words.length() % 3 == 0 ? 2 + words.length() : 0));
     }

@@ -186,7 +186,7 @@ final class EveryProjection {
 
     private void walk(Schema schema, Entity start, String path) {
         Walk walk = Walk.of(design, start.name(), path);
-        assertThat(walk.sql(schema)).isNotNull();
+        assertThat(walk.sql(design, schema)).isNotNull();
         assertThat(OurTargets.JAKARTA.expression(design, schema, walk)).isNotNull();
         for (Walk other : walk.otherWays(design)) {
             assertThat(walk.mustAgree(other)).isIn(true, false);

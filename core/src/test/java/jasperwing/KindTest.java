@@ -282,7 +282,7 @@ class KindTest {
     private static String walked(Design design, Schema schema, String start, String path, String key) {
         Walk walk = Walk.of(design, start, path);
         assertThat(walk.problem()).isEmpty();
-        return walk.sql(schema).replace("?", key);
+        return walk.sql(design, schema).replace("?", key);
     }
 
     @ParameterizedTest

@@ -132,6 +132,25 @@ class RecallTest {
                         Schema.derive(unrelated(outside), Dialects.POSTGRESQL).tables());
     }
 
+    @Test
+    void whatIsFoundOfAnotherOfTheSameNameDoesNotDependOnTheTableOfTheFirst() {
+        Design design = Samples.design(
+                "entity Buoy, outside",
+                "entity Light is a kind of Buoy",
+                "  range int",
+                "entity Light",
+                "  number int key",
+                "  kinds kept in a complete table each");
+        Design here = EntityEdits.change("Buoy", e -> e.withOutside(false)).on(design);
+        SchemaCache schemas = new SchemaCache();
+        FindingsCache reports = new FindingsCache();
+        for (Design each : List.of(design, here, design)) {
+            Design unrelated = unrelated(each);
+            assertThat(words(Report.of(each, Schema.derive(each, Dialects.POSTGRESQL, schemas), reports)))
+                    .isEqualTo(words(Report.of(unrelated, Schema.derive(unrelated, Dialects.POSTGRESQL))));
+        }
+    }
+
     /** So many entities are checked in several threads when nothing is known of them, and one by one after an edit. */
     @Test
     void whatIsFoundOfManyAtOnceIsWhatIsFoundOfEach() {

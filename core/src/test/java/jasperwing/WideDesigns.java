@@ -227,16 +227,20 @@ public final class WideDesigns {
         }
     }
 
+    private String order() {
+        return maybe(" " + pick(WideWords.ORDERS), 3);
+    }
+
     private void relationship(int index) {
         String from = quoted(any());
         String to = quoted(any());
         String there = " as " + role();
         String back = ", which " + must() + " have " + pick(List.of("many ", "many ", "one ", "at most 2 ")) + from
-                + maybe(" as " + role(), 2) + maybe(" in order of day", 5);
+                + maybe(" as " + role(), 2) + order();
         String each = "each " + from + " " + must() + " ";
         switch (random.nextInt(6)) {
             case 0, 1 -> lines.add(each + "be near one " + to + there + maybe(back, 2));
-            case 2 -> lines.add(each + "know " + pick(List.of("many ", "many ", "at most 3 ")) + to + there
+            case 2 -> lines.add(each + "know " + pick(List.of("many ", "many ", "at most 3 ")) + to + there + order()
                     + maybe(" via " + quoted(any()), 2) + back);
             case 3 -> lines.add(each + "have many " + to + there + maybe(", which must belong to one " + from, 2));
             default -> lines.add(

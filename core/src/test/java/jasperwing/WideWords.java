@@ -7,6 +7,15 @@ final class WideWords {
     static final List<String> ENTITIES =
             List.of("Boat", "Diver", "Trip", "Harbour", "Permit", "Chart", "of one", "Ünit", "order", "Enrolment");
 
+    static final List<String> ORDERS = List.of(
+            "in order of day",
+            "in falling order of day, amount",
+            "in order of hue, falling spot.north, spot.hue",
+            "in falling order of seen, rising name",
+            "in order of nothing, amount",
+            "in an order kept in amount",
+            "in an order kept in name");
+
     static final List<String> TYPES = List.of(
             "text(40)",
             "text(1)",
@@ -66,6 +75,10 @@ final class WideWords {
             "amount + 1",
             "count(%s)",
             "sum(%s.amount)",
+            "sum(%s.amount where day is null or hue = \"red\")",
+            "count(%s where amount > 3 and name <> \"\")",
+            "max(%s.amount where nothing)",
+            "days_between(day, today)",
             "max(%s.%s.day)",
             "%s.name || \"x\"",
             "%s.%s.amount",
@@ -116,6 +129,9 @@ final class WideWords {
             "%s is null",
             "%s.id <> id or %s.code = \"x\"",
             "count(%s) < 9",
+            "count(%s where amount > 3) < 9",
+            "day <= today and exists(%s where day < today)",
+            "exists(%s where spot.north > 3)",
             "%s.s is s",
             "%s is not r or amount > 3",
             "amount > 4, held by triggers",

@@ -91,8 +91,7 @@ class LensTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.J);
         until("all are listed", () -> sees("#findings-panel"));
         assertThat(shown(".findings-list"))
-                .contains(
-                        "Taxon's group", "Calibration's researcherId", "A rule for deleting", "every entity has a key");
+                .contains("Taxon's group", "Calibration's researcherId", "every entity has a key");
         push(KeyCode.CONTROL, KeyCode.J);
         until("the list is closed", () -> !sees("#findings-panel"));
     }

@@ -7,8 +7,10 @@ import jasperwing.model.Entity;
 import jasperwing.model.Indexing;
 import jasperwing.model.Notes;
 import jasperwing.model.OnDelete;
+import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RowRule;
+import jasperwing.model.Sorting;
 import jasperwing.model.TextConstraint;
 import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
@@ -16,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -140,7 +143,15 @@ public final class LostFacts {
         add("check at the end of the transaction", relationship.checkedAtEnd() ? "late" : "", "of " + place);
         Stream.concat(Stream.of(relationship.forward()), relationship.back().stream())
                 .forEach(r -> add("number of many", r.most() > 0 ? "" + r.most() : "", "of " + place));
-        relationship.forward().sorting().ifPresent(s -> add("order", "" + s.falling(), "of " + place));
-        relationship.back().flatMap(b -> b.sorting()).ifPresent(s -> add("order", "" + s.falling(), "of " + place));
+        relationship.forward().sorting().ifPresent(s -> order(s, place));
+        relationship.back().flatMap(Reading::sorting).ifPresent(s -> order(s, place));
+    }
+
+    /** Names aside, which an order follows. */
+    private void order(Sorting sorting, String place) {
+        String ways = sorting.keys().stream()
+                .map(k -> k.falling() ? "falling" : "rising")
+                .collect(Collectors.joining(" "));
+        add("order", (sorting.kept() ? "kept " : "") + ways, "of " + place);
     }
 }

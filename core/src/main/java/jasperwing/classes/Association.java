@@ -24,8 +24,40 @@ public sealed interface Association {
 
     String name();
 
-    /** The order of a collection, by a property of its elements. */
-    record SortedBy(String property, boolean falling) {}
+    /**
+     * A property a collection is in order of.
+     *
+     * @param path of its elements, and within a value what leads to the part
+     * @param ofLink whether it is one of the links the elements are read through
+     */
+    record SortedBy(List<String> path, boolean falling, boolean ofLink) {
+        public SortedBy {
+            path = List.copyOf(path);
+        }
+    }
+
+    /**
+     * The order of a collection.
+     *
+     * @param keys by the first, and where two agree in that, by the next; empty for any order
+     * @param number where the collection numbers its elements, in the only key, the type of the numbers
+     */
+    record Order(List<SortedBy> keys, Optional<Type> number) {
+        static final Order NONE = new Order(List.of(), Optional.empty());
+
+        public Order {
+            keys = List.copyOf(keys);
+        }
+
+        public boolean isEmpty() {
+            return keys.isEmpty();
+        }
+
+        /** The property in which elements are numbered; empty where they are not. */
+        public String position() {
+            return number.isPresent() ? keys.get(0).path().get(0) : "";
+        }
+    }
 
     /**
      * A reference to one object; this side owns the foreign key.
@@ -82,7 +114,7 @@ public sealed interface Association {
             boolean many,
             DeleteRule onDelete,
             boolean must,
-            Optional<SortedBy> sortedBy,
+            Order order,
             int most)
             implements Association {
         @Override
@@ -99,7 +131,7 @@ public sealed interface Association {
         }
     }
 
-    /** A set of others kept in a join table that this side owns. */
+    /** A set of others kept in a join table that this side owns. @param onDelete what becomes of the pairs when the object is deleted */
     record Joined(
             String name,
             String target,
@@ -107,7 +139,8 @@ public sealed interface Association {
             Reference here,
             Reference there,
             Optional<String> inverse,
-            Optional<SortedBy> sortedBy,
+            DeleteRule onDelete,
+            Order order,
             int most)
             implements Association {
         @Override
@@ -124,8 +157,8 @@ public sealed interface Association {
         }
     }
 
-    /** A set of others kept in a join table that the other side owns. */
-    record JoinedInverse(String name, String target, String mappedBy, Optional<SortedBy> sortedBy, int most)
+    /** A set of others kept in a join table that the other side owns. @param onDelete what becomes of the pairs when the object is deleted */
+    record JoinedInverse(String name, String target, String mappedBy, DeleteRule onDelete, Order order, int most)
             implements Association {
         @Override
         public <R> R match(
@@ -142,8 +175,7 @@ public sealed interface Association {
     }
 
     /** The far ends of link objects, read through them. */
-    record ThroughLink(
-            String name, String target, String links, String linkRole, String link, Optional<SortedBy> sortedBy)
+    record ThroughLink(String name, String target, String links, String linkRole, String link, Order order)
             implements Association {
         @Override
         public <R> R match(

@@ -14,7 +14,7 @@ import jasperwing.model.PolymorphicMapping;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Sorting;
+import jasperwing.model.SortedReading;
 import jasperwing.model.Type;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -131,7 +131,7 @@ final class ClassModelBuilder {
                             many,
                             binary.onDelete(binary.parent()),
                             role.must(),
-                            sortedBy(binary.held(), binary.holder()),
+                            order(binary, !binary.fromHolds()),
                             most(binary.held())));
         }
     }
@@ -199,20 +199,46 @@ final class ClassModelBuilder {
                         keys.get(0),
                         keys.get(1),
                         inverse,
-                        sortedBy(Optional.of(binary.forward()), binary.to()),
+                        binary.onDelete(binary.from()),
+                        order(binary, true),
                         binary.forward().most()));
         inverse.ifPresent(b -> other.back()
                 .add(new Association.JoinedInverse(
-                        b, binary.from(), name, sortedBy(binary.back(), binary.from()), most(binary.back()))));
+                        b,
+                        binary.from(),
+                        name,
+                        binary.onDelete(binary.to()),
+                        order(binary, false),
+                        most(binary.back()))));
     }
 
-    /** The order of a collection, if there is one its elements have. */
-    private Optional<Association.SortedBy> sortedBy(Optional<Reading> reading, String elements) {
-        return reading.flatMap(Reading::sorting)
-                .filter(s -> Sorting.possible(design, elements).contains(s.attribute()))
-                .flatMap(s -> design.entity(elements)
-                        .flatMap(e -> e.attribute(s.attribute()))
-                        .map(a -> new Association.SortedBy(names.attribute(elements, a), s.falling())));
+    /** The order of the many a relationship leads to in one direction. */
+    private Association.Order order(Relationship relationship, boolean forward) {
+        return SortedReading.of(relationship).stream()
+                .filter(s -> s.forward() == forward)
+                .findFirst()
+                .map(this::order)
+                .orElse(Association.Order.NONE);
+    }
+
+    private Association.Order order(SortedReading sorted) {
+        List<SortedReading.Resolved> keys = sorted.resolved(design);
+        return new Association.Order(
+                keys.stream().map(k -> sortedBy(sorted, k)).toList(),
+                keys.stream()
+                        .filter(k -> sorted.sorting().kept())
+                        .map(k -> k.leaf().type())
+                        .findFirst());
+    }
+
+    private Association.SortedBy sortedBy(SortedReading sorted, SortedReading.Resolved key) {
+        List<String> path = new ArrayList<>(
+                List.of(names.attribute(key.owner(design), key.path().get(0))));
+        for (int i = 1; i < key.path().size(); i++) {
+            AttributeGroup value = key.value(design, i - 1);
+            path.add(names.attribute(value, key.path().get(i)));
+        }
+        return new Association.SortedBy(path, key.falling(), !key.entity().equals(sorted.many()));
     }
 
     private void linked(BinaryRelationship binary) {
@@ -233,23 +259,35 @@ final class ClassModelBuilder {
         boolean toKept = reference(link, roles.get(1), toRole, backRead ? Optional.of(toLinks) : Optional.empty());
         boolean both = fromKept && toKept && from != null && to != null;
         if (from != null && fromKept) {
-            from.back().add(inverseLinks(binary, fromLinks, fromRole, binary.from(), Optional.of(binary.forward())));
+            from.back().add(inverseLinks(binary, fromLinks, fromRole, true));
         }
         if (both) {
             from.back().add(through(binary, End.FORWARD, binary.from(), binary.to(), fromLinks, toRole));
         }
         if (backRead && toKept) {
-            to.back().add(inverseLinks(binary, toLinks, toRole, binary.to(), binary.back()));
+            to.back().add(inverseLinks(binary, toLinks, toRole, false));
         }
         if (backRead && both) {
             to.back().add(through(binary, End.BACK, binary.to(), binary.from(), toLinks, fromRole));
         }
     }
 
-    private static Association inverseLinks(
-            BinaryRelationship binary, String name, String mappedBy, String entity, Optional<Reading> reading) {
+    /** The links are in the order of what they lead to as far as that is one of their own attributes. */
+    private Association inverseLinks(BinaryRelationship binary, String name, String mappedBy, boolean forward) {
+        Association.Order order = order(binary, forward);
+        List<Association.SortedBy> own = order.keys().stream()
+                .takeWhile(Association.SortedBy::ofLink)
+                .map(k -> new Association.SortedBy(k.path(), k.falling(), false))
+                .toList();
         return new Association.Inverse(
-                name, binary.via(), mappedBy, true, binary.onDelete(entity), true, Optional.empty(), most(reading));
+                name,
+                binary.via(),
+                mappedBy,
+                true,
+                binary.onDelete(forward ? binary.from() : binary.to()),
+                true,
+                new Association.Order(own, order.number()),
+                most(forward ? Optional.of(binary.forward()) : binary.back()));
     }
 
     private static int most(Optional<Reading> reading) {
@@ -258,9 +296,8 @@ final class ClassModelBuilder {
 
     private Association through(
             BinaryRelationship binary, End end, String here, String there, String links, String role) {
-        Optional<Reading> reading = end == End.FORWARD ? Optional.of(binary.forward()) : binary.back();
         return new Association.ThroughLink(
-                names.end(binary, here, end), there, links, role, binary.via(), sortedBy(reading, there));
+                names.end(binary, here, end), there, links, role, binary.via(), order(binary, end == End.FORWARD));
     }
 
     private void oneOf(PolymorphicRelationship oneOf) {
@@ -311,7 +348,7 @@ final class ClassModelBuilder {
                             oneOf.backMany(),
                             oneOf.onDelete(subject),
                             false,
-                            sortedBy(oneOf.back(), oneOf.from()),
+                            order(oneOf, false),
                             most(oneOf.back()))));
             target.of().add(new ModelClass.SubjectOf(oneOf.from(), name));
         }

@@ -23,8 +23,11 @@ final class FormulaCompletion {
     private static final Pattern COMPARED = Pattern.compile(
             "(?<path>[\\p{L}_][\\p{L}\\p{N}_.]*)\\s*(?:=|<>|in\\s*\\((?:[^)]*,)?)\\s*(?<typed>[\"']?[\\p{L}\\p{N}_]*)$");
 
+    private static final Pattern CONDITION =
+            Pattern.compile("\\(\\s*(?<path>[\\p{L}_][\\p{L}\\p{N}_.]*)\\s+where\\s(?<rest>.*)$");
+
     private static final String[][] FUNCTIONS = {
-        {"count(", "how many of a role to many"},
+        {"count(", "how many of a role to many: count(dives where depth > 10)"},
         {"sum(", "the sum over many"},
         {"avg(", "the average over many"},
         {"min(", "the least of many"},
@@ -40,7 +43,7 @@ final class FormulaCompletion {
         {"replace(", "a text with another in its place"},
         {"concat(", "texts one after the other; null counts as none"},
         {"to_text(", "a whole number as a text"},
-        {"exists(", "whether there is any of a role to many"},
+        {"exists(", "whether there is any of a role to many, or any where something holds"},
         {"substring(", "a part: substring(a from 2 for 3)"},
         {"round(", "rounded to so many decimals"},
         {"abs(", "without its sign"},
@@ -53,14 +56,17 @@ final class FormulaCompletion {
         {"days_between(", "whole days from one time to another"},
         {"seconds_between(", "whole seconds from one time to another"},
         {"apart(", "of a rule: no two of the same overlap: apart(startsAt, endsAt, room)"},
+        {"today", "the day on which it is computed"},
+        {"now", "the moment at which it is computed"},
         {"nullif(", "null where two are equal"}
     };
 
     private FormulaCompletion() {}
 
     /** @param before the line up to the caret, which stands in a formula over rows of the entity */
-    static Proposals of(Design design, Entity entity, String before) {
+    static Proposals of(Design design, Entity holder, String before) {
         Design whole = design.whole();
+        Entity entity = about(whole, holder, before);
         Matcher compared = COMPARED.matcher(before);
         if (compared.find()) {
             List<Proposal> values = values(whole, entity, compared.group("path"), compared.group("typed"));
@@ -84,6 +90,31 @@ final class FormulaCompletion {
         }
         return new Proposals(
                 before.length() - typed.length(), list.stream().limit(MOST).toList());
+    }
+
+    /** The entity whose members can follow: of a condition on some of many, what there are many of. */
+    private static Entity about(Design design, Entity entity, String before) {
+        Matcher condition = CONDITION.matcher(before);
+        if (!condition.find() || isClosed(condition.group("rest"))) {
+            return entity;
+        }
+        Entity at = design.entity(entity.name()).orElse(entity);
+        for (String name : condition.group("path").split("\\.")) {
+            Optional<Entity> next = step(design, at, name);
+            if (next.isEmpty()) {
+                break;
+            }
+            at = next.get();
+        }
+        return at;
+    }
+
+    private static boolean isClosed(String text) {
+        int open = 0;
+        for (int i = 0; i < text.length() && open >= 0; i++) {
+            open += text.charAt(i) == '(' ? 1 : text.charAt(i) == ')' ? -1 : 0;
+        }
+        return open < 0;
     }
 
     private static void reached(Design design, Entity entity, String typed, List<Proposal> list) {

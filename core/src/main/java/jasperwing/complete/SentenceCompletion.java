@@ -3,6 +3,7 @@ package jasperwing.complete;
 import jasperwing.model.Design;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
+import jasperwing.model.SortKey;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Completes the sentence of a relationship, word by word, and the lines below it. */
@@ -25,6 +27,9 @@ final class SentenceCompletion {
         NUMBER,
         AFTER_ENTITY,
         ROLE,
+        IN,
+        ORDER,
+        POSITION,
         WHICH,
         NOTHING
     }
@@ -32,6 +37,7 @@ final class SentenceCompletion {
     private final Design design;
     private Expected expected = Expected.NOTHING;
     private String from = "";
+    private String there = "";
     private boolean back;
     private boolean many;
 
@@ -108,9 +114,14 @@ final class SentenceCompletion {
                 expected = Expected.NUMBER;
                 many = true;
             }
-            case "of" -> expected = expected == Expected.ENTITY ? Expected.ENTITY : Expected.REST_OF_VERB;
+            case "of" -> expected =
+                    expected == Expected.ENTITY || expected == Expected.ORDER ? expected : Expected.REST_OF_VERB;
+            case "order" -> expected = expected == Expected.IN ? Expected.ORDER : expected;
+            case "in" -> expected = expected == Expected.AFTER_ENTITY && many ? Expected.IN : expected;
+            case "kept" -> expected = expected == Expected.ORDER ? Expected.POSITION : expected;
             case "as", "via" -> expected = token.equals("via") ? Expected.ENTITY : Expected.ROLE;
             case "," -> expected = Expected.WHICH;
+            case "an", "falling" -> {}
             default -> word(token);
         }
     }
@@ -119,7 +130,10 @@ final class SentenceCompletion {
         if (expected == Expected.ENTITY && from.isEmpty()) {
             from = token;
             expected = Expected.MODAL;
-        } else if (expected == Expected.ENTITY || expected == Expected.ROLE) {
+        } else if (expected == Expected.ENTITY) {
+            there = token;
+            expected = Expected.AFTER_ENTITY;
+        } else if (expected == Expected.ROLE) {
             expected = Expected.AFTER_ENTITY;
         } else if (expected == Expected.NUMBER) {
             expected = Expected.ENTITY;
@@ -148,6 +162,9 @@ final class SentenceCompletion {
                     new Proposal("many ", "any number"),
                     new Proposal("at most ", "no more than so many"));
             case AFTER_ENTITY -> afterEntity();
+            case IN -> orders("");
+            case ORDER -> keys(SortKey.possible(design, there));
+            case POSITION -> keys(SortKey.numbers(design, there));
             case WHICH -> back ? List.of() : List.of(new Proposal("which ", "how it is read from the other side"));
             case ROLE, NUMBER, NOTHING -> List.of();
         };
@@ -158,7 +175,25 @@ final class SentenceCompletion {
         if (many && !back) {
             list.add(new Proposal("via ", "the link entity of a many-to-many"));
         }
+        if (many) {
+            list.addAll(orders("in "));
+        }
         return list;
+    }
+
+    private static List<Proposal> orders(String start) {
+        return List.of(
+                new Proposal(start + "order of ", "the least or earliest first"),
+                new Proposal(start + "falling order of ", "the greatest or latest first"),
+                new Proposal(start + "an order kept in ", "an order that people put them in"));
+    }
+
+    private static List<Proposal> keys(List<SortKey> keys) {
+        return keys.stream()
+                .map(k -> new Proposal(
+                        k.path().stream().map(Notation::name).collect(Collectors.joining(".")),
+                        "an attribute of theirs"))
+                .toList();
     }
 
     private Set<String> verbs() {

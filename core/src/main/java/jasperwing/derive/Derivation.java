@@ -3,7 +3,6 @@ package jasperwing.derive;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
-import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
@@ -170,8 +169,7 @@ final class Derivation {
             }
         }
         for (Relationship relationship : design.relationships()) {
-            if (relationship instanceof BinaryRelationship binary
-                    && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+            if (relationship instanceof BinaryRelationship binary && binary.isOfPairsAlone()) {
                 wanted.add(new SchemaCache.Wanted(binary, binary.from(), List.of(binary), List.of()));
             }
         }
@@ -265,14 +263,13 @@ final class Derivation {
                 new DerivedTable.Source.OfJoin(binary), binary.notes().doc()));
     }
 
-    /** Pairs are deleted with either end. */
     private void pointing(TableDraft draft, BinaryRelationship binary, int index, List<String> columns, String role) {
         String end = index == 0 ? binary.from() : binary.to();
         draft.references()
                 .add(
                         columns,
                         keys.target(names, end),
-                        DeleteRule.DELETE_TOO,
+                        binary.onDelete(end),
                         Optional.empty(),
                         binary.onKeyChange(end),
                         binary.checkedAtEnd(),

@@ -3,7 +3,6 @@ package jasperwing.derive;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
-import jasperwing.model.KeyChangeRule;
 import jasperwing.model.KindsKept;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
@@ -84,23 +83,11 @@ final class EntityTable {
                         making.keys().target(making.names(), parent),
                         DeleteRule.DELETE_TOO,
                         Optional.empty(),
-                        changeOfFamily(parent),
+                        making.keys().changeOfParts(parent),
                         false,
                         "",
                         Words.snake(parent));
         return columns;
-    }
-
-    /** What refers to any of a family refers to the key of its root. */
-    private KeyChangeRule changeOfFamily(String parent) {
-        String root = InheritanceTree.root(making.design(), parent);
-        return Stream.concat(
-                                Stream.of(root),
-                                InheritanceTree.descendants(making.design(), root).stream()
-                                        .map(Entity::name))
-                        .anyMatch(e -> making.keys().changeOfParts(e) == KeyChangeRule.FOLLOW)
-                ? KeyChangeRule.FOLLOW
-                : KeyChangeRule.REFUSE;
     }
 
     /** Of the root of a family, a column for the kind; not where every kind has all in a table of its own. */

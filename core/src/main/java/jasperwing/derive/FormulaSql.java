@@ -148,6 +148,7 @@ final class FormulaSql {
         List<String> a =
                 comparesValues(apply) ? terms.stream().map(this::asKept).toList() : operands(apply);
         return switch (apply.operation()) {
+            case "today", "now" -> clock(apply.operation());
             case "neg" -> "(- " + a.get(0) + ")";
             case "*" -> "(" + (apply.kind() == Kind.WHOLE ? functions.wide(a.get(0)) : a.get(0)) + " * " + a.get(1)
                     + ")";
@@ -176,6 +177,10 @@ final class FormulaSql {
                     ? functions.between(unit(apply.operation()), terms.get(0).kind(), a.get(0), a.get(1))
                     : apply.operation() + "(" + String.join(", ", a) + ")";
         };
+    }
+
+    private String clock(String word) {
+        return dialect.now(new Type.Plain(word.equals("today") ? Scalar.DATE : Scalar.TIMESTAMP));
     }
 
     /** Whether values of a type of the database are compared with some of its values alone; then an index over the column finds them. */
@@ -279,8 +284,13 @@ final class FormulaSql {
 
     /** The same; empty where the attribute became no such column, as in a design with errors. */
     static Optional<String> find(Design design, List<String> columns, Term.Member member) {
-        String wanted = member.path().stream().map(a -> a.name()).collect(Collectors.joining("."));
-        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, member.path().get(0));
+        return find(design, columns, member.path());
+    }
+
+    /** @param path an attribute, and within a value what leads to the part */
+    static Optional<String> find(Design design, List<String> columns, List<Attribute> path) {
+        String wanted = path.stream().map(Attribute::name).collect(Collectors.joining("."));
+        List<ValueColumns.Leaf> leaves = ValueColumns.of(design, path.get(0));
         for (int i = 0; i < Math.min(leaves.size(), columns.size()); i++) {
             if (leaves.get(i).name().equals(wanted)) {
                 return Optional.of(columns.get(i));

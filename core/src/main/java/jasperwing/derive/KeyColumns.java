@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.InheritanceTree;
 import jasperwing.model.KeyChangeRule;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Scalar;
@@ -23,6 +24,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The columns an entity is identified by. A key that names roles takes in the keys of the entities they point to. */
 final class KeyColumns {
@@ -131,12 +133,23 @@ final class KeyColumns {
                 .orElse(List.of());
     }
 
-    /** What a change of an entity's key does to what it keeps in further tables: these follow where anything that refers to it does. */
+    /**
+     * What a change of an entity's key does to what it keeps in further tables: its lists and the rows of its kinds follow where anything does that refers
+     * to one of its family, which all have the key of their root.
+     */
     KeyChangeRule changeOfParts(String entity) {
-        boolean changes = design.relationshipsOf(entity).stream()
+        String root = InheritanceTree.root(design, entity);
+        boolean changes = Stream.concat(
+                        Stream.of(root),
+                        InheritanceTree.descendants(design, root).stream().map(Entity::name))
+                .anyMatch(this::isChanged);
+        return changes ? KeyChangeRule.FOLLOW : KeyChangeRule.REFUSE;
+    }
+
+    private boolean isChanged(String entity) {
+        return design.relationshipsOf(entity).stream()
                 .flatMap(r -> r.keyChanges().stream())
                 .anyMatch(c -> c.entity().equals(entity) && c.rule() != KeyChangeRule.REFUSE);
-        return changes ? KeyChangeRule.FOLLOW : KeyChangeRule.REFUSE;
     }
 
     /** The entity, as a foreign key points to it. */

@@ -1,7 +1,9 @@
 package jasperwing.derive;
 
 import jasperwing.dialect.Dialect;
+import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Design;
 import jasperwing.model.PolymorphicRelationship;
 import jasperwing.naming.Identifiers;
 import jasperwing.naming.Role;
@@ -66,6 +68,14 @@ public final class RoleJoins {
         return table.alias() + "." + dialect.quote(name);
     }
 
+    /** An attribute, or a part of its value, as a statement names it; empty where a row has no column for it. */
+    public Optional<String> column(Design design, Aliased row, List<Attribute> path) {
+        List<String> columns = row.table().columnsOf(path.get(0).name()).stream()
+                .map(Column::name)
+                .toList();
+        return FormulaSql.find(design, columns, path).map(c -> column(row, c));
+    }
+
     /** What a step joins, that which it leads to last; empty when that is in another system. */
     public List<Joined> of(Aliased here, Step step) {
         return rows(step.to()).map(t -> joined(here, t, step)).orElse(List.of());
@@ -96,7 +106,7 @@ public final class RoleJoins {
     }
 
     /** The row of what a kind is a kind of, where that lies in a table of its own. */
-    Optional<Joined> ancestor(Aliased here, String entity) {
+    public Optional<Joined> ancestor(Aliased here, String entity) {
         boolean its = here.table().source() instanceof DerivedTable.Source.OfEntity of
                 && !of.entity().equals(entity)
                 && here.table().references().stream()

@@ -14,6 +14,7 @@ import jasperwing.physical.SqlExpression;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Derives the views of a design from its tables. */
 final class Views {
@@ -81,7 +82,8 @@ final class Views {
                         .isPresent(),
                 apply -> apply.arguments().stream().allMatch(a -> isReadable(joins, row, a)),
                 aggregate -> reached(joins, row, aggregate.steps())
-                        .filter(there -> aggregate.of().stream().allMatch(o -> isReadable(joins, there, o)))
+                        .filter(there -> Stream.concat(aggregate.of().stream(), aggregate.where().stream())
+                                .allMatch(t -> isReadable(joins, there, t)))
                         .isPresent());
     }
 
@@ -175,11 +177,12 @@ final class Views {
         FormulaSql sql = at(joins, last.table());
         String start = "(select " + sql.aggregate(aggregate, aggregate.of().map(sql::text)) + " from "
                 + joins.named(last.table()) + " where ";
+        String where = aggregate.where().map(w -> " and " + sql.condition(w)).orElse("");
         if (all.size() == 1) {
-            return start + last.condition() + ")";
+            return start + last.condition() + where + ")";
         }
         return start + "exists (select 1" + from(joins, all.subList(0, all.size() - 1)) + " and " + last.condition()
-                + "))";
+                + ")" + where + ")";
     }
 
     /** Empty where a step cannot be joined. */

@@ -71,7 +71,7 @@ final class Connections {
     private static boolean identifies(Design design, BinaryRelationship binary) {
         Entity holder = design.entity(binary.via().isEmpty() ? binary.holder() : binary.via())
                 .orElse(null);
-        if (holder == null || binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY || isOfAttributes(holder)) {
+        if (holder == null || binary.isOfPairsAlone() || isOfAttributes(holder)) {
             return false;
         }
         return Roles.of(binary).stream().anyMatch(role -> holder.key().names().contains(role.name()))

@@ -30,10 +30,12 @@ public final class FindingsCache {
     /**
      * What was found of one entity.
      *
+     * @param first whether it is the first of its name; what is found of others depends on that one and is not recalled
      * @param above what it is a kind of
      * @param ancestor whether others are kinds of it
      */
     private record Known(
+            boolean first,
             List<Entity> above,
             boolean ancestor,
             List<Relationship> relationships,
@@ -44,6 +46,7 @@ public final class FindingsCache {
         private static Known of(Checked checked, Entity entity) {
             List<Entity> above = above(checked, entity);
             return new Known(
+                    checked.facts().isFirst(entity),
                     above,
                     isAncestor(checked, entity),
                     FindingsCache.relationships(checked, entity, above),
@@ -64,7 +67,9 @@ public final class FindingsCache {
 
         /** Whether rules that look at the entity see the same. */
         private boolean stands(Checked checked, Entity entity) {
-            return ancestor == isAncestor(checked, entity)
+            return first
+                    && checked.facts().isFirst(entity)
+                    && ancestor == isAncestor(checked, entity)
                     && above.equals(above(checked, entity))
                     && relationships.equals(FindingsCache.relationships(checked, entity, above))
                     && table.equals(checked.schema().table(entity.name()));
@@ -77,7 +82,7 @@ public final class FindingsCache {
         }
 
         private Known with(List<List<Finding>> found, List<Finding> inOrder) {
-            return new Known(above, ancestor, relationships, table, found, inOrder);
+            return new Known(first, above, ancestor, relationships, table, found, inOrder);
         }
     }
 

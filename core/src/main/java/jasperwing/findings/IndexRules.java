@@ -23,7 +23,8 @@ final class IndexRules {
                 Formula formula = Formula.condition(checked.design(), entity.name(), w);
                 formula.mistakes().forEach(m -> found.accept(finding(entity, index, m.message())));
                 if (formula.isSound() && !formula.isLocal()) {
-                    found.accept(finding(entity, index, "looks at other rows, which no index can"));
+                    String what = formula.readsClock() ? "reads the clock" : "looks at other rows";
+                    found.accept(finding(entity, index, what + ", which no index can"));
                 }
             });
         }

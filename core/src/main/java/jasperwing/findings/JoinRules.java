@@ -4,7 +4,6 @@ import jasperwing.derive.GuardTriggers;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Comments;
-import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -24,7 +23,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 
 /** Relationships of many with many, and those that say more than a database can hold. */
 final class JoinRules {
@@ -86,8 +84,8 @@ final class JoinRules {
     }
 
     private static boolean joinsTheSame(BinaryRelationship binary, BinaryRelationship other) {
-        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && other.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+        return binary.isOfPairsAlone()
+                && other.isOfPairsAlone()
                 && !binary.isSelf()
                 && (binary.from().equals(other.from()) && binary.to().equals(other.to())
                         || binary.from().equals(other.to()) && binary.to().equals(other.from()));
@@ -104,9 +102,7 @@ final class JoinRules {
         if (both) {
             found.accept(requiredBothSides(binary));
         }
-        if (binary.isSelf()
-                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && Roles.linkFrom(binary).equals(Roles.linkTo(binary))) {
+        if (binary.isSelf() && binary.isOfPairsAlone() && Roles.linkFrom(binary).equals(Roles.linkTo(binary))) {
             found.accept(alike(binary));
         }
     }
@@ -282,16 +278,14 @@ final class JoinRules {
     }
 
     private static Finding bareLink(Entity entity, BinaryRelationship binary) {
-        boolean alike = Stream.of(binary.from(), binary.to()).allMatch(e -> binary.deletes().stream()
-                .anyMatch(d -> d.entity().equals(e) && d.rule() == DeleteRule.DELETE_TOO));
-        BinaryRelationship plain = binary.withVia("").withDeletes(List.of());
+        BinaryRelationship plain = binary.relinked("");
         return new Finding(
                 Rule.BARE_LINK,
                 Subject.of(entity.name()),
                 "The link " + entity.name() + " carries nothing of its own.",
                 "It adds a class and keys where a plain many-to-many would do.",
                 List.of(new Fix(
-                        "Make it a plain many-to-many" + (alike ? "" : ", deleted with either end"),
+                        "Make it a plain many-to-many",
                         RelationshipEdits.replace(binary, plain).then(EntityEdits.remove(entity.name())))));
     }
 

@@ -82,11 +82,13 @@ final class KeyRules {
                         EntityEdits.change(entity.name(), e -> e.withKey(e.key().without(member))))));
     }
 
+    /** Of several of one name the first has the table. */
     private static boolean isCircle(Checked checked, Entity entity) {
-        return checked.schema()
-                .table(entity.name())
-                .map(t -> t.keyColumns().isEmpty())
-                .orElse(false);
+        return checked.facts().isFirst(entity)
+                && checked.schema()
+                        .table(entity.name())
+                        .map(t -> t.keyColumns().isEmpty())
+                        .orElse(false);
     }
 
     private static List<Fix> fixes(Entity entity) {

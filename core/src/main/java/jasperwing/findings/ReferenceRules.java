@@ -36,12 +36,11 @@ final class ReferenceRules {
 
     private static void said(Checked checked, Relationship relationship, Consumer<Finding> found) {
         if (relationship instanceof BinaryRelationship binary
-                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && !binary.deletes().isEmpty()) {
+                && binary.isOfPairsAlone()
+                && binary.deletes().stream().anyMatch(d -> d.rule() != DeleteRule.REFUSE)) {
             found.accept(ruleOnJoin(binary));
         }
-        if (relationship instanceof BinaryRelationship binary
-                && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+        if (relationship instanceof BinaryRelationship binary && binary.isOfPairsAlone()) {
             binary.keyChanges().stream()
                     .filter(c -> c.rule() == KeyChangeRule.EMPTY)
                     .forEach(c -> found.accept(emptiedPair(binary, c.entity())));
@@ -159,13 +158,23 @@ final class ReferenceRules {
     }
 
     private static Finding ruleOnJoin(BinaryRelationship binary) {
+        List<OnDelete> refusing = binary.deletes().stream()
+                .filter(d -> d.rule() == DeleteRule.REFUSE)
+                .toList();
+        List<OnDelete> refused = binary.deletes().stream()
+                .map(d -> new OnDelete(d.entity(), DeleteRule.REFUSE, d.comments()))
+                .toList();
         return new Finding(
                 Rule.RULE_ON_JOIN,
                 Subject.of(binary, ""),
-                "A rule for deleting stands on the many-to-many of " + binary.from() + " and " + binary.to() + ".",
+                "A rule for deleting that removes or empties the other end stands on the many-to-many of "
+                        + binary.from() + " and " + binary.to() + ".",
                 "It has no effect: deleting a row removes its pairs, never the rows at the other end.",
-                List.of(new Fix(
-                        "Remove the rule", RelationshipEdits.replace(binary, RelationshipEdits.withoutRules(binary)))));
+                List.of(
+                        new Fix("Remove the rule", RelationshipEdits.replace(binary, binary.withDeletes(refusing))),
+                        new Fix(
+                                "Refuse to delete what is in a pair",
+                                RelationshipEdits.replace(binary, binary.withDeletes(refused)))));
     }
 
     private static Finding ruleOnOutside(Checked checked, Relationship relationship, Entity outside) {

@@ -63,7 +63,7 @@ final class RowRuleRules {
             for (RowRule rule : ruled ? checked.whole(entity).rules() : List.<RowRule>of()) {
                 Formula formula = Formula.condition(checked.design(), entity.name(), rule.condition());
                 if (mistake(rule, formula).isEmpty()) {
-                    unchecked(checked, entity, rule, formula.isLocal()).ifPresent(found);
+                    unchecked(checked, entity, rule, formula).ifPresent(found);
                 }
             }
         }
@@ -85,7 +85,7 @@ final class RowRuleRules {
                 List.of(new Fix("Remove the rule", without)));
     }
 
-    private static Optional<Finding> unchecked(Checked checked, Entity entity, RowRule rule, boolean local) {
+    private static Optional<Finding> unchecked(Checked checked, Entity entity, RowRule rule, Formula formula) {
         Dialect dialect = checked.dialect();
         RowRules.Holder holder = RowRules.holder(checked.design(), dialect, checked.whole(entity), rule);
         boolean triggered = holder == RowRules.Holder.TRIGGER && GuardTriggers.areIn(dialect);
@@ -102,7 +102,7 @@ final class RowRuleRules {
                 Rule.RULE_NOT_CHECKED,
                 subject(entity.name(), rule),
                 "The rule \u201c" + rule.message() + "\u201d of " + entity.name() + " "
-                        + (apart ? apartReason(dialect, rule) : reason(dialect, rule, holder, local)) + ".",
+                        + (apart ? apartReason(dialect, rule) : reason(dialect, rule, holder, formula)) + ".",
                 (apart
                                 ? "Nothing checks it: rows can overlap."
                                 : "Only the generated classes check it; rows written past them can break it.")
@@ -118,12 +118,16 @@ final class RowRuleRules {
                         + (dialect.excludesOverlaps() ? "such types or tables" : "that");
     }
 
-    private static String reason(Dialect dialect, RowRule rule, RowRules.Holder holder, boolean local) {
+    private static String reason(Dialect dialect, RowRule rule, RowRules.Holder holder, Formula formula) {
         if (rule.kept() == RuleKept.TRIGGERS) {
             return GuardTriggers.areIn(dialect)
                     ? "is to be held by triggers, and reads what no trigger follows: rows of a list, or the tables of kinds"
                     : "is to be held by triggers, and none are written for " + dialect.title();
         }
+        if (formula.readsClock()) {
+            return "reads the clock; no check constraint does that, as a row that fulfils it today may not tomorrow";
+        }
+        boolean local = formula.isLocal();
         return "reads "
                 + (holder == RowRules.Holder.TRIGGER && local
                         ? "a reference that a delete sets to null; " + dialect.title()
@@ -166,11 +170,16 @@ final class RowRuleRules {
         RowRule second = rules.get(index);
         List<RowRule> left = new ArrayList<>(rules);
         left.remove(index);
-        left.replaceAll(first ->
-                !first.message().equals(second.message()) || first.condition().equals(second.condition())
-                        ? first
-                        : first.withCondition(Expression.Call.of("and", first.condition(), second.condition())));
+        left.replaceAll(first -> first.message().equals(second.message()) ? joined(first, second) : first);
         return left;
+    }
+
+    /** Both as one, under the name that either has in the database. */
+    private static RowRule joined(RowRule first, RowRule second) {
+        RowRule named = first.constraint().isEmpty() ? first.withConstraint(second.constraint()) : first;
+        return first.condition().equals(second.condition())
+                ? named
+                : named.withCondition(Expression.Call.of("and", first.condition(), second.condition()));
     }
 
     /** Gives the rules of something. */

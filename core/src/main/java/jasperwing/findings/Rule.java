@@ -31,7 +31,8 @@ public enum Rule {
     SORTED_OTHERWISE(
             "sorted-otherwise", Level.WARNING, "the database knows the order of every language texts are sorted as"),
     UNDECLARED_REFERENCE("undeclared-reference", Level.WARNING, "every reference is a relationship"),
-    RULE_ON_JOIN("rule-on-join", Level.WARNING, "no delete rule on a plain many-to-many"),
+    RULE_ON_JOIN(
+            "rule-on-join", Level.WARNING, "a delete rule on a plain many-to-many forbids to delete what is paired"),
     RULE_ON_OUTSIDE("rule-on-outside", Level.WARNING, "no rule on deleting or changing what lives in another system"),
     ONE_OF_KEYS_DIFFER("one-of-keys-differ", Level.ERROR, "subjects kept as a kind and an id are keyed alike"),
     ONE_OF_NOT_ENFORCED("one-of-not-enforced", Level.WARNING, "every one-of is enforced by the database"),
@@ -57,6 +58,7 @@ public enum Rule {
     CANNOT_INDEX("cannot-index", Level.ERROR, "the database can index what is unique, indexed or in a key"),
     NAME_TOO_LONG("name-too-long", Level.WARNING, "every name is as short as the database takes it"),
     NAME_NOT_USED("name-not-used", Level.WARNING, "every name given for the database is one there"),
+    POSITIONS_COLLIDE("positions-collide", Level.WARNING, "what is put in order by hand can be moved"),
     NAME_NOT_USABLE("name-not-usable", Level.WARNING, "every name can be one in code"),
     PLURAL_ENTITY("plural-entity", Level.WARNING, "every entity is named after one"),
     OPTIONAL_KEY("optional-key", Level.WARNING, "nothing in a key may be empty"),

@@ -10,7 +10,7 @@ final class RuleFamilies {
             Rules.ofDesign(AcceptedWarningRules::check, Aspect.ACCEPTED),
             Rules.ofDesign(OptionRules::check, Aspect.TARGETS, Aspect.RELATIONSHIPS),
             Rules.ofDesign(UnknownRules::ends, Aspect.NAMES, Aspect.RELATIONSHIPS),
-            Rules.ofDesign(UnknownRules::sortings, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
+            Rules.ofDesign(SortingRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES),
             Rules.ofDesign(UnknownRules::sheets, Aspect.NAMES, Aspect.SHEETS),
             Rules.ofTables(
                     KindKeepingRules::check, Aspect.ENTITIES, Aspect.RELATIONSHIPS, Aspect.TYPES, Aspect.DIALECT),

@@ -13,13 +13,9 @@ import jasperwing.model.EnumValue;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.Members;
 import jasperwing.model.Notes;
-import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.RelationshipEdits;
 import jasperwing.model.Sheet;
-import jasperwing.model.Sorting;
 import jasperwing.model.Type;
-import jasperwing.naming.Plurals;
 import jasperwing.naming.Role;
 import jasperwing.naming.TypeAliases;
 import java.util.ArrayList;
@@ -30,7 +26,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -56,18 +51,6 @@ final class UnknownRules {
         }
     }
 
-    static void sortings(Checked checked, Consumer<Finding> found) {
-        checked.design().relationships().stream()
-                .filter(UnknownRules::isSorted)
-                .forEach(r -> sortings(checked.design(), r, found));
-    }
-
-    private static boolean isSorted(Relationship relationship) {
-        return relationship.forward().sorting().isPresent()
-                || relationship.back().isPresent()
-                        && relationship.back().get().sorting().isPresent();
-    }
-
     static void sheets(Checked checked, Consumer<Finding> found) {
         Design design = checked.design();
         for (Sheet sheet : design.sheets()) {
@@ -81,48 +64,6 @@ final class UnknownRules {
                             "Nothing is drawn for it.",
                             List.of(new Fix("Take it off the sheet", offSheet(sheet, e))))));
         }
-    }
-
-    private static void sortings(Design design, Relationship relationship, Consumer<Finding> found) {
-        sorting(
-                design,
-                relationship,
-                relationship.targets().get(0),
-                relationship.forward(),
-                relationship::withForward,
-                found);
-        relationship
-                .back()
-                .ifPresent(back -> sorting(
-                        design,
-                        relationship,
-                        relationship.from(),
-                        back,
-                        b -> relationship.withBack(Optional.of(b)),
-                        found));
-    }
-
-    private static void sorting(
-            Design design,
-            Relationship relationship,
-            String entity,
-            Reading reading,
-            Function<Reading, Relationship> with,
-            Consumer<Finding> found) {
-        reading.sorting()
-                .map(Sorting::attribute)
-                .filter(a -> design.entity(entity).isPresent()
-                        && !Sorting.possible(design, entity).contains(a))
-                .ifPresent(a -> found.accept(new Finding(
-                        Rule.UNKNOWN_NAME,
-                        Subject.of(relationship, ""),
-                        Plurals.plural(entity) + " are to come in order of " + a + ", which is no attribute of "
-                                + entity + " that gives an order.",
-                        "They would come in any order.",
-                        List.of(new Fix(
-                                "Let them come in any order",
-                                RelationshipEdits.replace(
-                                        relationship, with.apply(reading.withSorting(Optional.empty()))))))));
     }
 
     static void check(Checked checked, Entity entity, Consumer<Finding> found) {

@@ -62,10 +62,16 @@ public record Formula(Term term, List<Mistake> mistakes) {
         return mistakes.isEmpty();
     }
 
+    /** Whether it gives another value at another time. */
+    public boolean readsClock() {
+        return term.all().anyMatch(Operations::isClock);
+    }
+
     /** Whether it looks at nothing but the row it belongs to and the references of that, so that a table can keep it. */
     public boolean isLocal() {
         return term.all()
                 .noneMatch(t -> t instanceof Term.Aggregate
+                        || Operations.isClock(t)
                         || t instanceof Term.Member m && !m.isInRow()
                         || OverlapRule.isStatedBy(t));
     }

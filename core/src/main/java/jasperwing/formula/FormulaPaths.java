@@ -8,6 +8,8 @@ import jasperwing.model.Expression.Name;
 import jasperwing.model.Indexing;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.RowRule;
+import jasperwing.model.SortKey;
+import jasperwing.model.SortingEdits;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import java.util.ArrayList;
@@ -15,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** Formulas, conditions of indexes and rules name members by where they are; when a member is elsewhere, they follow it. */
+/** Formulas, conditions of indexes, rules and orders name members by where they are; when a member is elsewhere, they follow it. */
 public final class FormulaPaths {
     /**
      * What leads to a member, before and after.
@@ -34,18 +36,28 @@ public final class FormulaPaths {
     private FormulaPaths() {}
 
     /**
-     * A design whose formulas lead to what they led to before.
+     * A design whose formulas and orders lead to what they led to before.
      *
      * @param before what the formulas still name
      * @param after the same with the members where they are now
      */
     public static Design followed(Design before, Design after, List<Moved> all) {
-        if (after.entities().stream().noneMatch(FormulaPaths::hasAny)) {
-            return after;
+        Design sorted = SortingEdits.followed(before, after, (owner, key) -> Optional.of(sorted(owner, key, all)));
+        if (sorted.entities().stream().noneMatch(FormulaPaths::hasAny)) {
+            return sorted;
         }
-        return after.withEntities(after.entities().stream()
-                .map(e -> followed(e, n -> followed(before, e.name(), n, all)))
+        return sorted.withEntities(sorted.entities().stream()
+                .map(e -> followed(e, formula -> followed(before, e.name(), formula, all)))
                 .toList());
+    }
+
+    /** An order is by attributes of one entity alone, which are found where that declares them. */
+    private static SortKey sorted(String owner, SortKey key, List<Moved> all) {
+        return all.stream()
+                .filter(m -> m.entity().equals(owner) && begins(key.path(), m.from()))
+                .findFirst()
+                .map(m -> key.withPath(replaced(key.path(), 0, m).path()))
+                .orElse(key);
     }
 
     private static boolean hasAny(Entity entity) {
@@ -54,15 +66,16 @@ public final class FormulaPaths {
                 || entity.attributes().stream().anyMatch(Attribute::isComputed);
     }
 
-    private static Entity followed(Entity holder, UnaryOperator<Name> change) {
+    private static Entity followed(Entity holder, UnaryOperator<Expression> change) {
         List<Attribute> attributes = holder.attributes().stream()
                 .map(a -> a.isComputed() ? computed(a, change) : a)
                 .toList();
         List<Indexing> indexes = holder.indexes().stream()
-                .map(i -> i.withWhere(i.where().map(w -> w.withNames(change))))
+                .map(i -> i.withWhere(i.where().map(change)))
                 .toList();
-        List<RowRule> rules =
-                holder.rules().stream().map(r -> r.withNames(change)).toList();
+        List<RowRule> rules = holder.rules().stream()
+                .map(r -> r.withCondition(change.apply(r.condition())))
+                .toList();
         boolean same = attributes.equals(holder.attributes())
                 && indexes.equals(holder.indexes())
                 && rules.equals(holder.rules());
@@ -71,10 +84,35 @@ public final class FormulaPaths {
                 : holder.withAttributes(attributes).withIndexes(indexes).withRules(rules);
     }
 
-    private static Attribute computed(Attribute attribute, UnaryOperator<Name> change) {
+    private static Attribute computed(Attribute attribute, UnaryOperator<Expression> change) {
         Expression before = attribute.formula().orElseThrow();
-        Expression after = before.withNames(change);
+        Expression after = change.apply(before);
         return after.equals(before) ? attribute : attribute.withFormula(Optional.of(after));
+    }
+
+    /** A condition on some of many begins at one of these. */
+    private static Expression followed(Design design, String start, Expression formula, List<Moved> all) {
+        if (formula instanceof Name name) {
+            return followed(design, start, name, all);
+        }
+        if (!(formula instanceof Expression.Call call)) {
+            return formula;
+        }
+        List<Expression> arguments = new ArrayList<>();
+        for (Expression each : call.arguments()) {
+            String at = call.isCondition() && !arguments.isEmpty()
+                    ? led(design, start, call.arguments().get(0))
+                    : start;
+            arguments.add(followed(design, at, each, all));
+        }
+        return new Expression.Call(call.function(), arguments);
+    }
+
+    /** The entity that the roles of a path lead to. */
+    private static String led(Design design, String start, Expression many) {
+        RoleWay way = new RoleWay(design, start);
+        many.names().findFirst().ifPresent(n -> way.follow(n.path(), true));
+        return way.at();
     }
 
     /** Follows the roles a name goes along as far as the first part that is elsewhere now. */

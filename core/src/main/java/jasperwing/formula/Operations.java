@@ -31,6 +31,9 @@ public final class Operations {
             OverlapRule.FUNCTION,
             "the beginning and the end of a span, and what is the same");
 
+    /** The names of the day and the moment something is computed at, where no attribute has them. */
+    private static final Map<String, Kind> CLOCK = Map.of("today", Kind.DATE, "now", Kind.TIMESTAMP);
+
     private static final Set<String> FIELDS = Set.of("year", "month", "day", "hour", "minute");
     private static final Map<String, Operation> ALL = new LinkedHashMap<>();
 
@@ -99,6 +102,16 @@ public final class Operations {
     /** Whether it is an operator, or a function that is not of many. */
     static boolean isKnown(String name) {
         return ALL.containsKey(name) || WRITTEN.containsKey(name);
+    }
+
+    /** What a name of the clock gives; empty for any other path. */
+    static Optional<Kind> clock(List<String> path) {
+        return path.size() == 1 ? Optional.ofNullable(CLOCK.get(path.get(0))) : Optional.empty();
+    }
+
+    /** Whether a part of a formula gives another value at another time. */
+    static boolean isClock(Term term) {
+        return term instanceof Term.Apply apply && CLOCK.containsKey(apply.operation());
     }
 
     /** The function that is called most like it. */

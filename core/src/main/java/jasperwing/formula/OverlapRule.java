@@ -13,7 +13,8 @@ import java.util.Set;
  * @param same what is the same, of a role each part of its key; empty to compare all rows
  */
 public record OverlapRule(Term.Member from, Term.Member to, List<Term.Member> same) {
-    static final String FUNCTION = "apart";
+    /** How a condition says it. */
+    public static final String FUNCTION = "apart";
 
     /** What begins and ends. */
     private static final Set<Kind> SPANS =

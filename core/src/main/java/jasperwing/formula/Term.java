@@ -106,8 +106,16 @@ public sealed interface Term {
      * @param steps the roles that lead to them, the first of them to many
      * @param entity what they are
      * @param of what is taken of each; empty when they are counted
+     * @param where what those fulfil that are taken, about one of them; empty for all
      */
-    record Aggregate(String function, List<Step> steps, String entity, Optional<Member> of, Kind kind, boolean nullable)
+    record Aggregate(
+            String function,
+            List<Step> steps,
+            String entity,
+            Optional<Member> of,
+            Optional<Term> where,
+            Kind kind,
+            boolean nullable)
             implements Term {
         public Aggregate {
             steps = List.copyOf(steps);
@@ -133,7 +141,7 @@ public sealed interface Term {
             return apply.arguments().stream();
         }
         if (this instanceof Aggregate aggregate) {
-            return aggregate.of().stream().map(Term.class::cast);
+            return Stream.concat(aggregate.of().stream(), aggregate.where().stream());
         }
         return this instanceof Member member ? member.formula().stream().map(Formula::term) : Stream.empty();
     }

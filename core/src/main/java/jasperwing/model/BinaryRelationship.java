@@ -1,9 +1,11 @@
 package jasperwing.model;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * A relationship between two entities, or between an entity and itself.
@@ -158,6 +160,16 @@ public record BinaryRelationship(
                 from, to, viaFor(forward, reading), forward, reading, deletes, keyChanges, checkedAtEnd, turned, notes);
     }
 
+    /** Of a plain many-to-many what becomes of the pairs: they go with a row of either end, unless it is said that this is refused. */
+    @Override
+    public DeleteRule onDelete(String entity) {
+        if (!isOfPairsAlone()) {
+            return Relationship.super.onDelete(entity);
+        }
+        boolean refused = deletes.stream().anyMatch(d -> d.entity().equals(entity) && d.rule() == DeleteRule.REFUSE);
+        return refused ? DeleteRule.REFUSE : DeleteRule.DELETE_TOO;
+    }
+
     @Override
     public BinaryRelationship withDeletes(List<OnDelete> rules) {
         return new BinaryRelationship(from, to, via, forward, back, rules, keyChanges, checkedAtEnd, turned, notes);
@@ -187,6 +199,24 @@ public record BinaryRelationship(
     public BinaryRelationship withNotes(Notes newNotes) {
         return new BinaryRelationship(
                 from, to, via, forward, back, deletes, keyChanges, checkedAtEnd, turned, newNotes);
+    }
+
+    /**
+     * The many-to-many with its pairs kept as a link entity, or alone, and going with a row of either end where they did before.
+     *
+     * @param link the name of the link entity; empty for pairs alone
+     */
+    public BinaryRelationship relinked(String link) {
+        DeleteRule kept = link.isEmpty() ? DeleteRule.REFUSE : DeleteRule.DELETE_TOO;
+        List<OnDelete> rules = new ArrayList<>(deletes.stream()
+                .filter(d -> link.isEmpty() ? onDelete(d.entity()) == kept : d.rule() != DeleteRule.EMPTY)
+                .toList());
+        Stream.of(from, to)
+                .distinct()
+                .filter(e -> onDelete(e) == kept
+                        && rules.stream().noneMatch(d -> d.entity().equals(e)))
+                .forEach(e -> rules.add(new OnDelete(e, kept)));
+        return withVia(link).withDeletes(rules);
     }
 
     public BinaryRelationship withVia(String link) {

@@ -5,8 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Edits on entities and the areas and enums they use. An edit on something that is not there changes nothing. */
@@ -116,7 +117,7 @@ public final class EntityEdits {
         if (binary.from().equals(name) || binary.to().equals(name)) {
             return Optional.empty();
         }
-        return Optional.of(binary.via().equals(name) ? binary.withVia("") : binary);
+        return Optional.of(binary.via().equals(name) ? binary.relinked("") : binary);
     }
 
     /**
@@ -135,22 +136,8 @@ public final class EntityEdits {
                     .map(a -> change.apply(a).name())
                     .orElse(attribute);
             Design followed = AcceptedWarningEdits.memberRenamed(changed, entity, attribute, name);
-            return sorted(followed, entity, s -> Optional.of(s.renamed(attribute, name)));
+            return SortingEdits.named(design, followed, entity, n -> Optional.of(n.equals(attribute) ? name : n));
         };
-    }
-
-    /** Changes the order of every many of an entity. */
-    private static Design sorted(Design design, String entity, Function<Sorting, Optional<Sorting>> change) {
-        boolean none = design.relationshipsOf(entity).stream()
-                .allMatch(r -> r.forward().sorting().isEmpty()
-                        && r.back().flatMap(Reading::sorting).isEmpty());
-        if (none) {
-            return design;
-        }
-        return design.withRelationships(design.relationships().stream()
-                .map(r -> r.withReadingsOf(
-                        entity, reading -> reading.withSorting(reading.sorting().flatMap(change))))
-                .toList());
     }
 
     private static Entity changed(Entity entity, String attribute, UnaryOperator<Attribute> change) {
@@ -196,15 +183,16 @@ public final class EntityEdits {
     }
 
     public static Edit removeAttribute(String entity, String attribute) {
-        return change(entity, e -> without(e, attribute)
-                        .withKey(e.key().without(attribute))
-                        .withShown(e.shown().without(attribute))
-                        .withUniques(e.uniques().stream()
-                                .map(u -> u.without(attribute))
-                                .filter(u -> !u.isEmpty())
-                                .toList())
-                        .withIndexes(without(e.indexes(), attribute)))
-                .then(design -> sorted(design, entity, s -> s.without(attribute)));
+        Edit removed = change(entity, e -> without(e, attribute)
+                .withKey(e.key().without(attribute))
+                .withShown(e.shown().without(attribute))
+                .withUniques(e.uniques().stream()
+                        .map(u -> u.without(attribute))
+                        .filter(u -> !u.isEmpty())
+                        .toList())
+                .withIndexes(without(e.indexes(), attribute)));
+        return design -> SortingEdits.named(
+                design, removed.on(design), entity, n -> Optional.of(n).filter(a -> !a.equals(attribute)));
     }
 
     /**
@@ -257,7 +245,9 @@ public final class EntityEdits {
                         changed =
                                 AcceptedWarningEdits.memberRenamed(changed, entity, rename.getKey(), rename.getValue());
                     }
-                    return sorted(changed, entity, s -> followed(s, e, attributes, renames));
+                    Set<String> left = attributes.stream().map(Attribute::name).collect(Collectors.toSet());
+                    return SortingEdits.named(design, changed, entity, n -> Optional.of(renames.getOrDefault(n, n))
+                            .filter(now -> left.contains(now) || e.attribute(n).isEmpty()));
                 })
                 .orElse(design);
     }
@@ -279,15 +269,6 @@ public final class EntityEdits {
         }
         return withoutLost(renamed.withAttributes(followed), entity)
                 .withKey(renamed.key().withNames(newKey));
-    }
-
-    /** An order follows an attribute to its new name, and goes with it. */
-    private static Optional<Sorting> followed(
-            Sorting sorting, Entity before, List<Attribute> attributes, Map<String, String> renames) {
-        String name = renames.getOrDefault(sorting.attribute(), sorting.attribute());
-        boolean lost = before.attribute(sorting.attribute()).isPresent()
-                && attributes.stream().noneMatch(a -> a.name().equals(name));
-        return lost ? Optional.empty() : Optional.of(new Sorting(name, sorting.falling()));
     }
 
     /** The attributes that stand where they stood and bear a name nothing had before, by their old names. */

@@ -11,6 +11,9 @@ public sealed interface Expression {
     /** Applies the function for its kind; every kind must have one. */
     <R> R match(Function<Name, R> name, Function<Constant, R> constant, Function<Call, R> call);
 
+    /** The operator between what a function takes of many and the condition that those fulfil it takes: {@code specimens where length > 10}. */
+    String WHERE = "where";
+
     /** The most operations, names and constants an expression may have. */
     int MOST_PARTS = 500;
 
@@ -64,6 +67,11 @@ public sealed interface Expression {
             arguments = List.copyOf(arguments);
         }
 
+        /** Whether it states a condition on some of many. */
+        public boolean isCondition() {
+            return function.equals(WHERE);
+        }
+
         public static Call of(String function, Expression... arguments) {
             return new Call(function, List.of(arguments));
         }
@@ -74,24 +82,31 @@ public sealed interface Expression {
         }
     }
 
-    /** All names in it, in the order written. */
+    /** All names in it that lead on from the entity it is about, in the order written; none of a condition on some of many, which is about those. */
     default Stream<Name> names() {
         if (this instanceof Name name) {
             return Stream.of(name);
         }
-        return this instanceof Call call ? call.arguments().stream().flatMap(Expression::names) : Stream.empty();
+        return this instanceof Call call
+                ? call.arguments().stream()
+                        .limit(call.isCondition() ? 1 : Long.MAX_VALUE)
+                        .flatMap(Expression::names)
+                : Stream.empty();
     }
 
-    /** The same with its names changed. */
+    /** The same with these names changed. */
     default Expression withNames(UnaryOperator<Name> change) {
         if (this instanceof Name name) {
             return change.apply(name);
         }
-        return this instanceof Call call
-                ? new Call(
-                        call.function(),
-                        call.arguments().stream().map(a -> a.withNames(change)).toList())
-                : this;
+        if (!(this instanceof Call call)) {
+            return this;
+        }
+        List<Expression> changed = new ArrayList<>(call.arguments());
+        for (int i = 0; i < (call.isCondition() ? 1 : changed.size()); i++) {
+            changed.set(i, changed.get(i).withNames(change));
+        }
+        return new Call(call.function(), changed);
     }
 
     /** How many operations, names and constants there are. */

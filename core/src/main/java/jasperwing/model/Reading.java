@@ -37,7 +37,7 @@ public record Reading(
         }
         if (!many && sorting.isPresent()) {
             throw new IllegalArgumentException("one thing has no order, but was to be in order of "
-                    + sorting.get().attribute());
+                    + sorting.get().keys().get(0).words());
         }
     }
 

@@ -86,6 +86,11 @@ public sealed interface Relationship permits BinaryRelationship, PolymorphicRela
                 oneOf -> new LinkedHashSet<>(oneOf.subjects()));
     }
 
+    /** Whether it is a plain many-to-many, whose pairs have nothing of their own. */
+    default boolean isOfPairsAlone() {
+        return match(binary -> binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY, oneOf -> false);
+    }
+
     /** Whether several things at the near end can share one at the far end. */
     default boolean backMany() {
         return back().isEmpty() || back().get().many();

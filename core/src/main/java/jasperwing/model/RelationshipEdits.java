@@ -100,6 +100,12 @@ public final class RelationshipEdits {
 
     /** The relationship with the given rule for deleting a row of the entity; a rule that stood is replaced in place. */
     public static Relationship withRule(Relationship relationship, String entity, DeleteRule rule) {
+        Relationship unsaid = relationship.withDeletes(relationship.deletes().stream()
+                .filter(d -> !d.entity().equals(entity))
+                .toList());
+        if (relationship.isOfPairsAlone() && unsaid.onDelete(entity) == rule) {
+            return unsaid;
+        }
         List<OnDelete> rules = new ArrayList<>(relationship.deletes());
         for (int i = 0; i < rules.size(); i++) {
             if (rules.get(i).entity().equals(entity)) {

@@ -29,7 +29,7 @@ public record FromValue(String entity, String attribute) implements Move {
                 () -> Preconditions.when(value(design).isEmpty(), attribute + " is no value."),
                 () -> Preconditions.when(
                         before(design).list(), "A list of values cannot be taken apart; make it entities first."),
-                () -> Preconditions.namedAlone(design, entity, List.of(attribute)),
+                () -> Preconditions.uniqueOrShown(design, entity, List.of(attribute)),
                 () -> value(design).orElseThrow().attributes().stream()
                         .map(Attribute::name)
                         .filter(n -> !n.equals(attribute))

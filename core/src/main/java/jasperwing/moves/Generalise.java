@@ -38,7 +38,7 @@ public record Generalise(List<String> entities, List<String> attributes, String 
                 () -> design.parent(entity).map(p -> entity + " is a kind of " + p.name() + " already."),
                 () -> Preconditions.attributes(design, entity, attributes),
                 () -> Preconditions.inKey(design, entity, attributes),
-                () -> Preconditions.namedAlone(design, entity, attributes),
+                () -> Preconditions.uniqueOrShown(design, entity, attributes),
                 () -> Preconditions.sorting(
                         design,
                         entity,

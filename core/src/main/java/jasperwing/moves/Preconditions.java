@@ -6,9 +6,8 @@ import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.Members;
-import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Sorting;
+import jasperwing.model.SortedReading;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import java.util.ArrayList;
@@ -171,30 +170,38 @@ final class Preconditions {
 
     /** Nothing besides the attributes themselves may name them: no unique combination, no shown line, no order. */
     static Optional<String> namedAlone(Design design, String entity, Collection<String> attributes) {
+        return first(() -> uniqueOrShown(design, entity, attributes), () -> sorting(design, entity, attributes));
+    }
+
+    /** As {@link #namedAlone}, where orders follow them. */
+    static Optional<String> uniqueOrShown(Design design, String entity, Collection<String> attributes) {
         Entity e = design.entity(entity).orElseThrow();
         boolean unique = e.uniques().stream().anyMatch(u -> u.names().stream().anyMatch(attributes::contains));
         boolean shown = e.shown().names().stream().anyMatch(attributes::contains);
         return first(
                 () -> when(unique, entity + " is unique by one of them; change what is unique first."),
-                () -> when(shown, entity + " is shown as one of them; change what it is shown as first."),
-                () -> sorting(design, entity, attributes));
+                () -> when(shown, entity + " is shown as one of them; change what it is shown as first."));
     }
 
     /** No many may be read in the order of one of the attributes. */
     static Optional<String> sorting(Design design, String entity, Collection<String> attributes) {
-        for (Relationship relationship : design.relationshipsOf(entity)) {
-            Stream<Reading> readings = Stream.concat(
-                    relationship.targets().contains(entity) ? Stream.of(relationship.forward()) : Stream.empty(),
-                    relationship.from().equals(entity) ? relationship.back().stream() : Stream.empty());
-            Optional<String> named = readings.flatMap(r -> r.sorting().stream())
-                    .map(Sorting::attribute)
-                    .filter(attributes::contains)
-                    .findFirst();
-            if (named.isPresent()) {
-                return Optional.of(
-                        "Many " + entity + " are read in order of " + named.get() + "; choose another order first.");
-            }
-        }
-        return Optional.empty();
+        return sorted(design, entity, attributes, false);
+    }
+
+    /** No order may be kept in one of the attributes. */
+    static Optional<String> keptOrder(Design design, String entity, Collection<String> attributes) {
+        return sorted(design, entity, attributes, true);
+    }
+
+    private static Optional<String> sorted(
+            Design design, String entity, Collection<String> attributes, boolean keptAlone) {
+        return SortedReading.of(design).stream()
+                .filter(s -> !keptAlone || s.sorting().kept())
+                .filter(s -> s.resolved(design).stream()
+                        .anyMatch(r -> r.owner(design).equals(entity)
+                                && attributes.contains(r.path().get(0).name())))
+                .findFirst()
+                .map(s -> "Many " + s.many() + " are read " + s.sorting().words(n -> n)
+                        + "; choose another order first.");
     }
 }

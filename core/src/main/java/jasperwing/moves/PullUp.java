@@ -25,7 +25,7 @@ public record PullUp(String kind, List<String> attributes) implements Move {
                 () -> Preconditions.when(attributes.isEmpty(), "Choose what moves."),
                 () -> Preconditions.attributes(design, kind, attributes),
                 () -> from(design).stream()
-                        .flatMap(k -> Preconditions.namedAlone(design, k.name(), attributes).stream())
+                        .flatMap(k -> Preconditions.uniqueOrShown(design, k.name(), attributes).stream())
                         .findFirst(),
                 () -> clash(design));
     }

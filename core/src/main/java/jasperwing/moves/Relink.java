@@ -3,14 +3,9 @@ package jasperwing.moves;
 import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.BinaryRelationship;
-import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
-import jasperwing.model.OnDelete;
 import jasperwing.model.RelationshipEdits;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Gives a plain many-to-many an entity of its own for its pairs, or takes it away when there is nothing in it.
@@ -43,22 +38,6 @@ public record Relink(BinaryRelationship binary, String link) implements Move {
 
     @Override
     public Design made(Design design) {
-        return RelationshipEdits.restate(binary, binary.withVia(link).withDeletes(deletes()))
-                .on(design);
-    }
-
-    /** Pairs alone are deleted with either end; a link only where that is stated. */
-    private List<OnDelete> deletes() {
-        if (link.isEmpty()) {
-            return binary.deletes().stream()
-                    .filter(d -> d.rule() != DeleteRule.DELETE_TOO)
-                    .toList();
-        }
-        List<OnDelete> deletes = new ArrayList<>(binary.deletes());
-        Stream.of(binary.from(), binary.to())
-                .distinct()
-                .filter(e -> binary.deletes().stream().noneMatch(d -> d.entity().equals(e)))
-                .forEach(e -> deletes.add(new OnDelete(e, DeleteRule.DELETE_TOO)));
-        return deletes;
+        return RelationshipEdits.restate(binary, binary.relinked(link)).on(design);
     }
 }

@@ -36,7 +36,6 @@ public record ToTrait(List<String> entities, List<String> attributes, String nam
         return first(
                 () -> Preconditions.attributes(design, entity, attributes),
                 () -> Preconditions.inKey(design, entity, attributes),
-                () -> Preconditions.sorting(design, entity, attributes),
                 () -> new AlikeAttributes(entities, attributes).hindrance(design, entity));
     }
 

@@ -48,7 +48,8 @@ public record ToValue(String entity, List<String> attributes, String value, Stri
                         .findFirst()
                         .map(a -> a.name()
                                 + " cannot be a part of a value: it is a list, counted up, computed or set by itself."),
-                () -> Preconditions.namedAlone(design, entity, attributes),
+                () -> Preconditions.uniqueOrShown(design, entity, attributes),
+                () -> Preconditions.keptOrder(design, entity, attributes),
                 () -> existing(design).isPresent() ? Optional.empty() : Preconditions.freeName(design, value),
                 () -> Preconditions.when(attribute.isBlank(), "It needs a name."),
                 () -> Preconditions.when(

@@ -2,7 +2,7 @@ package jasperwing.naming;
 
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
-import jasperwing.model.Sorting;
+import jasperwing.model.SortedReading;
 import java.util.Optional;
 
 /**
@@ -37,26 +37,30 @@ public record Step(
         LINKED_TO
     }
 
-    /** How the relationship is read in the direction of the step; empty where it is not, and from a link entity. */
-    private Optional<Reading> reading() {
-        boolean forward =
-                switch (way) {
-                    case PAIRS, LINK -> true;
-                    case PAIRS_BACK, LINK_BACK -> false;
-                    case HOLDERS -> relationship.match(binary -> !binary.fromHolds(), oneOf -> false);
-                    case REFERENCE, LINKED_FROM, LINKED_TO -> true;
-                };
-        return forward ? Optional.of(relationship.forward()) : relationship.back();
+    /** Whether the step goes the way the sentence begins with. */
+    private boolean isForward() {
+        return switch (way) {
+            case PAIRS, LINK -> true;
+            case PAIRS_BACK, LINK_BACK -> false;
+            case HOLDERS -> relationship.match(binary -> !binary.fromHolds(), oneOf -> false);
+            case REFERENCE, LINKED_FROM, LINKED_TO -> true;
+        };
     }
 
     /** The order in which the many it leads to are read; empty when none was asked for. */
-    public Optional<Sorting> sorting() {
-        return many ? reading().flatMap(Reading::sorting) : Optional.empty();
+    public Optional<SortedReading> sorted() {
+        return SortedReading.of(relationship).stream()
+                .filter(s -> many && s.forward() == isForward())
+                .findFirst();
     }
 
     /** How many there can be: {@code 1}, {@code 0..1}, {@code 1..*}, {@code 0..*}, or {@code 0..8} of at most 8. */
     public String count() {
-        int most = many ? reading().map(Reading::most).orElse(0) : 1;
+        int most = many
+                ? (isForward() ? Optional.of(relationship.forward()) : relationship.back())
+                        .map(Reading::most)
+                        .orElse(0)
+                : 1;
         String end = most == 0 ? "*" : String.valueOf(most);
         return many ? (must ? "1.." : "0..") + end : must ? "1" : "0..1";
     }

@@ -261,7 +261,8 @@ final class ExpressionParser {
             cursor.words("from");
         }
         if (!cursor.peek().isSymbol(")")) {
-            arguments.add(read());
+            Expression first = read();
+            arguments.add(cursor.takeWord(Expression.WHERE) ? call(Expression.WHERE, first, read()) : first);
         }
         boolean part = name.equals("substring") && cursor.takeWord("from");
         if (part) {

@@ -12,6 +12,7 @@ final class ExpressionPrinter {
 
     /** How strongly operators bind; the others are written as functions. */
     private static final Map<String, Integer> STRENGTHS = Map.ofEntries(
+            Map.entry(Expression.WHERE, 0),
             Map.entry("or", 1),
             Map.entry("and", 2),
             Map.entry("not", 3),

@@ -35,6 +35,8 @@ final class Quoting {
             "set",
             "longer",
             "matching",
+            "falling",
+            "rising",
             "small",
             "big",
             "long",

@@ -33,7 +33,7 @@ final class SentenceParser {
         Far far = far(cursor, from);
         String role = role(cursor);
         String was = was(cursor, role);
-        Optional<Sorting> sorting = sorting(cursor, far.count().many());
+        Optional<Sorting> sorting = SortingParser.sorting(cursor, far.count().many());
         Token viaAt = cursor.peek();
         String via = cursor.takeWord("via") ? cursor.name("the name of the link entity") : "";
         Optional<Reading> back = cursor.takeSymbol(",") ? Optional.of(back(cursor, from)) : Optional.empty();
@@ -97,7 +97,8 @@ final class SentenceParser {
         }
         String role = role(cursor);
         String was = was(cursor, role);
-        return new Reading(must, verb, count.many(), role, was, sorting(cursor, count.many()), count.most());
+        return new Reading(
+                must, verb, count.many(), role, was, SortingParser.sorting(cursor, count.many()), count.most());
     }
 
     private static String role(Cursor cursor) throws SyntaxException {
@@ -107,18 +108,6 @@ final class SentenceParser {
     /** A former role can be said where the role is. */
     private static String was(Cursor cursor, String role) throws SyntaxException {
         return !role.isEmpty() && cursor.takeWord("was") ? cursor.name("the former name of the role") : "";
-    }
-
-    private static Optional<Sorting> sorting(Cursor cursor, boolean many) throws SyntaxException {
-        Token at = cursor.peek();
-        boolean falling = cursor.takeWords("in", "falling", "order", "of");
-        if (!falling && !cursor.takeWords("in", "order", "of")) {
-            return Optional.empty();
-        }
-        if (!many) {
-            throw cursor.wrong(at, "only many have an order", "");
-        }
-        return Optional.of(new Sorting(cursor.name("the attribute they are in order of"), falling));
     }
 
     private static boolean mayOrMust(Cursor cursor) throws SyntaxException {

@@ -67,6 +67,6 @@ final class SentencePrinter {
     }
 
     private static String sorting(Sorting sorting) {
-        return (sorting.falling() ? " in falling order of " : " in order of ") + Quoting.name(sorting.attribute());
+        return " " + sorting.words(Quoting::name);
     }
 }

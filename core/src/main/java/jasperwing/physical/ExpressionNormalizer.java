@@ -259,6 +259,9 @@ final class ExpressionNormalizer {
     private void cast() {
         while (tokens.skip("::")) {
             tokens.next();
+            while (tokens.skip(".")) {
+                tokens.next();
+            }
             while (TYPE_WORDS.contains(tokens.peek().text())) {
                 tokens.next();
             }

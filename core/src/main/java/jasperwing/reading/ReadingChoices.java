@@ -9,6 +9,7 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.SortedReading;
 import jasperwing.model.Sorting;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
@@ -18,6 +19,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** The relationships each choice of a word leads to. */
 final class ReadingChoices {
@@ -35,9 +37,9 @@ final class ReadingChoices {
             case KEY_CHANGE -> changingKey(r, phrase.entity());
             case KEEPING -> r.match(binary -> List.of(), ReadingChoices::keeping);
             case LINK -> r.match(ReadingChoices::link, oneOf -> List.of());
-            case SORTING -> sorting(design, phrase.entity(), r.forward(), r::withForward);
+            case SORTING -> sorting(design, r, phrase.entity(), r.forward(), r::withForward);
             case BACK_SORTING -> r.back()
-                    .map(b -> sorting(design, phrase.entity(), b, back))
+                    .map(b -> sorting(design, r, phrase.entity(), b, back))
                     .orElse(List.of());
             case NONE, VERB, BACK_VERB, ROLE, BACK_ROLE -> List.of();
         };
@@ -53,10 +55,10 @@ final class ReadingChoices {
     private static List<Option> link(BinaryRelationship binary) {
         String name = Words.pascal(binary.from()) + Words.pascal(binary.to());
         return List.of(
-                new Option("pairs alone", binary.withVia(""), binary.via().isEmpty()),
+                new Option("pairs alone", binary.relinked(""), binary.via().isEmpty()),
                 new Option(
                         "an entity of its own",
-                        binary.via().isEmpty() ? binary.withVia(name) : binary,
+                        binary.via().isEmpty() ? binary.relinked(name) : binary,
                         !binary.via().isEmpty()));
     }
 
@@ -81,20 +83,50 @@ final class ReadingChoices {
         return reading.many() == many ? now : RelationshipReversal.sensible(now);
     }
 
+    /** No order, the one there is, those there can be by one attribute, and the one there is with another attribute behind. */
     private static List<Option> sorting(
-            Design design, String entity, Reading reading, Function<Reading, Relationship> with) {
-        List<Optional<Sorting>> all = new ArrayList<>(List.of(Optional.empty()));
-        for (String attribute : Sorting.possible(design, entity)) {
-            all.add(Optional.of(new Sorting(attribute, false)));
-            all.add(Optional.of(new Sorting(attribute, true)));
+            Design design, Relationship r, String many, Reading reading, Function<Reading, Relationship> with) {
+        Optional<Sorting> now = reading.sorting();
+        List<Option> options = new ArrayList<>();
+        Stream.of(Optional.<Sorting>empty(), now)
+                .distinct()
+                .forEach(s -> options.add(
+                        new Option(Readings.sorting(s), with.apply(reading.withSorting(s)), s.equals(now))));
+        List<Sorting> possible = SortedReading.possible(design, r, many);
+        for (Sorting each : possible) {
+            if (!now.equals(Optional.of(each))) {
+                options.add(grouped(each, each.start(), each.keys().get(0).words(), reading, with));
+            }
         }
-        return all.stream()
-                .map(s -> new Option(
-                        Readings.sorting(s), with.apply(reading.withSorting(s)), s.equals(reading.sorting())))
-                .toList();
+        now.filter(s -> !s.kept()).ifPresent(s -> possible.stream()
+                .filter(p -> !p.kept() && s.keys().stream().noneMatch(p.keys().get(0)::isSame))
+                .forEach(p -> options.add(grouped(
+                        s.then(p.keys().get(0)), "and then by", p.keys().get(0).saidNext(), reading, with))));
+        return options;
+    }
+
+    private static Option grouped(
+            Sorting sorting, String group, String item, Reading reading, Function<Reading, Relationship> with) {
+        Optional<Sorting> now = Optional.of(sorting);
+        return new Option(Readings.sorting(now), with.apply(reading.withSorting(now)), false, group, item);
     }
 
     private static List<Option> deleting(Relationship relationship, String entity) {
+        return relationship.match(
+                binary -> binary.isOfPairsAlone() ? deletingPairs(binary, entity) : deletingOne(binary, entity),
+                oneOf -> deletingOne(oneOf, entity));
+    }
+
+    private static List<Option> deletingPairs(BinaryRelationship binary, String entity) {
+        return Stream.of(DeleteRule.DELETE_TOO, DeleteRule.REFUSE)
+                .map(rule -> new Option(
+                        Readings.onPairs(rule) + Readings.ofPairs(rule, binary, entity),
+                        RelationshipEdits.withRule(binary, entity, rule),
+                        binary.onDelete(entity) == rule))
+                .toList();
+    }
+
+    private static List<Option> deletingOne(Relationship relationship, String entity) {
         Role role = Roles.of(relationship).stream()
                 .filter(r -> r.targets().contains(entity))
                 .findFirst()

@@ -37,6 +37,7 @@ public final class Readings {
         }
         if (relationship instanceof BinaryRelationship binary) {
             linking(phrases, design, binary);
+            deletingPairs(phrases, binary, target -> true, true);
         }
         ordered(phrases, relationship, false);
         if (relationship.back().isPresent()) {
@@ -56,7 +57,7 @@ public final class Readings {
     }
 
     private static void linking(List<Phrase> phrases, Design design, BinaryRelationship binary) {
-        if (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+        if (binary.isOfPairsAlone()) {
             phrases.add(Phrase.plain("Linked by "));
             phrases.add(Phrase.of("pairs alone", Slot.LINK));
             phrases.add(Phrase.plain(". "));
@@ -87,6 +88,7 @@ public final class Readings {
         }
         phrases.add(Phrase.plain(". "));
         deleting(phrases, design, relationship, entity::equals);
+        deletingPairs(phrases, relationship, entity::equals, false);
         ordered(phrases, relationship, true);
         return List.copyOf(phrases);
     }
@@ -147,8 +149,29 @@ public final class Readings {
     }
 
     static String sorting(Optional<Sorting> sorting) {
-        return sorting.map(s -> (s.falling() ? "in falling order of " : "in order of ") + s.attribute())
-                .orElse("in any order");
+        return sorting.map(s -> s.words(n -> n)).orElse("in any order");
+    }
+
+    /** What deleting an end does to pairs alone. @param always whether it is told where they just go with it, too */
+    private static void deletingPairs(
+            List<Phrase> phrases, Relationship relationship, Predicate<String> wanted, boolean always) {
+        if (relationship instanceof BinaryRelationship binary && binary.isOfPairsAlone()) {
+            binary.pointedTo().stream()
+                    .filter(e -> wanted.test(e) && (always || binary.onDelete(e) == DeleteRule.REFUSE))
+                    .forEach(e -> phrases.addAll(List.of(
+                            Phrase.plain("Deleting " + Articles.with(e) + " "),
+                            new Phrase(onPairs(binary.onDelete(e)), Slot.DELETE, e),
+                            Phrase.plain(ofPairs(binary.onDelete(e), binary, e) + ". "))));
+        }
+    }
+
+    static String onPairs(DeleteRule rule) {
+        return rule == DeleteRule.REFUSE ? "is refused" : "removes";
+    }
+
+    static String ofPairs(DeleteRule rule, BinaryRelationship binary, String entity) {
+        String other = binary.from().equals(entity) ? binary.to() : binary.from();
+        return rule == DeleteRule.REFUSE ? " while it is paired with any " + other : " its pairs";
     }
 
     private static void deleting(

@@ -1,5 +1,6 @@
 package jasperwing.say;
 
+import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.Design;
@@ -11,6 +12,7 @@ import jasperwing.model.PolymorphicRelationship;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.model.RowRule;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -189,6 +191,20 @@ sealed interface ClauseMeaning {
                 return edit.on(design);
             };
         }
+    }
+
+    /** A rule over the rows of an entity, stated once; empty where its condition means nothing there. */
+    static Optional<List<ClauseMeaning>> ruled(Design design, String entity, RowRule rule) {
+        if (!Formula.condition(design, entity, rule.condition()).isSound()) {
+            return Optional.empty();
+        }
+        boolean stated = design.entity(entity)
+                .filter(e -> e.rules().stream().anyMatch(r -> r.condition().equals(rule.condition())))
+                .isPresent();
+        return Optional.of(List.of(new Done(
+                Notation.name(entity) + ": " + Notation.print(rule),
+                EntityEdits.addRules(entity, stated ? List.of() : List.of(rule)),
+                List.of())));
     }
 
     /** Something done to what there is. */

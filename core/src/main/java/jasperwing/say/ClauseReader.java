@@ -20,6 +20,8 @@ final class ClauseReader {
     private final KindSpeech kinds;
     private final RuleSpeech rules;
     private final RouteSpeech routes;
+    private final OrderSpeech orders;
+    private final OverlapSpeech overlaps;
     private final DatabaseSpeech database;
     private final EnumSpeech enums;
     private final EntitySpeech entities;
@@ -44,6 +46,8 @@ final class ClauseReader {
         this.kinds = new KindSpeech(design, nouns);
         this.rules = new RuleSpeech(design, nouns);
         this.routes = new RouteSpeech(design, nouns);
+        this.orders = new OrderSpeech(design, nouns);
+        this.overlaps = new OverlapSpeech(design, nouns);
         this.database = new DatabaseSpeech(design, nouns);
         this.enums = new EnumSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
@@ -67,6 +71,8 @@ final class ClauseReader {
                 .or(() -> kinds.read(tokens))
                 .or(() -> rules.read(tokens))
                 .or(() -> routes.read(tokens))
+                .or(() -> orders.read(tokens))
+                .or(() -> overlaps.read(tokens))
                 .or(() -> enums.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));

@@ -10,6 +10,7 @@ import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 
 /**
@@ -95,12 +96,17 @@ final class DeleteSpeech {
         return meaning(
                 match,
                 (held, parent) -> rule == DeleteRule.EMPTY && held.forward().must()
+                                || rule != DeleteRule.REFUSE && held.isOfPairsAlone()
                         ? Optional.empty()
                         : Optional.of(RelationshipEdits.withRule(held, parent, rule)));
     }
 
     private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, KeyChangeRule rule) {
-        return meaning(match, (held, parent) -> Optional.of(RelationshipEdits.withRule(held, parent, rule)));
+        return meaning(
+                match,
+                (held, parent) -> held.isOfPairsAlone()
+                        ? Optional.empty()
+                        : Optional.of(RelationshipEdits.withRule(held, parent, rule)));
     }
 
     /** @param change the relationship with the rule for the entity it points to; empty where it cannot have that */
@@ -138,7 +144,7 @@ final class DeleteSpeech {
                     && binary.parent().equals(parent);
             case LINKED -> binary.via().equals(child)
                     && (binary.from().equals(parent) || binary.to().equals(parent));
-            case MANY_TO_MANY -> false;
+            case MANY_TO_MANY -> !child.equals(parent) && binary.pointedTo().equals(Set.of(child, parent));
         };
     }
 }

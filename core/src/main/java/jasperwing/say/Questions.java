@@ -92,7 +92,7 @@ final class Questions {
 
     private static Optional<String> pairs(BinaryRelationship binary, String entity) {
         String other = binary.from().equals(entity) ? binary.to() : binary.from();
-        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
+        return binary.isOfPairsAlone()
                 ? Optional.of("Pairs of " + other + " and " + entity + " refer to both")
                 : Optional.empty();
     }

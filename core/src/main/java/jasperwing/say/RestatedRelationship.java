@@ -46,8 +46,7 @@ final class RestatedRelationship {
     }
 
     private static boolean isManyToMany(BinaryRelationship binary) {
-        return binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                || binary.shape() == BinaryRelationship.Shape.LINKED;
+        return binary.isOfPairsAlone() || binary.shape() == BinaryRelationship.Shape.LINKED;
     }
 
     private static Optional<Candidate> candidate(Relationship old, String from, String to, Reading reading) {

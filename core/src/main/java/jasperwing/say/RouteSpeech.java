@@ -1,16 +1,12 @@
 package jasperwing.say;
 
-import jasperwing.formula.Formula;
 import jasperwing.formula.RouteAgreement;
 import jasperwing.model.Design;
-import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression.Name;
-import jasperwing.model.RowRule;
 import jasperwing.naming.Plurals;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
 import jasperwing.naming.Words;
-import jasperwing.notation.Notation;
 import java.util.List;
 import java.util.Optional;
 
@@ -52,7 +48,8 @@ final class RouteSpeech {
         return nouns.known(match.text("E")).flatMap(entity -> role(entity, match.text("Y"))
                 .flatMap(between -> role(between.to(), match.text("K")).flatMap(far -> role(entity, own)
                         .filter(direct -> direct.to().equals(far.to()) && !direct.equals(between))
-                        .flatMap(direct -> ruled(
+                        .flatMap(direct -> ClauseMeaning.ruled(
+                                design,
                                 entity,
                                 RouteAgreement.rule(Name.of(between.name(), far.name()), Name.of(direct.name())))))));
     }
@@ -64,18 +61,5 @@ final class RouteSpeech {
                         && (Words.camel(s.name()).equalsIgnoreCase(wanted)
                                 || Words.camel(s.name()).equalsIgnoreCase(Plurals.singular(wanted))))
                 .findFirst();
-    }
-
-    private Optional<List<ClauseMeaning>> ruled(String entity, RowRule rule) {
-        if (!Formula.condition(design, entity, rule.condition()).isSound()) {
-            return Optional.empty();
-        }
-        boolean stated = design.entity(entity)
-                .filter(e -> e.rules().stream().anyMatch(r -> r.condition().equals(rule.condition())))
-                .isPresent();
-        return Optional.of(List.of(new ClauseMeaning.Done(
-                Notation.name(entity) + ": " + Notation.print(rule),
-                EntityEdits.addRules(entity, stated ? List.of() : List.of(rule)),
-                List.of())));
     }
 }

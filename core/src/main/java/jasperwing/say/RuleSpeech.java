@@ -11,7 +11,6 @@ import jasperwing.naming.Words;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** How two attributes of a row compare: {@code the end of a hire must be after its start}. Both must be there. */
@@ -40,9 +39,6 @@ final class RuleSpeech {
                     "<=", MUST_NOT, "(after|later than|more than|greater than|larger than|above|higher than|over)"),
             new Comparison("<>", MUST_NOT, "(the same as|equal to)"),
             new Comparison("<>", "(different from|other than|not the same as)"));
-
-    /** A shorter word begins too many names. */
-    private static final int LEAST_WORD = 3;
 
     private record Form(Comparison comparison, SentenceForm sentence) {}
 
@@ -129,21 +125,12 @@ final class RuleSpeech {
         return said.strip().replaceFirst("(?i)^(?:the|its|their|an?) ", "");
     }
 
-    /** The one of that name, or else the only one whose name begins with the word: {@code end} for {@code endedAt}. */
     private Optional<String> attribute(String entity, String said) {
         List<String> all = design.entity(entity).stream()
                 .flatMap(e -> InheritanceTree.line(design, e).stream())
                 .flatMap(e -> e.attributes().stream())
                 .map(Attribute::name)
                 .toList();
-        String wanted = Words.camel(bare(said));
-        Optional<String> exact = all.stream()
-                .filter(a -> Words.camel(a).equalsIgnoreCase(wanted))
-                .findFirst();
-        List<String> close = all.stream()
-                .filter(a -> wanted.length() >= LEAST_WORD
-                        && Words.camel(a).toLowerCase(Locale.ROOT).startsWith(wanted.toLowerCase(Locale.ROOT)))
-                .toList();
-        return exact.or(() -> close.size() == 1 ? Optional.of(close.get(0)) : Optional.empty());
+        return SpokenNouns.among(all, bare(said));
     }
 }

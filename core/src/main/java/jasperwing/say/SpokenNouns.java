@@ -14,6 +14,9 @@ import java.util.regex.Pattern;
 
 /** What spoken nouns name: entities there are, whatever their number and capitals, or names for new ones. */
 final class SpokenNouns {
+    /** A shorter word begins too many names. */
+    private static final int LEAST_WORD = 3;
+
     private static final Pattern ARTICLE = Pattern.compile(
             "(?i)^(?:(?:a|an|the|each|every|all|any|some|its|their|his|her|our|one|single|other|another|different)\\s+)+");
     private static final Pattern SINGULAR = Pattern.compile("(?i)(?:an?|each|every|one|another|single)\\s.*");
@@ -114,7 +117,7 @@ final class SpokenNouns {
     /** The entities a list names, or would name; none at all when one of them is no noun. */
     List<String> list(List<Token> tokens) {
         List<String> names = new ArrayList<>();
-        for (String item : SEPARATOR.split(Token.text(tokens))) {
+        for (String item : items(tokens)) {
             Optional<String> name = named(item);
             if (name.isEmpty()) {
                 return List.of();
@@ -143,7 +146,7 @@ final class SpokenNouns {
     /** The names of several attributes; none at all when one of them is none. */
     static List<String> members(List<Token> tokens) {
         List<String> names = new ArrayList<>();
-        for (String item : SEPARATOR.split(Token.text(tokens))) {
+        for (String item : items(tokens)) {
             Optional<String> name = member(item);
             if (name.isEmpty()) {
                 return List.of();
@@ -151,6 +154,25 @@ final class SpokenNouns {
             names.add(name.get());
         }
         return names.stream().distinct().toList();
+    }
+
+    /** What stands between commas, {@code and} and {@code or}. */
+    static List<String> items(List<Token> tokens) {
+        return List.of(SEPARATOR.split(Token.text(tokens)));
+    }
+
+    /** The one of these names that is meant, or else the only one that begins with the word: {@code end} for {@code endedAt}. */
+    static Optional<String> among(List<String> names, String said) {
+        String wanted = folded(Words.camel(said));
+        Optional<String> exact = names.stream()
+                .filter(n -> folded(Words.camel(n)).equals(wanted))
+                .findFirst();
+        List<String> close = names.stream()
+                .filter(n ->
+                        wanted.length() >= LEAST_WORD && folded(Words.camel(n)).startsWith(wanted))
+                .distinct()
+                .toList();
+        return exact.or(() -> close.size() == 1 ? Optional.of(close.get(0)) : Optional.empty());
     }
 
     static String decapitalised(String word) {

@@ -133,9 +133,13 @@ public record Walk(String start, List<Step> steps, String problem) {
         return Stream.concat(Stream.of(start), steps.stream().map(Step::to)).collect(Collectors.toSet());
     }
 
-    /** The SQL that reads what the path leads to from one row of its start; blank where a step leads outside. */
-    public String sql(Schema schema) {
-        return new Joins(schema, this).sql();
+    /**
+     * The SQL that reads what the path leads to from one row of its start; blank where a step leads outside.
+     *
+     * @param design the one the schema was derived from
+     */
+    public String sql(Design design, Schema schema) {
+        return new Joins(schema, this).sql(design);
     }
 
     /**

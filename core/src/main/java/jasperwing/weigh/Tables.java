@@ -123,7 +123,7 @@ record Tables(Design design, Schema schema) {
 
     /** Reads what a path leads to from one row, without the line end. */
     String read(String start, String path) {
-        return Walk.of(design, start, path).sql(schema).stripTrailing();
+        return Walk.of(design, start, path).sql(design, schema).stripTrailing();
     }
 
     /**
@@ -148,7 +148,7 @@ record Tables(Design design, Schema schema) {
                     .filter(w -> w.get(w.size() - 1).to().equals(end))
                     .findFirst();
             if (found.isPresent()) {
-                return new Walk(start, found.get(), "").sql(schema).stripTrailing();
+                return new Walk(start, found.get(), "").sql(design, schema).stripTrailing();
             }
             open = longer;
         }

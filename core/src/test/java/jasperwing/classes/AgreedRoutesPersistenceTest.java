@@ -8,9 +8,9 @@ import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.classes.Persisting.Running;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
@@ -58,11 +58,9 @@ class AgreedRoutesPersistenceTest {
     })
     void whatAgreesIsStoredAndWhatDoesNotIsRefused(Provider provider, String mapping, Dialect dialect)
             throws Exception {
-        Design design = Persisting.keptIn(dialect, Persisting.mapped(MARINA, mapping, provider));
-        String url = Persisting.database(design, dialect);
-        try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
-            Objects objects = new Objects(loader, "test");
+        try (Running running = Persisting.running(MARINA, mapping, provider, dialect, folder)) {
+            Objects objects = running.objects();
+            EntityManagerFactory factory = running.factory();
             Object north = objects.make("Harbour", 1);
             Object south = objects.make("Harbour", 2);
             Object berth = objects.make("Berth", 11, south);

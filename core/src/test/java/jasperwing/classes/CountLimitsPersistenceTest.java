@@ -7,9 +7,9 @@ import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.classes.Persisting.Running;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
@@ -39,11 +39,9 @@ class CountLimitsPersistenceTest {
         "HIBERNATE, annotations, mariadb"
     })
     void oneTooManyIsRefused(Provider provider, String mapping, Dialect dialect) throws Exception {
-        Design design = Persisting.keptIn(dialect, Persisting.mapped(HERD, mapping, provider));
-        String url = Persisting.database(design, dialect);
-        try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
-            Objects objects = new Objects(loader, "test");
+        try (Running running = Persisting.running(HERD, mapping, provider, dialect, folder)) {
+            Objects objects = running.objects();
+            EntityManagerFactory factory = running.factory();
             Object barn = objects.make("Barn", 1);
             Object cow = objects.make("Cow", 1);
             objects.call(cow, "setBarn", barn);

@@ -11,6 +11,7 @@ import jasperwing.dialect.Dialects;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Design;
+import jasperwing.model.SortKey;
 import jasperwing.model.Sorting;
 import java.math.BigDecimal;
 import java.net.URLClassLoader;
@@ -54,7 +55,7 @@ class JakartaPersistenceTest {
     private static Design withKeywordsSorted(Design design) {
         return design.withRelationships(design.relationships().stream()
                 .map(r -> r.targets().equals(List.of("Keyword"))
-                        ? r.withForward(r.forward().withSorting(Optional.of(new Sorting("word", false))))
+                        ? r.withForward(r.forward().withSorting(Optional.of(Sorting.by(SortKey.by("word")))))
                         : r)
                 .toList());
     }

@@ -7,9 +7,9 @@ import jakarta.persistence.EntityManagerFactory;
 import jasperwing.Samples;
 import jasperwing.classes.Persisting.Objects;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.classes.Persisting.Running;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Design;
-import java.net.URLClassLoader;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.io.TempDir;
@@ -45,11 +45,9 @@ class KeyChangesPersistenceTest {
         "ECLIPSELINK, annotations, h2"
     })
     void whatRefersToAChangedKeyIsReadWithIt(Provider provider, String mapping, Dialect dialect) throws Exception {
-        Design design = Persisting.keptIn(dialect, Persisting.mapped(FLEET, mapping, provider));
-        String url = Persisting.database(design, dialect);
-        try (URLClassLoader loader = Persisting.compiled(design, folder);
-                EntityManagerFactory factory = Persisting.boot(loader, url, provider)) {
-            Objects objects = new Objects(loader, "test");
+        try (Running running = Persisting.running(FLEET, mapping, provider, dialect, folder)) {
+            Objects objects = running.objects();
+            EntityManagerFactory factory = running.factory();
             Object boat = objects.make("Boat", "otter");
             Object tag = objects.make("Tag", "late");
             Object trip = objects.make("Trip", 1, boat);
@@ -64,7 +62,7 @@ class KeyChangesPersistenceTest {
             }
             factory.getCache().evictAll();
             try (EntityManager manager = factory.createEntityManager()) {
-                Object read = manager.find(loader.loadClass("test.Trip"), 1);
+                Object read = manager.find(trip.getClass(), 1);
                 assertThat(objects.call(objects.call(read, "getBoat"), "getCode"))
                         .isEqualTo("seal");
                 assertThat(objects.call(read, "getShown")).isNull();

@@ -104,6 +104,29 @@ final class Persisting {
                 .on(design);
     }
 
+    /** Compiled classes with their provider over tables of their own, until it is closed. */
+    record Running(URLClassLoader loader, EntityManagerFactory factory) implements AutoCloseable {
+        /** Uses the classes of a design without areas. */
+        Objects objects() {
+            return new Objects(loader, "test");
+        }
+
+        @Override
+        public void close() throws IOException {
+            factory.close();
+            loader.close();
+        }
+    }
+
+    /** @param folder where the classes are compiled to */
+    static Running running(Design design, String mapping, Provider provider, Dialect dialect, Path folder)
+            throws IOException, SQLException {
+        Design kept = keptIn(dialect, mapped(design, mapping, provider));
+        String url = database(kept, dialect);
+        URLClassLoader loader = compiled(kept, folder);
+        return new Running(loader, boot(loader, url, provider));
+    }
+
     /** The persistence providers that generated classes are for. */
     enum Provider {
         ECLIPSELINK("org.eclipse.persistence.jpa.PersistenceProvider") {

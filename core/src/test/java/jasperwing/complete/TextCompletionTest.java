@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jasperwing.Samples;
 import jasperwing.WideDesigns;
 import jasperwing.model.Design;
+import jasperwing.model.Entity;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -124,6 +125,29 @@ class TextCompletionTest {
         Proposals proposals = AttributeCompletion.of(
                 ORCHARD, ORCHARD.entity("Orchard").orElseThrow(), "tallest decimal(4,1) = max(trees.");
         assertThat(proposals.list()).extracting(Proposal::insert).contains("height", "state", "orchard");
+    }
+
+    @Test
+    void aConditionOnSomeOfManyIsAboutOneOfThem() {
+        String start = "tall int = count(trees where ";
+        Entity orchard = ORCHARD.entity("Orchard").orElseThrow();
+        assertThat(AttributeCompletion.of(ORCHARD, orchard, start + "round(h").list())
+                .extracting(Proposal::insert)
+                .contains("height");
+        assertThat(AttributeCompletion.of(ORCHARD, orchard, start + "height > 2) + h")
+                        .list())
+                .extracting(Proposal::insert)
+                .doesNotContain("height");
+    }
+
+    @Test
+    void anOrderIsCompletedByWhatGivesOne() {
+        String sentence = "each Orchard may have many Tree as trees ";
+        assertThat(completed(null, sentence + "in or")).isEqualTo(sentence + "in order of ");
+        assertThat(TextCompletion.of(ORCHARD, List.of(), sentence + "in order of h")
+                        .list())
+                .extracting(Proposal::insert)
+                .contains("height");
     }
 
     /** Whatever is typed, and wherever the caret stands, it is completed without an exception and within the line. */

@@ -104,6 +104,7 @@ class KeyChangesTest {
                 "  code text(8) key",
                 "entity Tug is a kind of Boat",
                 "  pull int",
+                "  ropes text(8) list",
                 "entity Trip",
                 "  id int key",
                 "value Spot",
@@ -122,12 +123,14 @@ class KeyChangesTest {
                     statement,
                     "insert into boats (code, kind) values ('otter', 'Tug')",
                     "insert into tugs (code, pull) values ('otter', 3)",
+                    "insert into tug_ropes values ('otter', 0, 'long')",
                     "insert into buoys (name) values ('red')",
                     "insert into buoy_spots values ('red', 0, 1, 2)",
                     "insert into trips (id, boat_code, buoy_name) values (1, 'otter', 'red')",
                     "update boats set code = 'seal'",
                     "update buoys set name = 'green'");
             assertThat(one(statement, "select code from tugs")).isEqualTo("seal");
+            assertThat(one(statement, "select tug_code from tug_ropes")).isEqualTo("seal");
             assertThat(one(statement, "select buoy_name from buoy_spots")).isEqualTo("green");
             assertThat(one(statement, "select boat_code from trips")).isEqualTo("seal");
         }

@@ -259,6 +259,29 @@ class NamingTest {
         }
     }
 
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void aKeyGivesWayToWhatIsCalledLikeIt(Dialect dialect) throws SQLException {
+        Design design = Samples.design(
+                "entity Boat",
+                "  id int key",
+                "entity Trip",
+                "  id int key",
+                "  day date",
+                "  index (day) named \"pk_boats\"");
+        try (Connection connection = Databases.loaded(design, dialect)) {
+            CatalogTest.agrees(connection, design, dialect);
+        }
+        assertThat(Schema.derive(design, dialect)
+                        .table("Boat")
+                        .orElseThrow()
+                        .table()
+                        .primaryKey()
+                        .orElseThrow()
+                        .name())
+                .isEqualTo("pk_boats_2");
+    }
+
     @Test
     void whatRefersToAColumnHasItsType() {
         Design design = Samples.design(

@@ -37,11 +37,12 @@ class FixesTest {
             Map.entry(Rule.UNBOUNDED_IN_INDEX, Set.of("type", "unique")),
             Map.entry(
                     Rule.NAME_NOT_USED, Set.of("physical name", "column name", "foreign key name", "constraint name")),
+            Map.entry(Rule.POSITIONS_COLLIDE, Set.of("unique", "order")),
             Map.entry(Rule.NAME_NOT_USABLE, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.PLURAL_ENTITY, Set.of("entity", "attribute", "type")),
             Map.entry(Rule.NUMBERED_REPEATS, Set.of("attribute", "type", "optional", "range")),
             Map.entry(Rule.PREFIX_GROUP, Set.of("attribute", "type")),
-            Map.entry(Rule.RULE_STATED_TWICE, Set.of("rule")),
+            Map.entry(Rule.RULE_STATED_TWICE, Set.of("rule", "constraint name")),
             Map.entry(Rule.RULE_CONDITION, Set.of("rule")),
             Map.entry(Rule.SECRET_IN_CLEAR, Set.of("attribute", "type")),
             Map.entry(Rule.UNDECLARED_REFERENCE, Set.of("attribute", "type", "optional", "unique")),

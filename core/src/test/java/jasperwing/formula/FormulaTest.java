@@ -175,6 +175,10 @@ class FormulaTest {
                 "x boolean = seen = crew ~ formula-not-of-type: Boat's x gives something no formula counts with, a whole number to =, which takes two of a kind.",
                 "x boolean = spot is null and crew ~ formula-not-of-type: Boat's x gives a truth value, a whole number to and, which takes two truth values.",
                 "x int = sum(trips) ~ formula-not-of-type: Boat's x takes the sum of rows; name an attribute of them.",
+                "x int = count(trips where haul) ~ formula-not-of-type: Boat's x says where with a whole number, and not with a condition.",
+                "x int = count(trips where hauls > 1) ~ formula-unknown-name: Boat's x names hauls, which Trip has not as an attribute or a role to one; perhaps haul is meant.",
+                "x int = count(trips where exists(boat.trips)) ~ formula-not-of-type: Boat's x takes many of Trip within a condition on which of them are taken.",
+                "x text(9) = upper(name where haul > 1) ~ formula-not-of-type: Boat's x says where in upper, which takes no many; count, sum, avg, min, max and exists do.",
                 "x int = sum(trips.haul + 1) ~ formula-not-of-type: Boat's x gives sum other than a role to many, or one attribute of it.",
                 "x text(3) = substring(name from crew) ~ formula-not-of-type: Boat's x gives a text, a whole number to substring, which takes a text, the place of its first character from 1, and a length."
             })
@@ -260,8 +264,10 @@ class FormulaTest {
                 "entity Port",
                 "  id serial key",
                 "  hands int? = sum(boats.crew)",
+                "  full int = count(boats where crew > 3 and port.code = crew)",
+                "  code int",
                 "each Boat must lie in one Port as port, which may have many Boat as boats");
-        for (String name : List.of("Boat.each1", "Boat.most", "Port.hands")) {
+        for (String name : List.of("Boat.each1", "Boat.most", "Port.hands", "Port.full")) {
             String[] parts = name.split("[.]");
             Attribute attribute =
                     design.entity(parts[0]).orElseThrow().attribute(parts[1]).orElseThrow();
@@ -270,7 +276,12 @@ class FormulaTest {
                     .isEmpty();
         }
         Design renamed = new Rename("Craft", "crew", "heads").on(design);
-        assertThat(Notation.print(renamed)).contains("= oars / heads", "= sum(boats.heads)", "= heads * 2");
+        assertThat(Notation.print(renamed))
+                .contains(
+                        "= oars / heads",
+                        "= sum(boats.heads)",
+                        "= heads * 2",
+                        "= count(boats where heads > 3 and port.code = heads)");
     }
 
     @Test
@@ -311,6 +322,8 @@ class FormulaTest {
                 Combinators.combine(Arbitraries.of("not", "is null", "is not null", "upper", "neg"), parts)
                         .as((f, a) ->
                                 f.equals("neg") && a instanceof Expression.Constant ? a : Expression.Call.of(f, a)),
+                Combinators.combine(Arbitraries.of("count", "sum", "exists"), parts, parts)
+                        .as((f, a, b) -> Expression.Call.of(f, Expression.Call.of(Expression.WHERE, a, b))),
                 Combinators.combine(Arbitraries.of("between", "in", "case", "coalesce"), parts, parts, parts)
                         .as((f, a, b, c) -> Expression.Call.of(f, a, b, c)));
     }

@@ -61,6 +61,10 @@ public final class Formulas {
         {"days", "int", "days_between(built, 2024-03-01)", "9132", "1461", "null", "1"},
         {"deep", "int", "(half + 1) * 2", "6", "2", "null", "0"},
         {"north", "decimal(9,6)", "spot.latitude + 0.5", "54.75", "0.5", "null", "-53.5"},
+        {"past", "boolean", "built < today", "true", "true", "null", "true"},
+        {"afloatYet", "boolean", "launched <= now", "true", "true", "null", "true"},
+        {"noDays", "int", "days_between(today, today)", "0", "0", "0", "0"},
+        {"ago", "boolean", "hours_between(launched, now) > 1", "true", "true", "null", "true"},
         {"portName", "text(80)", "port.name", "Husum", "Husum", "null", "Büsum"},
         {
             "portTown",
@@ -81,6 +85,13 @@ public final class Formulas {
         {"perTrip", "decimal(8,2)", "coalesce(sum(trips.weight), 0) / count(trips)", "1.67", "2.25", "null", "null"},
         {"doubled", "int", "sum(trips.twice)", "24", "10", "null", "null"},
         {"handCount", "int", "count(hands)", "2", "1", "0", "0"},
+        {"bigTrips", "int", "count(trips where haul > 2)", "2", "1", "0", "0"},
+        {"light", "big int", "sum(trips.haul where weight between 1.5 and 2)", "10", "null", "null", "null"},
+        {"small", "int", "max(trips.haul where not code < 'a' or twice = 6)", "3", "5", "null", "null"},
+        {"meanBig", "decimal(8,3)", "avg(trips.weight where haul <> 7 and boat.crew > 0)", "1.5", "null", "null", "null"
+        },
+        {"hauls", "boolean", "exists(trips where haul > 5)", "true", "false", "false", "false"},
+        {"neighbours", "int", "count(port.boats where state = 'ashore' and sold)", "1", "1", "0", "1"},
     };
 
     /** The design: boats with the formulas, their ports, trips and hands. */

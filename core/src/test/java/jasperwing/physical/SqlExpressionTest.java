@@ -20,6 +20,8 @@ class SqlExpressionTest {
                 "((state)::text <> ALL ((ARRAY['a'::character varying, 'b'::character varying])::text[]))|state not in ('a', 'b')",
                 "(state)::text = 'a'::text|state in ('a')",
                 "x >= '-5'::integer|x >= -5",
+                "(hue = 'red'::ours.hue_enum)|hue = 'red'",
+                "'{}'::ours.\"Hue enum\"[]|'{}'",
                 "x between 1 and 3 and y > 2|(((x >= 1) AND (x <= 3)) AND (y > 2))",
                 "y > 2 and x > 1|x > 1 and y > 2",
                 "not (a or b)|NOT (b OR a)",

@@ -31,7 +31,7 @@ class NarrationTest {
                           - yield \u2013 a whole number; computed as count(specimens)
                         Each Dive must belong to one Expedition, which may have many Dives.
                         Each Dive must be made at one Site, which may have many Dives.
-                        Each Dive may have many Researchers, each of which may join many Dives. Deleting a Dive deletes its Assignments too. Researchers come in order of familyName.
+                        Each Dive may have many Researchers, each of which may join many Dives. Deleting a Dive deletes its Assignments too. Researchers come in order of familyName, givenName.
                         Each Dive may yield many Specimens, each of which must come from one Dive. Deleting a Dive is refused while it has any Specimens.
                         Each Dive may use many Instruments, each of which may be used on many Dives.
                         Each Note must be about one of Dive, Specimen or Instrument, which may have many Notes. Deleting a Dive leaves its Notes referring to nothing unless a trigger refuses it; there is no foreign key.

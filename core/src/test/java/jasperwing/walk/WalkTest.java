@@ -3,6 +3,7 @@ package jasperwing.walk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
+import jasperwing.SortingDesign;
 import jasperwing.derive.Databases;
 import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
@@ -51,7 +52,7 @@ class WalkTest {
         Walk walk = Walk.of(DEMO, "Dive", "specimens.keywords");
         assertThat(walk.problem()).isEmpty();
         assertThat(walk.steps()).extracting(Step::to).containsExactly("Specimen", "Keyword");
-        assertThat(walk.steps()).extracting(Step::count).containsExactly("0..*", "0..*");
+        assertThat(walk.steps()).extracting(Step::count).containsExactly("0..*", "0..8");
         assertThat(Walk.of(DEMO, "Specimen", "dive.expedition").count()).isEqualTo("1");
         assertThat(Walk.of(DEMO, "Specimen", "sequence").count()).isEqualTo("0..1");
         assertThat(Walk.of(DEMO, "Dive", " ").end()).isEqualTo("Dive");
@@ -126,7 +127,7 @@ class WalkTest {
     @Test
     void theJoinsFollowTheKeys() {
         Schema schema = Schema.derive(DIVES, Dialects.POSTGRESQL);
-        assertThat(Walk.of(DIVES, "Dive", "photos.tags").sql(schema))
+        assertThat(Walk.of(DIVES, "Dive", "photos.tags").sql(DIVES, schema))
                 .isEqualTo(
                         """
                         select distinct tags.*
@@ -136,9 +137,9 @@ class WalkTest {
                         join tags on photo_tags.tag_id = tags.id
                         where dive.id = ?
                         """);
-        assertThat(Walk.of(DIVES, "Stamp", "thing[Dive]").sql(schema))
+        assertThat(Walk.of(DIVES, "Stamp", "thing[Dive]").sql(DIVES, schema))
                 .contains("join dives thing_dive on stamp.thing_kind = 'Dive' and stamp.thing_id = thing_dive.id");
-        assertThat(Walk.of(DEMO, "Researcher", "account").sql(Schema.derive(DEMO, Dialects.POSTGRESQL)))
+        assertThat(Walk.of(DEMO, "Researcher", "account").sql(DEMO, Schema.derive(DEMO, Dialects.POSTGRESQL)))
                 .as("an account lives outside")
                 .isEmpty();
     }
@@ -169,6 +170,47 @@ class WalkTest {
         }
     }
 
+    @ParameterizedTest
+    @MethodSource("jasperwing.derive.Databases#running")
+    void rowsComeInTheOrderAskedFor(Dialect dialect) throws SQLException {
+        Design choir = SortingDesign.CHOIR;
+        Schema schema = Schema.derive(choir, dialect);
+        try (Connection connection = Databases.open(dialect)) {
+            run(connection, schema.sql());
+            run(connection, "insert into choirs (id) values (1)");
+            run(connection, "insert into tours (id) values (1)");
+            run(connection, "insert into people (id, family_name, kind) values (2, 'Berg', 'Singer')");
+            run(connection, "insert into people (id, family_name, kind) values (3, 'Berg', 'Singer')");
+            run(connection, "insert into people (id, family_name, kind) values (4, 'Abel', 'Singer')");
+            run(
+                    connection,
+                    "insert into singers (id, choir_id, joined, home_town) values (2, 1, '2001-01-01', 'Ulm'), (3, 1, '2002-01-01', 'Bonn'), (4, 1, '2000-01-01', 'Ulm')");
+            run(connection, "insert into tour_singers (tour_id, singer_id) values (1, 2), (1, 3), (1, 4)");
+            run(connection, "insert into concerts (id) values (1), (2)");
+            run(connection, "insert into songs (id, title) values (1, 'a'), (2, 'b'), (3, 'c')");
+            run(
+                    connection,
+                    "insert into slots (concert_id, song_id, place, encore) values (1, 1, 3, false), (1, 2, 1, true), (1, 3, 2, true), (2, 1, 1, true)");
+            assertThat(ordered(connection, choir, schema, "Choir", "singers")).containsExactly(4, 3, 2);
+            assertThat(ordered(connection, choir, schema, "Tour", "singers")).containsExactly(4, 2, 3);
+            assertThat(ordered(connection, choir, schema, "Concert", "songs")).containsExactly(2, 3, 1);
+            assertThat(ordered(connection, choir, schema, "Song", "concerts")).containsExactly(1, 2);
+        }
+    }
+
+    private static List<Integer> ordered(Connection connection, Design design, Schema schema, String start, String path)
+            throws SQLException {
+        List<Integer> ids = new ArrayList<>();
+        String sql = Walk.of(design, start, path).sql(design, schema).replace("?", "1");
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
+            while (rows.next()) {
+                ids.add(rows.getInt("id"));
+            }
+        }
+        return ids;
+    }
+
     private static void run(Connection connection, String sql) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.executeUpdate(sql);
@@ -180,7 +222,7 @@ class WalkTest {
         Walk walk = Walk.of(DIVES, start, path);
         assertThat(walk.problem()).isEmpty();
         List<Integer> ids = new ArrayList<>();
-        try (PreparedStatement statement = connection.prepareStatement(walk.sql(schema))) {
+        try (PreparedStatement statement = connection.prepareStatement(walk.sql(DIVES, schema))) {
             statement.setInt(1, id);
             try (ResultSet rows = statement.executeQuery()) {
                 while (rows.next()) {
@@ -200,7 +242,7 @@ class WalkTest {
         try (Connection connection = Databases.open(dialect)) {
             run(connection, schema.sql());
             for (String[] path : paths(3)) {
-                String sql = Walk.of(DEMO, path[0], path[1]).sql(schema);
+                String sql = Walk.of(DEMO, path[0], path[1]).sql(DEMO, schema);
                 if (!sql.isEmpty()) {
                     try (PreparedStatement statement = connection.prepareStatement(sql.replace("?", "null"));
                             ResultSet rows = statement.executeQuery()) {

@@ -6,14 +6,18 @@ import jasperwing.reading.Option;
 import jasperwing.reading.Phrase;
 import jasperwing.reading.Readings;
 import jasperwing.reading.Slot;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -23,6 +27,9 @@ import javafx.scene.text.TextFlow;
 
 /** A relationship read aloud; its underlined words can be clicked, or reached by Tab and pressed, to change them. */
 public final class ReadingFlow extends TextFlow {
+    /** A word is not wrapped to less than this, however narrow the flow is before it is laid out. */
+    private static final double LEAST_WIDTH = 240;
+
     private final Supplier<Design> design;
     private final Relationship relationship;
     private final Consumer<Relationship> change;
@@ -44,6 +51,8 @@ public final class ReadingFlow extends TextFlow {
         word.setId("word-" + phrase.slot() + (phrase.entity().isEmpty() ? "" : "-" + phrase.entity()));
         word.setAccessibleRole(AccessibleRole.BUTTON);
         word.setFocusTraversable(true);
+        word.setWrapText(true);
+        word.maxWidthProperty().bind(Bindings.max(LEAST_WIDTH, widthProperty()));
         word.setTooltip(new Tooltip(phrase.slot().isTyped() ? "Click to edit" : "Click to change"));
         word.setOnMouseClicked(e -> choose(phrase, word));
         word.setOnKeyPressed(e -> {
@@ -66,13 +75,29 @@ public final class ReadingFlow extends TextFlow {
             return;
         }
         ContextMenu menu = new ContextMenu();
+        Map<String, Menu> groups = new HashMap<>();
         for (Option option : options) {
-            MenuItem item = new MenuItem((option.chosen() ? "\u2713 " : "    ") + option.words());
-            item.setMnemonicParsing(false);
+            MenuItem item = item(new MenuItem(), option.chosen(), option.item());
             item.setOnAction(e -> change.accept(option.result()));
-            menu.getItems().add(item);
+            if (option.group().isEmpty()) {
+                menu.getItems().add(item);
+                continue;
+            }
+            groups.computeIfAbsent(option.group(), name -> {
+                        Menu group = item(new Menu(), false, name);
+                        menu.getItems().add(group);
+                        return group;
+                    })
+                    .getItems()
+                    .add(item);
         }
         menu.show(word, Side.BOTTOM, 0, 2);
+    }
+
+    private static <T extends MenuItem> T item(T item, boolean chosen, String words) {
+        item.setText((chosen ? "\u2713 " : "    ") + words);
+        item.setMnemonicParsing(false);
+        return item;
     }
 
     private void type(Phrase phrase, Label word) {

@@ -222,12 +222,8 @@ final class SheetMenu {
                                 ? "Let " + relationship.targets().get(0) + " own it"
                                 : "Say it from " + relationship.targets().get(0),
                         () -> restate(relationship, now)));
-        for (String target : Roles.of(relationship).stream()
-                .flatMap(r -> r.targets().stream())
-                .distinct()
-                .toList()) {
-            items.menu("Deleting " + target, m -> rules(m, relationship, target));
-        }
+        boolean alone = Roles.of(relationship).isEmpty();
+        relationship.pointedTo().forEach(e -> items.menu("Deleting " + e, m -> rules(m, relationship, e, alone)));
         relationship
                 .pointedTo()
                 .forEach(e -> items.menu("Changing the key of " + e, m -> keyRules(m, relationship, e)));
@@ -250,12 +246,18 @@ final class SheetMenu {
         workspace.edit(RelationshipEdits.restate(old, now), Selection.of(now));
     }
 
-    private void rules(MenuItems items, Relationship relationship, String target) {
+    /** @param pairs whether pairs alone refer to it, of which there is nothing to empty */
+    private void rules(MenuItems items, Relationship relationship, String target, boolean pairs) {
         for (DeleteRule rule : DeleteRule.values()) {
+            if (pairs && rule == DeleteRule.EMPTY) {
+                continue;
+            }
             String words =
                     switch (rule) {
                         case REFUSE -> "is refused (restrict)";
-                        case DELETE_TOO -> "deletes what refers to it (cascade)";
+                        case DELETE_TOO -> pairs
+                                ? "removes its pairs (cascade)"
+                                : "deletes what refers to it (cascade)";
                         case EMPTY -> "empties the reference (set null)";
                     };
             items.check(

@@ -154,7 +154,7 @@ final class WalkBar extends VBox {
                 .collect(Collectors.joining("  \u2192  "));
         nodes.add(text(walk.start() + "  \u2192  " + steps, "walk-steps"));
         nodes.add(text("In all " + walk.count() + " " + walk.end() + " for each " + walk.start(), "quiet"));
-        String sql = walk.sql(projection.schema()).strip();
+        String sql = walk.sql(projection.design(), projection.schema()).strip();
         nodes.add(
                 sql.isEmpty() ? text("A step leads outside: no SQL here reaches it.", "quiet") : code(sql, "walk-sql"));
         Target usual = Targets.usual();

@@ -172,8 +172,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         void relationship(Relationship relationship) {
             if (relationship instanceof PolymorphicRelationship oneOf) {
                 oneOf(oneOf);
-            } else if (relationship instanceof BinaryRelationship binary
-                    && binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY) {
+            } else if (relationship instanceof BinaryRelationship binary && binary.isOfPairsAlone()) {
                 projection
                         .schema()
                         .joinTable(binary)

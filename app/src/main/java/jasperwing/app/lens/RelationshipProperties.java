@@ -119,8 +119,7 @@ final class RelationshipProperties {
                     ends,
                     binary.holder(),
                     now -> changed(binary.withTurned(!binary.turned())));
-        } else if (binary.shape() == BinaryRelationship.Shape.MANY_TO_MANY
-                && binary.back().isPresent()) {
+        } else if (binary.isOfPairsAlone() && binary.back().isPresent()) {
             form.choice("owner", "Owned by", ends, binary.from(), now -> RelationshipReversal.fromOtherEnd(binary)
                     .ifPresent(this::changed));
         }

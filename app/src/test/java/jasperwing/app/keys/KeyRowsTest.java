@@ -9,7 +9,10 @@ import jasperwing.app.workspace.Workspace;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Level;
 import jasperwing.findings.Report;
+import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
+import jasperwing.model.Relationship;
+import jasperwing.model.RelationshipEdits;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -41,10 +44,10 @@ class KeyRowsTest {
                         "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | cascade | yes",
                         "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | is left dangling | unique",
                         "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | set null | yes",
-                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | cascade | unique",
+                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | cascade, update cascade | unique",
                         "dive_hazards.dive_id | \u2192 dives.id | is in hazards of Dive | bigint | no | cascade | yes",
                         "instrument_dives.dive_id | \u2192 dives.id | pairs Instrument and Dive | bigint | no | cascade | yes",
-                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | cascade | yes");
+                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | cascade, update cascade | yes");
         assertThat(texts(rows.joins()))
                 .containsExactly(
                         "assignments | Dive \u00d7 Researcher | (dive_id, researcher_id, duty) | duty, airUsed, signedAt | a class of its own",
@@ -66,7 +69,15 @@ class KeyRowsTest {
 
     @Test
     void aRowHasTheWorstStateOfWhatIsFoundOfIt() {
-        KeyRows rows = rows(Samples.demo());
+        Design demo = Samples.demo();
+        Relationship keywords = demo.relationships().stream()
+                .filter(r -> r.targets().equals(List.of("Keyword")))
+                .findFirst()
+                .orElseThrow();
+        Design design = RelationshipEdits.replace(
+                        keywords, RelationshipEdits.withRule(keywords, "Keyword", DeleteRule.EMPTY))
+                .on(demo);
+        KeyRows rows = rows(design);
         assertThat(rows.oneOfs().get(0).state()).contains(Level.ERROR);
         assertThat(rows.joins())
                 .extracting(KeyRow::state)
@@ -75,7 +86,7 @@ class KeyRowsTest {
                 .filteredOn(r -> r.state().isPresent())
                 .allMatch(r -> r.cells().get(0).text().startsWith("specimen_keywords."))
                 .hasSize(2);
-        assertThat(levels(Samples.demo())).containsExactly(Level.ERROR, Level.WARNING);
+        assertThat(levels(design)).containsExactly(Level.ERROR, Level.WARNING);
     }
 
     @Test

@@ -117,7 +117,7 @@ final class AssociationFields {
     /** The inverse side of a one-to-one is a list with at most one element: a provider can load a list lazily, but not a single inverse reference. */
     private MappedField inverse(Association.Inverse inverse, Field field) {
         Annotation relation = Annotation.of("OneToMany").with("mappedBy", inverse.mappedBy());
-        return inOrder(field, List.of(cascading(relation, inverse)), inverse.sortedBy(), inverse.most());
+        return inOrder(field, List.of(cascading(relation, inverse)), inverse.order(), inverse.most());
     }
 
     private MappedField joined(Association.Joined joined, Field field) {
@@ -125,7 +125,7 @@ final class AssociationFields {
                 .with("joinColumns", joins(joined.here()))
                 .with("inverseJoinColumns", joins(joined.there()));
         Annotation relation = cascading(Annotation.of("ManyToMany"), joined.name(), List.of());
-        return inOrder(field, List.of(relation, table), joined.sortedBy(), joined.most());
+        return inOrder(field, List.of(relation, table), joined.order(), joined.most());
     }
 
     private List<Annotation> joins(Reference key) {
@@ -134,14 +134,17 @@ final class AssociationFields {
 
     private MappedField joinedInverse(Association.JoinedInverse inverse, Field field) {
         Annotation many = Annotation.of("ManyToMany").with("mappedBy", inverse.mappedBy());
-        return inOrder(field, List.of(cascading(many, inverse.name(), List.of())), inverse.sortedBy(), inverse.most());
+        return inOrder(field, List.of(cascading(many, inverse.name(), List.of())), inverse.order(), inverse.most());
     }
 
-    private static MappedField inOrder(
-            Field field, List<Annotation> mappings, Optional<Association.SortedBy> sortedBy, int most) {
+    private static MappedField inOrder(Field field, List<Annotation> mappings, Association.Order order, int most) {
         List<Annotation> all = new ArrayList<>(mappings);
-        sortedBy.map(s -> Annotation.of("OrderBy").with("value", s.property() + (s.falling() ? " DESC" : " ASC")))
-                .ifPresent(all::add);
+        if (!order.isEmpty()) {
+            String value = order.keys().stream()
+                    .map(k -> String.join(".", k.path()) + (k.falling() ? " DESC" : " ASC"))
+                    .collect(Collectors.joining(", "));
+            all.add(Annotation.of("OrderBy").with("value", value));
+        }
         return new MappedField(
                 field, all, most > 0 ? List.of(Annotation.rule("Size").with("max", most)) : List.of());
     }

@@ -107,7 +107,7 @@ public final class JakartaAdapter implements StandardAdapter {
         return JakartaShapes.CALLBACK.of(
                 callback.event(),
                 callback.method(),
-                callback.properties().stream().map(p -> fields.get(p.name())).toList());
+                callback.fields().stream().map(fields::get).toList());
     }
 
     @Override

@@ -17,7 +17,7 @@ final class JakartaShapes {
             "With `uses jakarta`: what is said of a class, in any language that keeps objects by these standards.",
             """
             annotations: what is said of the class as a whole: a list of **annotation**
-            callbacks: the methods that set what is set by itself: a list of **callback**
+            callbacks: the methods that set what is set by itself, or refuse that an object is deleted: a list of **callback**
             """);
 
     static final Shape GROUP = new Shape(
@@ -73,11 +73,11 @@ final class JakartaShapes {
 
     static final Shape CALLBACK = new Shape(
             "callback",
-            "A lifecycle callback: a method called before an object is stored.",
+            "A lifecycle callback: a method called before an object is stored or deleted.",
             """
-            annotation: when it is called, such as `PrePersist`
+            annotation: when it is called: `PrePersist`, `PreUpdate` or `PreRemove`
             method: its name
-            fields: the fields it sets: a list of **field**
+            fields: the fields it sets, or those that must be empty before the object is deleted: a list of **field**
             """);
 
     static final Shape ROW_LIST = new Shape(

@@ -22,16 +22,21 @@ final class FormulaCode {
     private final Imports imports;
     private final AccessorResolver reach;
     private final FormulaOperations operations;
-    private final Identifiers locals = new Identifiers(0);
+    private final Identifiers locals;
     private final List<String> statements = new ArrayList<>();
     private int depth;
 
     /** @param taken names that variables must not have */
     FormulaCode(AccessorResolver reach, Stream<String> taken, Imports imports) {
+        this(reach, new Identifiers(0), imports);
+        taken.forEach(locals::take);
+    }
+
+    private FormulaCode(AccessorResolver reach, Identifiers locals, Imports imports) {
         this.imports = imports;
         this.reach = reach;
         this.operations = new FormulaOperations(this, imports);
-        taken.forEach(locals::take);
+        this.locals = locals;
     }
 
     /** The statements that give its value as a type has it; none when it names what the classes do not lead to. */
@@ -189,6 +194,7 @@ final class FormulaCode {
                             : next(getters.get(i)));
         }
         stream.append(steps.size() > 1 ? ".distinct()" : "");
+        aggregate.where().ifPresent(w -> filter(stream, w));
         aggregate.of().ifPresent(member -> {
             reach.roles(member.steps()).orElseThrow().forEach(g -> stream.append(next(g)));
             reach.attribute(member).forEach(g -> stream.append(next(g)));
@@ -197,6 +203,28 @@ final class FormulaCode {
             return Value.of(stream + ".count()", Kind.WHOLE);
         }
         return aggregated(aggregate.function(), stream.toString(), of, aggregate.kind());
+    }
+
+    /** Leaves those that fulfil a condition. One that takes statements is looked at ahead of the rest. */
+    private void filter(StringBuilder stream, Term condition) {
+        FormulaCode code = new FormulaCode(new OfEach(reach), locals, imports);
+        String holds = code.isTrue(condition);
+        if (code.statements.isEmpty()) {
+            stream.append(".filter(each -> " + holds + ")");
+            return;
+        }
+        String some = locals.take("some");
+        statement("var " + some + " = " + stream + ".filter(each -> {");
+        code.statements.forEach(this::inner);
+        inner("return " + holds + ";");
+        statement("}).toList();");
+        stream.setLength(0);
+        stream.append(some + ".stream()");
+    }
+
+    /** A line of a lambda, which is indented among its own. */
+    private void inner(String line) {
+        statements.add("    ".repeat(depth) + line);
     }
 
     private String start(String getter) {

@@ -32,6 +32,8 @@ final class FormulaOperations {
 
     private Value of(Term.Apply apply, List<Value> a) {
         return switch (apply.operation()) {
+            case "today" -> Value.of(imports.use("java.time.LocalDate") + ".now()", Kind.DATE);
+            case "now" -> Value.of(imports.use("java.time.OffsetDateTime") + ".now()", Kind.TIMESTAMP);
             case "+", "-", "*", "/", "mod" -> arithmetic(apply.operation(), apply.kind(), a);
             case "neg", "abs" -> signed(apply.operation(), a.get(0));
             case "round", "floor", "ceiling" -> rounded(apply, a.get(0));

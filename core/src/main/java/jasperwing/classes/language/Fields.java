@@ -48,8 +48,8 @@ public final class Fields {
                 outside -> List.of(outside(outside, member)),
                 inverse -> List.of(
                         Field.of(member, FieldType.object(inverse.target()).in(collection(inverse)))),
-                joined -> List.of(pairs(member, joined.target(), joined.sortedBy())),
-                inverse -> List.of(pairs(member, inverse.target(), inverse.sortedBy())),
+                joined -> List.of(pairs(member, joined.target(), joined.order())),
+                inverse -> List.of(pairs(member, inverse.target(), inverse.order())),
                 through -> List.of(),
                 Fields::each,
                 Fields::kind);
@@ -68,13 +68,13 @@ public final class Fields {
     private Many collection(Association.Inverse inverse) {
         boolean set = inverse.many()
                 && classes.options().is("collections", "set")
-                && inverse.sortedBy().isEmpty();
+                && inverse.order().isEmpty();
         return set ? Many.SET : Many.LIST;
     }
 
     /** What is in an order is a list; else no pair is twice in a set. */
-    private static Field pairs(String name, String target, Optional<Association.SortedBy> sortedBy) {
-        return Field.of(name, FieldType.object(target).in(sortedBy.isPresent() ? Many.LIST : Many.SET));
+    private static Field pairs(String name, String target, Association.Order order) {
+        return Field.of(name, FieldType.object(target).in(order.isEmpty() ? Many.SET : Many.LIST));
     }
 
     /** One for each subject. */

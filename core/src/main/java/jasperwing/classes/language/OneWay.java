@@ -51,7 +51,8 @@ final class OneWay {
                     joined.here(),
                     joined.there(),
                     Optional.empty(),
-                    joined.sortedBy(),
+                    joined.onDelete(),
+                    joined.order(),
                     joined.most()));
         }
         if (association instanceof Association.OneOfEach each) {

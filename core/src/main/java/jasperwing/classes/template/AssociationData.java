@@ -19,12 +19,12 @@ import java.util.Optional;
 /** What classes know of each other as the data templates see. */
 final class AssociationData {
     private static final List<String> TRUTHS =
-            List.of("owner", "must", "unique", "key", "deleted", "falling", "joined", "backShared", "sameKey");
+            List.of("owner", "must", "unique", "key", "deleted", "joined", "backShared", "sameKey");
     private static final List<String> TEXTS = List.of(
             "back",
             "opposite",
             "table",
-            "sortedBy",
+            "position",
             "links",
             "doc",
             "interface",
@@ -33,7 +33,7 @@ final class AssociationData {
             "linkClass",
             "linkPackage",
             "linkRole");
-    private static final List<String> LISTS = List.of("columns", "far", "subjects", "others", "agreed");
+    private static final List<String> LISTS = List.of("columns", "far", "subjects", "others", "agreed", "order");
 
     private final ChosenClasses classes;
     private final TypeData types;
@@ -67,7 +67,7 @@ final class AssociationData {
                 .back(Optional.of(inverse.mappedBy()), Optional.of(classes.reader(inverse)))
                 .with("unique", !inverse.many())
                 .with("deleted", inverse.onDelete() == DeleteRule.DELETE_TOO)
-                .sorted(inverse.sortedBy())
+                .sorted(inverse.order())
                 .data();
     }
 
@@ -75,7 +75,7 @@ final class AssociationData {
         return new Said("many", inverse.name(), inverse.target())
                 .back(Optional.of(inverse.mappedBy()))
                 .with("joined", true)
-                .sorted(inverse.sortedBy())
+                .sorted(inverse.order())
                 .data();
     }
 
@@ -87,7 +87,7 @@ final class AssociationData {
                 .columns(quoted(joined.here()))
                 .with("table", classes.dialect().quote(joined.table().table()))
                 .with("far", quoted(joined.there()))
-                .sorted(joined.sortedBy())
+                .sorted(joined.order())
                 .data();
     }
 
@@ -99,7 +99,7 @@ final class AssociationData {
                 .with("linkClass", link.name())
                 .with("linkPackage", classes.packageOf(link))
                 .with("linkRole", through.linkRole())
-                .sorted(through.sortedBy())
+                .sorted(through.order())
                 .data();
     }
 
@@ -188,7 +188,19 @@ final class AssociationData {
                 .back(one.inverse())
                 .columns(quoted(one.foreignKey()))
                 .with("unique", one.unique())
+                .with("position", position(one))
                 .with("doc", one.doc());
+    }
+
+    /** The property in which the list that leads back numbers objects; empty where it does not. */
+    private String position(Association.ToOne one) {
+        return classes.find(one.target()).stream()
+                .flatMap(c -> c.associations().stream())
+                .filter(a -> one.inverse().equals(Optional.of(a.name())))
+                .filter(Association.Inverse.class::isInstance)
+                .map(a -> ((Association.Inverse) a).order().position())
+                .findFirst()
+                .orElse("");
     }
 
     private List<String> quoted(Reference key) {
@@ -243,9 +255,12 @@ final class AssociationData {
             return with("columns", names);
         }
 
-        Said sorted(Optional<Association.SortedBy> order) {
-            return with("sortedBy", order.map(Association.SortedBy::property).orElse(""))
-                    .with("falling", order.map(Association.SortedBy::falling).orElse(false));
+        Said sorted(Association.Order order) {
+            List<Data> keys = order.keys().stream()
+                    .map(k -> SharedShapes.SORTED_BY.of(k.path(), k.falling(), k.ofLink()))
+                    .toList();
+            order.number().ifPresent(n -> with("type", types.of(n)));
+            return with("order", keys).with("position", order.position());
         }
 
         Data data() {

@@ -152,14 +152,14 @@ final class SharedShapes {
             columns: the names of columns that keep it, as SQL writes them: of the entity's table, or of pairs
             table: of pairs their table as SQL writes it, else empty
             far: of pairs the names of the columns that lead to the far end
-            sortedBy: of many the property they are in order of, or empty
-            falling: whether that order is a falling one
+            order: of many what they are in order of, the next for those that agree in the one before: a list of **sorted by**
+            position: of many whose order is kept the property of the target that numbers them, of one the property of this object that is so numbered; else empty
             links: of far ends the property of the links they are read through, or empty
             subjects: of one of several what it can be: a list of **association**
             doc: its documentation, or empty
             joined: whether pairs are kept in a table of their own
             opposite: the property at the other end that changes with it, or empty: `back`, or the one of several that is kept by it
-            type: of a key in another system, and of one of several by a kind and an id, the **type** of the key
+            type: of a key in another system, and of one of several by a kind and an id, the **type** of the key; of many that are numbered, of their numbers
             others: of one of several what it can be in other systems: a list of **association**
             interface: of one of several the qualified name of an interface for what it can be, or empty
             backShared: whether all that it can be call the way back the same
@@ -170,6 +170,15 @@ final class SharedShapes {
             linkPackage: its package, or empty
             linkRole: the property of a link that leads to the far end, or empty
             agreed: what is set together with it, so that rules hold: a list of **agreed**
+            """);
+
+    static final Shape SORTED_BY = new Shape(
+            "sorted by",
+            "A property that a collection is in order of.",
+            """
+            path: its name, and within a value what leads to the part: a list of names
+            falling: whether that order is a falling one
+            ofLink: whether it is one of the links the far ends are read through
             """);
 
     static final Shape AGREED = new Shape(
@@ -323,6 +332,7 @@ final class SharedShapes {
             RULE,
             ASSOCIATION,
             AGREED,
+            SORTED_BY,
             COLUMN,
             COMPONENT,
             STEP,

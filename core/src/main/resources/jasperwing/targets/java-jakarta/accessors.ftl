@@ -147,7 +147,7 @@ ${of("")}
 </#macro>
 
 <#macro step_in object a>
-        if (${java.loaded(object, a.opposite)}) {
+        if (${a.position?has_content?then(object + " != null", java.loaded(object, a.opposite))}) {
             ${object}.${a.unique?then(method("set", a.opposite), elementMethod("add", a.opposite))}(this);
         }
 </#macro>
@@ -190,13 +190,21 @@ ${of("")}
 <#-- What refers to the object. -->
 <#macro many a>
 <#local type = use(a.package + "." + a.class)>
-<#local set = design.options.collections == "set" && !a.sortedBy?has_content>
+<#local set = design.options.collections == "set" && !a.order?has_content>
+<#local kept = a.position?has_content>
+<#local number = method("number", a.name)>
 <@view collection=set?then("Set", "List") element=type name=a.name/>
 <#if java.changes>
 
+<#if kept>
+    /** Comes last. */
+</#if>
     public void ${elementMethod("add", a.name)}(${type} other) {
-        if (${java.loaded("this", a.name)} && !this.${a.name}.contains(other)) {
+        if (<#if !kept>${java.loaded("this", a.name)} && </#if>!this.${a.name}.contains(other)) {
             this.${a.name}.add(other);
+<#if kept>
+            ${number}();
+</#if>
         }
         if (${java.is_other("other." + method("get", a.opposite) + "()")}) {
             other.${method("set", a.opposite)}(this);
@@ -204,20 +212,40 @@ ${of("")}
     }
 
     public void ${elementMethod("remove", a.name)}(${type} other) {
-        if (${java.loaded("this", a.name)}) {
-            this.${a.name}.remove(other);
+        if (<#if kept>this.${a.name}.remove(other)<#else>${java.loaded("this", a.name)}</#if>) {
+            <#if kept>${number}()<#else>this.${a.name}.remove(other)</#if>;
         }
         if (${java.is_same("other." + method("get", a.opposite) + "()")}) {
             other.${method("set", a.opposite)}(null);
         }
     }
+<#if kept>
+
+    /** Puts one that is among them at another place, of which 0 is the first. */
+    public void ${elementMethod("move", a.name)}(${type} other, int place) {
+        if (this.${a.name}.remove(other)) {
+            this.${a.name}.add(Math.max(0, Math.min(place, this.${a.name}.size())), other);
+            ${number}();
+        }
+    }
+
+    private void ${number}() {
+        ${java.single(a.type)} number = ${java.number(a.type, "1")};
+        for (${type} each : this.${a.name}) {
+            if (!${use("java.util.Objects")}.equals(each.${method("get", a.position)}(), number)) {
+                each.${method("set", a.position)}(number);
+            }
+            number++;
+        }
+    }
+</#if>
 </#if>
 </#macro>
 
 <#-- What is paired with the object. A list takes care itself that nothing is in it twice. -->
 <#macro pairs a>
 <#local type = use(a.package + "." + a.class)>
-<#local list = a.sortedBy?has_content>
+<#local list = a.order?has_content>
 <@view collection=list?then("List", "Set") element=type name=a.name/>
 <#if java.changes>
 <#list ["add", "remove"] as verb>
@@ -251,17 +279,40 @@ ${of("")}
 
 <#macro through a>
 <#local type = use(a.package + "." + a.class)>
-<#local order = "">
-<#if a.sortedBy?has_content>
-<#local comparator = use("java.util.Comparator")>
-<#local order = ".sorted(" + comparator + ".comparing(" + type + "::" + method("get", a.sortedBy) + ", " + comparator + ".nullsLast(" + comparator + a.falling?then(".reverseOrder()", ".naturalOrder()") + ")))">
-</#if>
+<#local link = use(a.linkPackage + "." + a.linkClass)>
+<#local far = method("get", a.linkRole)>
+<#local byLink = a.order?filter(k -> k.ofLink)?has_content>
 
 <@java.doc text="Read through " + a.links + java.changes?then("; add or remove a " + a.link + " to change it.", ".") space="    "/>
     public ${use("java.util.List")}<${type}> ${method("get", a.name)}() {
-        return ${a.links}.stream().map(${use(a.linkPackage + "." + a.linkClass)}::${method("get", a.linkRole)}).distinct()${order}.toList();
+<#if byLink>
+        return ${a.links}.stream()${sorted(a.order, link, far)}.map(${link}::${far}).distinct().toList();
+<#else>
+        return ${a.links}.stream().map(${link}::${far}).distinct()${sorted(a.order, type, "")}.toList();
+</#if>
     }
 </#macro>
+
+<#-- Puts a stream in order. Of links, what is no property of them is one of what `far` leads to. -->
+<#function sorted keys type far>
+  <#if !keys?has_content><#return ""></#if>
+  <#local comparator = use("java.util.Comparator")>
+  <#local order = "">
+  <#list keys as k>
+    <#local start = (far?has_content && !k.ofLink)?then("it." + far + "()", "it")>
+    <#local nulls = comparator + ".nullsLast(" + comparator + k.falling?then(".reverseOrder()", ".naturalOrder()") + ")">
+    <#local simple = start == "it" && k.path?size == 1>
+    <#local read = simple?then(type + "::" + method("get", k.path[0]), "(" + type + " it) -> " + led(start, k.path))>
+    <#local order = order + k?is_first?then(comparator + ".comparing(", ".thenComparing(") + read + ", " + nulls + ")">
+  </#list>
+  <#return ".sorted(" + order + ")">
+</#function>
+
+<#-- What a path of properties leads to; nothing where one before the last is nothing. -->
+<#function led start path>
+  <#local next = start + "." + method("get", path[0]) + "()">
+  <#return (path?size == 1)?then(next, next + " == null ? null : " + led(next, path[1..]))>
+</#function>
 
 <#macro one_of a>
 <#local type = use(a.interface)>

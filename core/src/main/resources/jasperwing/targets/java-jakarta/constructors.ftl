@@ -26,6 +26,13 @@
     @${use("jakarta.persistence." + c.annotation)}
 </#if>
     void ${c.method}() {
+<#if c.annotation == "PreRemove">
+<#list c.fields as f>
+        if (!${f.name}.isEmpty()) {
+            throw new IllegalStateException(${java.literal("A " + entity.name + " cannot be deleted while it has " + f.name + ".")});
+        }
+</#list>
+<#else>
 <#assign moments = {}>
 <#list c.fields?filter(f -> !java.is_number(f.type)) as f>
 <#if c.fields?filter(o -> o.type.word == f.type.word)?size != 1 && !moments[f.type.word]??>
@@ -36,6 +43,7 @@
 <#list c.fields as f>
         this.${f.name} = ${moments[f.type.word]!stamped(f)};
 </#list>
+</#if>
     }
 </#list>
 <#-- What is set by itself: the moment, or a count. -->
@@ -52,7 +60,8 @@
   <#if entity.object.above??>
     <#list parameters_of(entity.object.above) as p><#local all = all + [p + {"inherited": true}]></#list>
   </#if>
-  <#local single = entity.object.properties?filter(f -> !f.type.many?has_content && !f.stamp?has_content)>
+  <#local numbered = numbered_by(entity.associations)>
+  <#local single = entity.object.properties?filter(f -> !f.type.many?has_content && !f.stamp?has_content && !numbered?seq_contains(f.name))>
   <#list entity.associations?filter(a -> a.key) as a><#local all = all + parameters_of_association(a)></#list>
   <#list single?filter(f -> f.key) as f><#local all = all + parameters_of_property(f)></#list>
   <#list entity.associations?filter(a -> !a.key) as a><#local all = all + parameters_of_association(a)></#list>
@@ -66,6 +75,16 @@
       </#if>
     </#list>
   </#if>
+  <#return all>
+</#function>
+
+<#-- The properties in which lists number what is in them. -->
+<#function numbered_by associations>
+  <#if !java.changes><#return []></#if>
+  <#local all = []>
+  <#list associations?filter(a -> a.owner) as a>
+    <#local all = all + (a.kind == "each")?then(numbered_by(a.subjects), [a.position]?filter(p -> p?has_content))>
+  </#list>
   <#return all>
 </#function>
 
@@ -94,7 +113,7 @@
       ]>
     <#case "many">
       <#if java.changes || !a.owner><#return []></#if>
-      <#return [copied(a.sortedBy?has_content?then("List", "Set"), use(a.package + "." + a.class), a.name)]>
+      <#return [copied(a.order?has_content?then("List", "Set"), use(a.package + "." + a.class), a.name)]>
   </#switch>
   <#return []>
 </#function>

@@ -103,7 +103,7 @@ class FolderTargetTest {
                 <#macro say a>${a.kind} ${a.name}<#if a.class?has_content>: ${a.class}</#if>\
                 <#if a.owner> owns ${(a.columns + a.far)?join(",")} ${a.table}</#if><#if a.back?has_content> back ${a.back}</#if>\
                 <#if a.must> must</#if><#if a.deleted> goes</#if><#if a.links?has_content> by ${a.links}</#if>\
-                <#if a.sortedBy?has_content> by ${a.sortedBy} ${a.falling?then("falling", "rising")}</#if>\
+                <#list a.order as k> by ${k.path?join(".")} ${k.falling?then("falling", "rising")}</#list>\
                 <#list a.subjects> (<#items as s><@say s/><#sep>; </#sep></#items>)</#list></#macro>
                 <@file path="${entity.class}.txt">
                 ${entity.parent} ${entity.onlyKinds?c} ${entity.shown?join(",")}
