@@ -9,6 +9,7 @@ import jasperwing.model.AutoTimestamp;
 import jasperwing.model.BinaryRelationship;
 import jasperwing.model.CodeTarget;
 import jasperwing.model.Comments;
+import jasperwing.model.Counting;
 import jasperwing.model.DatabaseNaming;
 import jasperwing.model.DeleteRule;
 import jasperwing.model.Design;
@@ -109,7 +110,7 @@ public final class Designs {
                 texts().map(Literal::text),
                 names().map(Literal::word),
                 Arbitraries.of("today + 14 days", "now - 1 hour").map(t -> new Literal(Literal.Kind.CLOCK, t)),
-                Arbitraries.just(new Literal(Literal.Kind.DATE, "2026-03-01")));
+                Arbitraries.of(new Literal(Literal.Kind.DATE, "2026-03-01"), Literal.UUID_7));
     }
 
     private static Arbitrary<Range> ranges() {
@@ -129,24 +130,20 @@ public final class Designs {
                         literals().optional(0.3),
                         ranges().optional(0.2),
                         ArbitraryNotes.formerNotes(ArbitraryNotes.columns(), false))
-                .as((name, type, list, optional, unique, fallback, range, notes) -> new Attribute(
-                        name,
-                        type,
-                        list,
-                        Optional.empty(),
-                        optional,
-                        unique,
-                        fallback,
-                        range,
-                        TextConstraint.NONE,
-                        Optional.empty(),
-                        Optional.empty(),
-                        notes));
+                .as((name, type, list, optional, unique, fallback, range, notes) -> Attribute.of(name, type)
+                        .withList(list)
+                        .withOptional(optional)
+                        .withUnique(unique)
+                        .withDefault(fallback)
+                        .withRange(range)
+                        .withNotes(notes));
+        Arbitrary<Counting> countings = Arbitraries.of(1L, 1L, 1L, 1000L)
+                .flatMap(start -> Arbitraries.of(1L, 1L, 10L).map(step -> new Counting(start, step)));
         Arbitrary<Optional<AutoTimestamp>> stamps =
                 Arbitraries.of(AutoTimestamp.values()).optional(0.1);
-        Arbitrary<Attribute> ruled = Combinators.combine(attributes, forms(), stamps)
-                .as((attribute, form, stamp) ->
-                        attribute.withTextConstraint(form).withStamp(stamp));
+        Arbitrary<Attribute> ruled = Combinators.combine(attributes, forms(), stamps, countings)
+                .as((attribute, form, stamp, counting) ->
+                        attribute.withTextConstraint(form).withStamp(stamp).withCounting(counting));
         Arbitrary<Optional<ListKept>> ways = Arbitraries.of(ListKept.values()).optional();
         return Combinators.combine(ruled, ways)
                 .as((attribute, kept) -> attribute.list() ? attribute.withKept(kept) : attribute);

@@ -10,6 +10,7 @@ import jasperwing.model.OnDelete;
 import jasperwing.model.Reading;
 import jasperwing.model.Relationship;
 import jasperwing.model.RowRule;
+import jasperwing.model.Scalar;
 import jasperwing.model.Sorting;
 import jasperwing.model.TextConstraint;
 import jasperwing.naming.Roles;
@@ -118,6 +119,10 @@ public final class LostFacts {
         notes(attribute.notes(), owner + "." + attribute.name());
         add("default", attribute.defaultValue().map(d -> d.kind() + d.text()).orElse(""), place);
         add("range", attribute.range().map(Object::toString).orElse(""), place);
+        add(
+                "way of counting",
+                attribute.type().is(Scalar.SERIAL) ? attribute.counting().words() : "",
+                place);
         add("time set by itself", attribute.stamped().map(Enum::name).orElse(""), place);
         add("formula", attribute.formula().map(f -> attribute.name()).orElse(""), place);
         add("uniqueness", attribute.unique() ? "unique" : "", place);

@@ -212,6 +212,7 @@ public final class AttributeCompletion {
             list.add(new Proposal("now + 2 hours", "so long after it is written"));
         } else if (type.equals("uuid")) {
             list.add(new Proposal("uuid", "a new one"));
+            list.add(new Proposal("uuid version 7", "a new one, in order of time"));
         } else if (type.equals("date")) {
             list.add(new Proposal("today", "when the row is written"));
             list.add(new Proposal("today + 14 days", "so long after it is written"));
@@ -235,6 +236,8 @@ public final class AttributeCompletion {
             {"up to 100", "at most 100"},
             {"set on insert", "set by itself when a row is first kept"},
             {"set on update", "set by itself whenever a row changes"},
+            {"counted from 1000", "of a serial: the first number"},
+            {"counted by 10", "of a serial: how far apart its numbers are"},
             {"longer than 0", "of more characters than this"},
             {"matching //", "of the form of a regular expression"},
             {"ignoring case", "capitals make no difference where it is unique"},

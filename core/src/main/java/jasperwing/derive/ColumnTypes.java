@@ -3,6 +3,7 @@ package jasperwing.derive;
 import jasperwing.dialect.Dialect;
 import jasperwing.model.Attribute;
 import jasperwing.model.ClockOffset;
+import jasperwing.model.Counting;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.EnumKept;
@@ -12,6 +13,7 @@ import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.Identity;
 import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
 import java.nio.charset.StandardCharsets;
@@ -188,6 +190,14 @@ final class ColumnTypes {
                 .reduce(ENUM_LENGTH, Math::max);
     }
 
+    /** How the database counts it up, where it does. */
+    Optional<Identity> identity(Attribute attribute) {
+        Counting counting = attribute.counting();
+        return attribute.type().is(Scalar.SERIAL)
+                ? Optional.of(new Identity(counting.start(), counting.step()))
+                : Optional.empty();
+    }
+
     /** The default as SQL, or empty when there is none or it does not fit the type. */
     Optional<SqlExpression> defaultValue(Attribute attribute) {
         return defaultSql(attribute).map(SqlExpression::of);
@@ -199,9 +209,7 @@ final class ColumnTypes {
                     ? Optional.empty()
                     : Optional.of(dialect.lists().empty(isArray(attribute)));
         }
-        return attribute
-                .defaultValue()
-                .filter(d -> !attribute.list() && Literals.fits(design, attribute.type(), d))
+        return Literals.usual(design, attribute)
                 .map(d -> literal(attribute.type(), d))
                 .or(() -> attribute
                         .stamped()
@@ -213,6 +221,7 @@ final class ColumnTypes {
             case NUMBER -> literal.text();
             case TEXT, DATE -> dialect.moment(type, literal.text());
             case WORD -> word(type, literal.text());
+            case UUID -> dialect.defaults().timeOrdered().sql();
             case CLOCK -> dialect.defaults()
                     .shifted()
                     .apply(type, ClockOffset.of(literal.text()).orElseThrow());
@@ -226,7 +235,7 @@ final class ColumnTypes {
         if (type instanceof Type.Named) {
             return dialect.literal(word);
         }
-        return type.is(Scalar.UUID) ? dialect.defaults().uuid() : dialect.now(type);
+        return type.is(Scalar.UUID) ? dialect.defaults().random().sql() : dialect.now(type);
     }
 
     /** What the values of a column must obey, each as a condition on the quoted column. */

@@ -127,7 +127,7 @@ final class FormulaSql {
             case NUMBER -> literal.text().startsWith("-") ? "(" + literal.text() + ")" : literal.text();
             case TEXT -> dialect.literal(literal.text());
             case DATE -> functions.date(dialect.literal(literal.text()));
-            case WORD, CLOCK -> functions.word(literal.text());
+            case WORD, CLOCK, UUID -> functions.word(literal.text());
         };
     }
 

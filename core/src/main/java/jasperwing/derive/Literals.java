@@ -40,8 +40,14 @@ public final class Literals {
             case CLOCK -> ClockOffset.of(literal.text())
                     .filter(o -> clockFits(type, o))
                     .isPresent();
+            case UUID -> type.is(Scalar.UUID);
             case TEXT -> textFits(type, literal.text());
         };
+    }
+
+    /** What an attribute has unless it is said, if it can have that. */
+    public static Optional<Literal> usual(Design design, Attribute attribute) {
+        return attribute.defaultValue().filter(d -> !attribute.list() && fits(design, attribute.type(), d));
     }
 
     /** A day is so many days, weeks, months or years away; a moment any time. */

@@ -51,7 +51,7 @@ final class RowFormulas {
     /** Whether all it looks at lies in the row of the entity: what a kind has from another may lie in that one's table. */
     static boolean isOfRow(Design design, Dialect dialect, String entity, Formula formula) {
         boolean split = InheritanceTree.isKept(design, entity, KindsKept.TABLE_EACH);
-        boolean counted = !dialect.computesFromCounted()
+        boolean counted = !dialect.counters().computedFrom()
                 && formula.term().all().anyMatch(t -> t instanceof Term.Member m && isCounted(m));
         return formula.isLocal()
                 && !counted

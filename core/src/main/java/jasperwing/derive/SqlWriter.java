@@ -8,10 +8,12 @@ import jasperwing.dialect.TriggerSql;
 import jasperwing.physical.Catalog;
 import jasperwing.physical.ForeignKey;
 import jasperwing.physical.Part;
+import jasperwing.physical.SqlExpression;
 import jasperwing.physical.Trigger;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Writes a schema as SQL that runs as it is. */
 final class SqlWriter {
@@ -46,11 +48,16 @@ final class SqlWriter {
 
     private static String oldest(Schema schema) {
         DefaultSql defaults = schema.dialect().defaults();
-        boolean uuid = schema.tables().stream()
+        Set<String> used = schema.tables().stream()
                 .flatMap(t -> t.columns().stream())
                 .flatMap(c -> c.defaultValue().stream())
-                .anyMatch(d -> d.sql().equals(defaults.uuid()));
-        return uuid ? defaults.uuidSince() : schema.dialect().oldest();
+                .map(SqlExpression::sql)
+                .collect(Collectors.toSet());
+        return Stream.of(defaults.timeOrdered(), defaults.random())
+                .filter(u -> used.contains(u.sql()))
+                .map(DefaultSql.Uuid::since)
+                .findFirst()
+                .orElse(schema.dialect().oldest());
     }
 
     /** What must be there already. */

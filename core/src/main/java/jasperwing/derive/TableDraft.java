@@ -73,7 +73,9 @@ final class TableDraft {
 
     private String column(String wanted, SqlType type, String collation, boolean required, String member) {
         String column = name(wanted);
-        add(new Column(column, type, collation, required, false, Optional.empty(), Optional.empty(), ""), member);
+        add(
+                new Column(column, type, collation, required, Optional.empty(), Optional.empty(), Optional.empty(), ""),
+                member);
         return column;
     }
 
@@ -122,7 +124,6 @@ final class TableDraft {
     /** Adds the column of an attribute that is no value and gives its name. */
     String attribute(Attribute attribute, String wanted, boolean inKey, String member) {
         String column = name(wanted);
-        boolean generated = attribute.type().is(Scalar.SERIAL);
         boolean required = !attribute.optional() || inKey;
         SqlType type = attribute.isListInRow()
                 ? types.listType(attribute)
@@ -133,7 +134,7 @@ final class TableDraft {
                         type,
                         types.collation(attribute),
                         required,
-                        generated,
+                        types.identity(attribute),
                         types.defaultValue(attribute),
                         Optional.empty(),
                         comment(attribute)),
@@ -325,7 +326,14 @@ final class TableDraft {
         String sql = "case when " + where + " then " + value + " end";
         add(
                 new Column(
-                        some, type, collation, false, false, Optional.empty(), Optional.of(SqlExpression.of(sql)), ""),
+                        some,
+                        type,
+                        collation,
+                        false,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(SqlExpression.of(sql)),
+                        ""),
                 "");
         return some;
     }

@@ -135,7 +135,8 @@ final class Cards {
 
     /** What a column is filled with when nothing is said. */
     private static String byItself(Attribute attribute) {
-        return attribute.stamp().map(s -> " on " + s.word()).orElse("")
+        return (attribute.counting().isUsual() ? "" : " " + attribute.counting().words())
+                + attribute.stamp().map(s -> " on " + s.word()).orElse("")
                 + attribute.defaultValue().map(d -> " = " + d.text()).orElse("");
     }
 

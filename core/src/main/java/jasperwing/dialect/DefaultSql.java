@@ -8,11 +8,18 @@ import java.util.function.BiFunction;
 /**
  * What only defaults say.
  *
- * @param uuid a new UUID with every row
- * @param uuidSince the oldest version that has it
+ * @param random a new UUID with every row
+ * @param timeOrdered the same of version 7: it begins with the milliseconds since 1970
  * @param shifted the day or moment so long after or before that of the statement, as the type has it
  */
-public record DefaultSql(String uuid, String uuidSince, BiFunction<Type, ClockOffset, String> shifted) {
+public record DefaultSql(Uuid random, Uuid timeOrdered, BiFunction<Type, ClockOffset, String> shifted) {
+    /**
+     * What makes a UUID.
+     *
+     * @param since the oldest version of the database that has it
+     */
+    public record Uuid(String sql, String since) {}
+
     /** Of databases whose SQL adds to a day or moment by a function. */
     static BiFunction<Type, ClockOffset, String> byFunction(Dialect dialect) {
         return (type, offset) ->

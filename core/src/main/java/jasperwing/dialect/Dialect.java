@@ -228,14 +228,9 @@ public abstract class Dialect {
         return true;
     }
 
-    /** Whether a column that the database counts up need not be the whole key. */
-    public boolean countsBesideKey() {
-        return true;
-    }
-
-    /** Whether a column can be computed from one that the database counts up. */
-    public boolean computesFromCounted() {
-        return true;
+    /** What there can be of columns that the database counts up. */
+    public Counters counters() {
+        return Counters.ANY;
     }
 
     /** Whether all statements of a script can be undone together. */

@@ -58,14 +58,14 @@ final class KeptCatalog {
     }
 
     private Column column(Table table, Column column) {
-        boolean counted = column.identity()
-                && (dialect.countsBesideKey() || table.keyColumns().equals(List.of(column.name())));
+        boolean counted = column.isCounted()
+                && (dialect.counters().besideKey() || table.keyColumns().equals(List.of(column.name())));
         return new Column(
                 column.name(),
                 sql.kept(column.type()),
                 column.collation(),
                 column.required() || counted,
-                counted,
+                column.identity().filter(i -> counted).map(sql::kept),
                 column.defaultValue().map(sql::kept),
                 column.computed().map(sql::kept),
                 sql.keptColumnComment(column.comment()));

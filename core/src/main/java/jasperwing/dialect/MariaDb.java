@@ -80,13 +80,8 @@ final class MariaDb extends Dialect {
     }
 
     @Override
-    public boolean countsBesideKey() {
-        return false;
-    }
-
-    @Override
-    public boolean computesFromCounted() {
-        return false;
+    public Counters counters() {
+        return new Counters(true, false, false, false);
     }
 
     /** There are no names with characters beyond the basic plane or with a space at their end. */
@@ -323,6 +318,13 @@ final class MariaDb extends Dialect {
 
     @Override
     public DefaultSql defaults() {
-        return new DefaultSql("(uuid())", oldest(), DefaultSql::inMariaDb);
+        String drawn = "sha2(concat(uuid(), rand()), 256)";
+        return new DefaultSql(
+                new DefaultSql.Uuid("(uuid())", oldest()),
+                new DefaultSql.Uuid(
+                        "(concat(lpad(hex(floor(unix_timestamp(current_timestamp(3)) * 1000)), 12, '0'), '7', left("
+                                + drawn + ", 3), substr('89ab', 1 + floor(rand() * 4), 1), left(" + drawn + ", 15)))",
+                        oldest()),
+                DefaultSql::inMariaDb);
     }
 }

@@ -1,8 +1,10 @@
 package jasperwing.dialect;
 
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import jasperwing.physical.SqlExpression;
 import jasperwing.physical.SqlType;
+import jasperwing.physical.Table;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -15,8 +17,9 @@ final class MariaDbTables extends TableSql {
 
     /** Texts are compared as they are, capitals and spaces included. */
     @Override
-    String options(String comment) {
-        return " character set utf8mb4 collate " + MariaDb.OF_CHARACTERS
+    String options(Table table) {
+        String comment = table.comment();
+        return counter(table) + " character set utf8mb4 collate " + MariaDb.OF_CHARACTERS
                 + (comment.isEmpty()
                         ? ""
                         : " comment = " + MariaDb.escaped(SqlNames.cut(comment, LONGEST_TABLE_COMMENT)));
@@ -28,8 +31,30 @@ final class MariaDbTables extends TableSql {
     }
 
     @Override
-    String counted(boolean wholeKey) {
+    String counted(Identity by, boolean wholeKey) {
         return wholeKey ? " auto_increment" : "";
+    }
+
+    /** What is next, which goes on with every row, and the server's own step. */
+    @Override
+    Identity kept(Identity by) {
+        return Identity.BY_ONE;
+    }
+
+    @Override
+    String counting(String column, Identity by) {
+        return "auto_increment = " + by.start();
+    }
+
+    /** What the key begins with, said of the whole table. */
+    private static String counter(Table table) {
+        return table.columns().stream()
+                .filter(c -> table.keyColumns().equals(List.of(c.name())))
+                .flatMap(c -> c.identity().stream())
+                .filter(i -> i.start() != Identity.BY_ONE.start())
+                .map(i -> " auto_increment = " + i.start())
+                .findFirst()
+                .orElse("");
     }
 
     @Override

@@ -80,13 +80,15 @@ public final class SchemaChanges {
             throw new UnsupportedOperationException(dialect + " cannot change the column " + was.name());
         }
         if (!was.name().equals(now.name())
-                || was.identity() != now.identity()
+                || was.isCounted() != now.isCounted()
                 || !was.computed().equals(now.computed())) {
             throw new IllegalArgumentException("the column " + was.name() + " must be dropped and added: " + now);
         }
-        return sql.altered(body.definition(table, was), body.definition(table, now)).stream()
-                .map(c -> alter(table, about(table, was), c))
-                .toList();
+        List<String> changes = new ArrayList<>(sql.altered(body.definition(table, was), body.definition(table, now)));
+        if (!was.identity().equals(now.identity())) {
+            changes.add(sql.counting(quote(now.name()), now.identity().orElseThrow()));
+        }
+        return changes.stream().map(c -> alter(table, about(table, was), c)).toList();
     }
 
     public Statement add(Table table, PrimaryKey key) {

@@ -366,6 +366,12 @@ final class SqlServer extends Dialect {
 
     @Override
     public DefaultSql defaults() {
-        return new DefaultSql("newid()", oldest(), DefaultSql.byFunction(this));
+        return new DefaultSql(
+                new DefaultSql.Uuid("newid()", oldest()),
+                new DefaultSql.Uuid(
+                        "cast(stuff(convert(char(12), cast(datediff_big(millisecond, '1970-01-01', sysutcdatetime()) as binary(6)),"
+                                + " 2), 9, 0, '-') + '-7' + substring(convert(char(36), newid()), 16, 21) as uniqueidentifier)",
+                        oldest()),
+                DefaultSql.byFunction(this));
     }
 }

@@ -1,6 +1,7 @@
 package jasperwing.dialect;
 
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +14,8 @@ final class SqlServerTables extends TableSql {
     }
 
     @Override
-    String counted(boolean wholeKey) {
-        return " identity(1,1)";
+    String counted(Identity by, boolean wholeKey) {
+        return " identity(" + by.start() + "," + by.step() + ")";
     }
 
     @Override

@@ -3,6 +3,7 @@ package jasperwing.dialect;
 import jasperwing.formula.Kind;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
+import jasperwing.physical.Identity;
 import jasperwing.physical.SqlType;
 import java.util.List;
 import java.util.Map;
@@ -48,8 +49,8 @@ final class Sqlite extends Dialect {
     }
 
     @Override
-    public boolean countsBesideKey() {
-        return false;
+    public Counters counters() {
+        return new Counters(false, false, false, true);
     }
 
     @Override
@@ -144,8 +145,13 @@ final class Sqlite extends Dialect {
         }
 
         @Override
-        String counted(boolean wholeKey) {
+        String counted(Identity by, boolean wholeKey) {
             return "";
+        }
+
+        @Override
+        Identity kept(Identity by) {
+            return Identity.BY_ONE;
         }
 
         @Override
@@ -286,10 +292,16 @@ final class Sqlite extends Dialect {
 
     @Override
     public DefaultSql defaults() {
+        String drawn = "substr(hex(randomblob(2)), 2) || '-' || substr('89ab', 1 + (abs(random()) % 4), 1)"
+                + " || substr(hex(randomblob(2)), 2) || '-' || hex(randomblob(6))))";
+        String milliseconds = "cast((julianday('now') - 2440587.5) * 86400000 as integer)";
         return new DefaultSql(
-                "(lower(hex(randomblob(4)) || '-' || hex(randomblob(2)) || '-4' || substr(hex(randomblob(2)), 2) || '-'"
-                        + " || substr('89ab', 1 + (abs(random()) % 4), 1) || substr(hex(randomblob(2)), 2) || '-'"
-                        + " || hex(randomblob(6))))",
-                oldest(), DefaultSql::inSqlite);
+                new DefaultSql.Uuid(
+                        "(lower(hex(randomblob(4)) || '-' || hex(randomblob(2)) || '-4' || " + drawn, oldest()),
+                new DefaultSql.Uuid(
+                        "(lower(printf('%08x-%04x-7', " + milliseconds + " >> 16, " + milliseconds + " & 65535) || "
+                                + drawn,
+                        oldest()),
+                DefaultSql::inSqlite);
     }
 }

@@ -38,7 +38,7 @@ final class TableBody {
             lines.add(new Statement.Line("  " + sql.noColumns(), whole));
         }
         lines.addAll(inside);
-        lines.add(new Statement.Line(")" + sql.options(table.comment()), whole));
+        lines.add(new Statement.Line(")" + sql.options(table), whole));
         return new Statement(Statement.Kind.CREATE, whole, lines, false);
     }
 
@@ -85,7 +85,9 @@ final class TableBody {
     private boolean isInline(Table table) {
         return sql.declaresKeyInline()
                 && table.keyColumns().size() == 1
-                && table.column(table.keyColumns().get(0)).map(Column::identity).orElse(false);
+                && table.column(table.keyColumns().get(0))
+                        .map(Column::isCounted)
+                        .orElse(false);
     }
 
     /** A column with its comment. */
@@ -100,7 +102,7 @@ final class TableBody {
         }
         StringBuilder line = new StringBuilder(name).append(type(column));
         boolean key = table.keyColumns().equals(List.of(column.name()));
-        line.append(column.identity() ? sql.counted(key) : "");
+        line.append(column.identity().map(i -> sql.counted(i, key)).orElse(""));
         if (key && isInline(table)) {
             return line.append(named(table.primaryKey().orElseThrow().name()))
                     .append(" primary key")

@@ -5,7 +5,6 @@ import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
 import jasperwing.model.Literal;
-import jasperwing.model.Members;
 import jasperwing.model.Scalar;
 import jasperwing.model.Type;
 import jasperwing.naming.Words;
@@ -68,9 +67,6 @@ final class AttributeRules {
             String language = attribute.textConstraint().sortedAs();
             if (!language.isEmpty() && dialect.collation(language).isEmpty()) {
                 found.accept(sortedOtherwise(entity, attribute, dialect));
-            }
-            if (type.is(Scalar.SERIAL) && !countsUp(checked, entity, attribute)) {
-                found.accept(notCounted(entity, attribute, dialect));
             }
         }
     }
@@ -222,26 +218,6 @@ final class AttributeRules {
                                         .filter(i -> !i.named().contains(attribute.name()))
                                         .toList()))
                         .then(EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withUnique(false))));
-    }
-
-    /** Some databases count up what is the key alone. */
-    private static boolean countsUp(Checked checked, Entity entity, Attribute attribute) {
-        return checked.dialect().countsBesideKey()
-                || entity.outside()
-                || entity.key().names().equals(List.of(attribute.name()));
-    }
-
-    private static Finding notCounted(Entity entity, Attribute attribute, Dialect dialect) {
-        return new Finding(
-                Rule.NOT_COUNTED_UP,
-                Subject.of(entity.name(), attribute.name()),
-                entity.name() + "'s " + attribute.name() + " is a serial, and not the key alone.",
-                dialect.title() + " counts up nothing but a key of one column; every row must be given its number.",
-                List.of(
-                        change(entity, attribute, "Make it a big int", a -> a.withType(Type.of(Scalar.BIG_INT))),
-                        new Fix(
-                                "Let it be the key alone",
-                                EntityEdits.change(entity.name(), e -> e.withKey(Members.of(attribute.name()))))));
     }
 
     private static Fix change(Entity entity, Attribute attribute, String title, UnaryOperator<Attribute> change) {

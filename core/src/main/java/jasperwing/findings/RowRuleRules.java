@@ -137,7 +137,7 @@ final class RowRuleRules {
 
     /** @param local whether it reads its entity's own attributes and references alone */
     private static String outsideRow(Dialect dialect, boolean local) {
-        return local && !dialect.computesFromCounted()
+        return local && !dialect.counters().computedFrom()
                 ? "an auto-increment column or another table; " + dialect.title() + " has no check constraint for that"
                 : "data outside its row; no check constraint can do that";
     }

@@ -67,6 +67,8 @@ public enum Rule {
     WIDE_KEY("wide-key", Level.WARNING, "no key is wider than it need be"),
     REDUNDANT_UNIQUE("redundant-unique", Level.WARNING, "nothing is unique that follows from what is"),
     NOT_COUNTED_UP("not-counted-up", Level.WARNING, "the database counts up every serial"),
+    COUNTED_OTHERWISE("counted-otherwise", Level.WARNING, "every serial is counted as is said"),
+    COUNTED_FROM_BELOW("counted-from-below", Level.ERROR, "no serial begins below its range"),
     REFERENCE_TYPE_DIFFERS("reference-type-differs", Level.WARNING, "what holds a key has the type of that key"),
     RELATIONSHIP_TWICE("relationship-twice", Level.WARNING, "no relationship is said twice"),
     REQUIRED_BOTH_SIDES("required-both-sides", Level.WARNING, "no one-to-one must be on both sides"),

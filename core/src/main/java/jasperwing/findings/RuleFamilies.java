@@ -41,6 +41,7 @@ final class RuleFamilies {
             Rules.ofEachWithFixes(NamingRules::check, Aspect.NAMES, Aspect.TYPES),
             Rules.ofEach(KeyShapeRules::check),
             Rules.ofEach(AttributeRules::check),
+            Rules.ofEach(CountingRules::check),
             Rules.ofEach(SuspectRules::check, Aspect.NAMES),
             Rules.ofEachWithFixes(StateRules::check, Aspect.ENTITIES, Aspect.TYPES),
             Rules.ofEach(IdentifierRules::check, IdentifierRules::stands),

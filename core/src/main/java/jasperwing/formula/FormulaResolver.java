@@ -88,7 +88,7 @@ final class FormulaResolver {
             case NUMBER -> literal.text().contains(".") ? Kind.DECIMAL : Kind.WHOLE;
             case TEXT -> Kind.TEXT;
             case DATE -> Kind.DATE;
-            case CLOCK -> Kind.NOTHING;
+            case CLOCK, UUID -> Kind.NOTHING;
             case WORD -> literal.text().equals("true") || literal.text().equals("false") ? Kind.BOOLEAN : Kind.NOTHING;
         };
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
  * One attribute of an entity. Whether it is part of the key is said by its {@link Entity}.
  *
  * @param kept how its elements are kept, of a list; {@link ListKept#ROWS} when not said
+ * @param counting what a serial begins with, and how far apart its numbers are
  * @param formula what it is computed by; then nothing is stored, and whether it can be empty follows from the formula
  */
 public record Attribute(
@@ -20,6 +21,7 @@ public record Attribute(
         Optional<Range> range,
         TextConstraint textConstraint,
         Optional<AutoTimestamp> stamp,
+        Counting counting,
         Optional<Expression> formula,
         Notes notes) {
     public Attribute {
@@ -28,6 +30,7 @@ public record Attribute(
         Objects.requireNonNull(kept);
         Objects.requireNonNull(textConstraint);
         Objects.requireNonNull(stamp);
+        Objects.requireNonNull(counting);
         Objects.requireNonNull(formula);
         Objects.requireNonNull(notes);
     }
@@ -45,6 +48,7 @@ public record Attribute(
                 Optional.empty(),
                 TextConstraint.NONE,
                 Optional.empty(),
+                Counting.BY_ONE,
                 Optional.empty(),
                 Notes.NONE);
     }
@@ -61,6 +65,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
@@ -77,6 +82,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
@@ -93,6 +99,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
@@ -109,6 +116,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
@@ -125,13 +133,26 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
 
     public Attribute withDefault(Optional<Literal> newDefault) {
         return new Attribute(
-                name, type, list, kept, optional, unique, newDefault, range, textConstraint, stamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                newDefault,
+                range,
+                textConstraint,
+                stamp,
+                counting,
+                formula,
+                notes);
     }
 
     public Attribute withRange(Optional<Range> newRange) {
@@ -146,13 +167,26 @@ public record Attribute(
                 newRange,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }
 
     public Attribute withTextConstraint(TextConstraint newForm) {
         return new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, range, newForm, stamp, formula, notes);
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                newForm,
+                stamp,
+                counting,
+                formula,
+                notes);
     }
 
     public Attribute withStamp(Optional<AutoTimestamp> newStamp) {
@@ -167,6 +201,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 newStamp,
+                counting,
                 formula,
                 notes);
     }
@@ -174,6 +209,23 @@ public record Attribute(
     /** When it is set by itself, if it can be. */
     public Optional<AutoTimestamp> stamped() {
         return stamp.filter(s -> s.fits(this));
+    }
+
+    public Attribute withCounting(Counting newCounting) {
+        return new Attribute(
+                name,
+                type,
+                list,
+                kept,
+                optional,
+                unique,
+                defaultValue,
+                range,
+                textConstraint,
+                stamp,
+                newCounting,
+                formula,
+                notes);
     }
 
     public Attribute withNotes(Notes newNotes) {
@@ -188,6 +240,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 newNotes);
     }
@@ -204,8 +257,14 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 newFormula,
                 notes);
+    }
+
+    /** Whether a row has a new UUID of version 7 unless it says otherwise. */
+    public boolean isTimeOrdered() {
+        return !list && type.is(Scalar.UUID) && defaultValue.equals(Optional.of(Literal.UUID_7));
     }
 
     public boolean isComputed() {
@@ -224,6 +283,7 @@ public record Attribute(
                 range,
                 textConstraint,
                 stamp,
+                counting,
                 formula,
                 notes);
     }

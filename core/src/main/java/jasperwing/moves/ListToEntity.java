@@ -4,6 +4,7 @@ import static jasperwing.moves.Preconditions.first;
 
 import jasperwing.model.Attribute;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Counting;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
 import jasperwing.model.Members;
@@ -56,6 +57,7 @@ public record ListToEntity(String entity, String attribute, String name, boolean
                 before.range(),
                 before.textConstraint(),
                 Optional.empty(),
+                Counting.BY_ONE,
                 Optional.empty(),
                 Notes.NONE.withDoc(before.notes().doc()));
         Entity added = MoveSteps.keyed(name, List.of(element)).withShown(Members.of(said));

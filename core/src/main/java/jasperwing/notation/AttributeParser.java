@@ -4,6 +4,7 @@ import jasperwing.model.Attribute;
 import jasperwing.model.AutoTimestamp;
 import jasperwing.model.ClockOffset;
 import jasperwing.model.Comments;
+import jasperwing.model.Counting;
 import jasperwing.model.Expression;
 import jasperwing.model.ListKept;
 import jasperwing.model.Literal;
@@ -20,7 +21,18 @@ import java.util.regex.PatternSyntaxException;
 /** Reads one attribute line: a name, a type, and rules in any order, each at most once. */
 final class AttributeParser {
     private static final List<String> RULES = List.of(
-            "key", "unique", "default", "from", "longer", "matching", "ignoring", "sorted", "label", "column", "list");
+            "key",
+            "unique",
+            "default",
+            "from",
+            "counted",
+            "longer",
+            "matching",
+            "ignoring",
+            "sorted",
+            "label",
+            "column",
+            "list");
 
     private static final List<String> REQUIRED = List.of("not null", "required", "mandatory");
 
@@ -42,6 +54,7 @@ final class AttributeParser {
     private Optional<Range> range = Optional.empty();
     private TextConstraint form = TextConstraint.NONE;
     private Optional<AutoTimestamp> stamp = Optional.empty();
+    private Counting counting = Counting.BY_ONE;
     private Optional<Expression> formula = Optional.empty();
     private Notes notes;
 
@@ -62,7 +75,7 @@ final class AttributeParser {
         }
         computedAlone();
         Attribute attribute = new Attribute(
-                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, formula, notes);
+                name, type, list, kept, optional, unique, defaultValue, range, form, stamp, counting, formula, notes);
         return new AttributeLine(attribute, key);
     }
 
@@ -74,7 +87,8 @@ final class AttributeParser {
                 || defaultValue.isPresent()
                 || range.isPresent()
                 || !form.isEmpty()
-                || stamp.isPresent();
+                || stamp.isPresent()
+                || !counting.isUsual();
         if (formula.isPresent() && said) {
             throw cursor.wrong(
                     computedAt,
@@ -100,6 +114,10 @@ final class AttributeParser {
             case "set" -> {
                 once(stamp.isPresent());
                 stamp = Optional.of(stamp());
+            }
+            case "counted" -> {
+                once(!counting.isUsual());
+                counting = counting();
             }
             case "kept" -> {
                 once(kept.isPresent());
@@ -217,6 +235,24 @@ final class AttributeParser {
         throw cursor.unexpected("'insert' or 'update'");
     }
 
+    private Counting counting() throws SyntaxException {
+        boolean from = cursor.takeWord("from");
+        long start = from ? counted("the first number, from 1 on") : Counting.BY_ONE.start();
+        boolean by = cursor.takeWord("by");
+        if (!from && !by) {
+            throw cursor.unexpected("'from' and the first number, or 'by' and how far apart they are");
+        }
+        return new Counting(start, by ? counted("how far apart the numbers are, from 1 on") : Counting.BY_ONE.step());
+    }
+
+    private long counted(String expected) throws SyntaxException {
+        Token token = cursor.next();
+        if (token.kind() != Token.Kind.NUMBER || !token.text().matches("0*[1-9]\\d{0,17}")) {
+            throw cursor.wrong(token, "found " + token.shown(), expected);
+        }
+        return Long.parseLong(token.text());
+    }
+
     private int length() throws SyntaxException {
         Token token = cursor.peek();
         int length = cursor.wholeNumber("a number of characters");
@@ -276,9 +312,21 @@ final class AttributeParser {
                     default -> throw cursor.unexpected("a number, a \"text\", a date or a word");
                 };
         String text = cursor.next().text();
+        if (token.isWord("uuid") && cursor.takeWord("version")) {
+            return version(cursor.next());
+        }
         boolean clock = token.isWord("now") || token.isWord("today");
         Optional<String> shift = clock ? shift() : Optional.empty();
         return shift.map(s -> new Literal(Literal.Kind.CLOCK, text + s)).orElse(new Literal(kind, text));
+    }
+
+    private Literal version(Token number) throws SyntaxException {
+        return switch (number.text()) {
+            case "4" -> Literal.word("uuid");
+            case "7" -> Literal.UUID_7;
+            default -> throw cursor.wrong(
+                    number, "found " + number.shown(), "4, drawn at random, or 7, in order of time");
+        };
     }
 
     /** How long after or before, as {@code  + 14 days}; the number can stand at its sign. */

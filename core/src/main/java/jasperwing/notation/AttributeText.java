@@ -65,6 +65,10 @@ final class AttributeText {
         attribute.defaultValue().ifPresent(d -> rules.append(" default ").append(literal(d)));
         attribute.range().ifPresent(r -> rules.append(' ').append(range(r)));
         attribute.stamp().ifPresent(s -> rules.append(" set on ").append(s.word()));
+        rules.append(
+                attribute.counting().isUsual()
+                        ? ""
+                        : " counted " + attribute.counting().words());
         attribute.textConstraint().longerThan().ifPresent(l -> rules.append(" longer than ")
                 .append(l));
         rules.append(pattern(attribute.textConstraint().matching()))
@@ -96,7 +100,7 @@ final class AttributeText {
 
     private static String literal(Literal literal) {
         return switch (literal.kind()) {
-            case NUMBER, DATE, CLOCK -> literal.text();
+            case NUMBER, DATE, CLOCK, UUID -> literal.text();
             case TEXT -> Quoting.string(literal.text());
             case WORD -> Quoting.name(literal.text());
         };

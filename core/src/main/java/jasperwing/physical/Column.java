@@ -7,7 +7,7 @@ import java.util.Optional;
  *
  * @param collation the order its texts are compared in, as the database writes it; empty for the order of the database
  * @param required whether it is declared not null
- * @param identity whether the database counts it up
+ * @param identity how the database counts it up, where it does
  * @param defaultValue what a row has that says nothing
  * @param computed what the database computes it from; then it has no default
  * @param comment documentation, or empty
@@ -17,7 +17,7 @@ public record Column(
         SqlType type,
         String collation,
         boolean required,
-        boolean identity,
+        Optional<Identity> identity,
         Optional<SqlExpression> defaultValue,
         Optional<SqlExpression> computed,
         String comment) {
@@ -29,7 +29,7 @@ public record Column(
      * }</pre>
      */
     public static Column of(String name, SqlType type) {
-        return new Column(name, type, "", false, false, Optional.empty(), Optional.empty(), "");
+        return new Column(name, type, "", false, Optional.empty(), Optional.empty(), Optional.empty(), "");
     }
 
     public Column notNull() {
@@ -37,7 +37,15 @@ public record Column(
     }
 
     public Column counted() {
-        return new Column(name, type, collation, required, true, defaultValue, computed, comment);
+        return counted(Identity.BY_ONE);
+    }
+
+    public Column counted(Identity by) {
+        return new Column(name, type, collation, required, Optional.of(by), defaultValue, computed, comment);
+    }
+
+    public boolean isCounted() {
+        return identity.isPresent();
     }
 
     public Column withDefault(SqlExpression value) {

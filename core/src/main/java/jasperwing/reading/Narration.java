@@ -201,6 +201,9 @@ public final class Narration {
         attribute
                 .defaultValue()
                 .ifPresent(d -> fact.append("; ").append(fallback(d)).append(" unless said otherwise"));
+        if (attribute.type().is(Scalar.SERIAL) && !attribute.counting().isUsual()) {
+            fact.append(", ").append(attribute.counting().words());
+        }
         attribute.stamped().ifPresent(s -> fact.append(stamp(attribute, s)));
         fact.append(form(attribute.textConstraint()));
         attribute.formula().ifPresent(f -> fact.append("; computed as ").append(Notation.print(f)));
@@ -246,6 +249,7 @@ public final class Narration {
         return switch (literal.text()) {
             case "now" -> "the moment it is written";
             case "uuid" -> "a new one";
+            case "uuid version 7" -> "a new one, in order of time";
             case "today" -> "the day it is written";
             default -> literal.text();
         };

@@ -123,7 +123,7 @@ record AttributeItem(Attribute attribute, boolean key, boolean typed, List<Strin
     private static Optional<AttributeItem> said(Design design, String bare, boolean may, GuessChoices choices) {
         Matcher defaulted = DEFAULTED.matcher(bare);
         if (defaulted.matches()) {
-            return AttributePredicates.ofDefault(defaulted.group(2))
+            return DefaultPhrases.read(defaulted.group(2))
                     .flatMap(p -> of(design, SpokenNouns.withoutArticle(defaulted.group(1)), true, may, choices)
                             .map(i -> i.with(p.change().apply(i.attribute()))));
         }

@@ -58,16 +58,12 @@ final class AttributePredicates {
         }
         return ranged(low)
                 .or(() -> stamped(low))
+                .or(() -> CountingPhrases.read(low))
                 .or(() -> defaulted(said))
                 .or(() -> listed(said))
                 .or(() -> TypePhrases.of(low)
                         .or(() -> TypePhrases.of("with " + low))
                         .map(t -> new Predicate(a -> a.withType(t), true, List.of())));
-    }
-
-    /** What follows {@code defaults to}. */
-    static Optional<Predicate> ofDefault(String said) {
-        return literal(said.strip()).flatMap(l -> simple(a -> a.withDefault(Optional.of(l))));
     }
 
     private static Optional<Predicate> simple(UnaryOperator<Attribute> change) {
@@ -129,23 +125,7 @@ final class AttributePredicates {
 
     private static Optional<Predicate> defaulted(String said) {
         Matcher matcher = DEFAULT.matcher(said);
-        return matcher.matches() ? ofDefault(only(matcher)) : Optional.empty();
-    }
-
-    private static Optional<Literal> literal(String said) {
-        List<Token> tokens = Token.of(said.replaceFirst("(?i)^(?:set to|the value) ", ""));
-        if (tokens.size() != 1) {
-            return Optional.empty();
-        }
-        Token token = tokens.get(0);
-        if (token.isNumber()) {
-            return Optional.of(Literal.number(token.text()));
-        }
-        if (token.isQuoted()) {
-            return Optional.of(Literal.text(token.text().replace("\"", "")));
-        }
-        String word = token.low().matches("yes|no") ? (token.is("yes") ? "true" : "false") : token.text();
-        return token.isName() ? Optional.of(Literal.word(word)) : Optional.empty();
+        return matcher.matches() ? DefaultPhrases.read(only(matcher)) : Optional.empty();
     }
 
     private static Optional<Predicate> listed(String said) {

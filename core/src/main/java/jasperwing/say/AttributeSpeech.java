@@ -36,6 +36,9 @@ final class AttributeSpeech {
             SentenceForm.of(
                     "E:noun 's X:member (defaults to|is by default|has a default of|has the default|starts as|starts at|starts with) P:any"),
             SentenceForm.of("(by default|initially) (the)? X:member of E:noun is P:any"));
+    private static final List<SentenceForm> COUNTED = List.of(
+            SentenceForm.of("X:member of E:noun (counts up|counts|is numbered|are numbered) P:any"),
+            SentenceForm.of("E:noun 's X:member (counts up|counts|is numbered|are numbered) P:any"));
     private static final SentenceForm MUST_ALONE = SentenceForm.of("X:member " + BE + " P:any");
     private static final SentenceForm MAY_ALONE = SentenceForm.of("X:member " + MAY + " P:any");
     private static final SentenceForm DEFAULT_ALONE = SentenceForm.of("X:member (defaults to|is by default) P:any");
@@ -53,7 +56,10 @@ final class AttributeSpeech {
     Optional<List<ClauseMeaning>> read(List<Token> tokens) {
         Optional<List<ClauseMeaning>> found = Optional.empty();
         for (SentenceForm form : DEFAULT_OF) {
-            found = found.or(() -> form.read(tokens, nouns, m -> of(m, AttributePredicates.ofDefault(m.text("P")))));
+            found = found.or(() -> form.read(tokens, nouns, m -> of(m, DefaultPhrases.read(m.text("P")))));
+        }
+        for (SentenceForm form : COUNTED) {
+            found = found.or(() -> form.read(tokens, nouns, m -> of(m, CountingPhrases.counts(m.text("P")))));
         }
         for (SentenceForm form : MUST_OF) {
             found = found.or(() -> form.read(tokens, nouns, m -> relationship(m, true)))
@@ -66,7 +72,7 @@ final class AttributeSpeech {
         return found.or(() ->
                         MUST_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.read(m.text("P"), false))))
                 .or(() -> MAY_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.read(m.text("P"), true))))
-                .or(() -> DEFAULT_ALONE.read(tokens, nouns, m -> alone(m, AttributePredicates.ofDefault(m.text("P")))));
+                .or(() -> DEFAULT_ALONE.read(tokens, nouns, m -> alone(m, DefaultPhrases.read(m.text("P")))));
     }
 
     /** {@code the manager of a department is an employee}: a role, when that is an entity. */

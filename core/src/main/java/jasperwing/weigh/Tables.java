@@ -50,7 +50,7 @@ record Tables(Design design, Schema schema) {
     /** What a row needs: its columns but those the database fills by itself. */
     String insert(DerivedTable table) {
         List<String> columns = table.columns().stream()
-                .filter(c -> !c.identity()
+                .filter(c -> !c.isCounted()
                         && c.computed().isEmpty()
                         && c.defaultValue().isEmpty())
                 .filter(c -> c.required() || table.keyColumns().contains(c.name()) || isPointing(table, c))

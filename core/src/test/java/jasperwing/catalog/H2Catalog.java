@@ -5,6 +5,7 @@ import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import jasperwing.physical.SqlExpression;
@@ -139,7 +140,9 @@ final class H2Catalog implements CatalogReader {
                 Dialects.H2.read(row.getString("type")),
                 "",
                 row.getString("is_nullable").equals("NO"),
-                row.getString("is_identity").equals("YES"),
+                row.getString("is_identity").equals("YES")
+                        ? Optional.of(new Identity(row.getLong("identity_start"), row.getLong("identity_increment")))
+                        : Optional.empty(),
                 computed ? Optional.empty() : value,
                 computed ? value : Optional.empty(),
                 Optional.ofNullable(row.getString("remarks")).orElse(""));

@@ -5,6 +5,7 @@ import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import jasperwing.physical.SqlExpression;
@@ -126,7 +127,7 @@ final class MariaDbCatalog implements CatalogReader {
                 Dialects.MARIADB.read(type),
                 collation == null || USUAL.contains(collation) ? "" : collation,
                 row.getString("is_nullable").equals("NO"),
-                identity,
+                identity ? Optional.of(Identity.BY_ONE) : Optional.empty(),
                 value == null || value.equals("NULL") ? Optional.empty() : Optional.of(expression(value)),
                 Optional.ofNullable(computed).map(MariaDbCatalog::expression),
                 row.getString("column_comment"));

@@ -7,6 +7,7 @@ import jasperwing.physical.Column;
 import jasperwing.physical.EnumDefinition;
 import jasperwing.physical.ExclusionConstraint;
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import jasperwing.physical.SqlExpression;
@@ -76,7 +77,8 @@ final class PostgreSqlCatalog implements CatalogReader {
                         "select attname, format_type(atttypid, atttypmod) as type, attnotnull, attidentity, attgenerated,"
                                 + " pg_get_expr(adbin, adrelid) as value, col_description(attrelid, attnum) as comment,"
                                 + " (select quote_ident(collname) from pg_collation c join pg_type t on t.oid = atttypid"
-                                + " where c.oid = attcollation and attcollation <> typcollation) as collation"
+                                + " where c.oid = attcollation and attcollation <> typcollation) as collation,"
+                                + sequence("seqstart") + " as start, " + sequence("seqincrement") + " as step"
                                 + " from pg_attribute left join pg_attrdef on adrelid = attrelid and adnum = attnum"
                                 + " where attnum > 0 and not attisdropped and attrelid = " + of + " order by attnum",
                         this::column,
@@ -118,6 +120,12 @@ final class PostgreSqlCatalog implements CatalogReader {
         return namespace.equals("public") ? "" : namespace;
     }
 
+    /** Of the sequence that counts a column up. */
+    private static String sequence(String field) {
+        return " (select " + field + " from pg_sequence"
+                + " where seqrelid = pg_get_serial_sequence(attrelid::regclass::text, attname)::regclass)";
+    }
+
     private static String constraints(char kind, String of) {
         return "select conname, array(select attname::text from unnest(conkey) with ordinality k(n, p)"
                 + " join pg_attribute on attrelid = conrelid and attnum = n order by p) as columns,"
@@ -148,7 +156,9 @@ final class PostgreSqlCatalog implements CatalogReader {
                 type(type),
                 collation == null ? "" : collation,
                 row.getBoolean("attnotnull"),
-                !row.getString("attidentity").isEmpty(),
+                row.getString("attidentity").isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(new Identity(row.getLong("start"), row.getLong("step"))),
                 computed ? Optional.empty() : expression,
                 computed ? expression : Optional.empty(),
                 Optional.ofNullable(row.getString("comment")).orElse(""));

@@ -5,6 +5,7 @@ import jasperwing.physical.Catalog;
 import jasperwing.physical.Check;
 import jasperwing.physical.Column;
 import jasperwing.physical.ForeignKey;
+import jasperwing.physical.Identity;
 import jasperwing.physical.Index;
 import jasperwing.physical.PrimaryKey;
 import jasperwing.physical.SqlExpression;
@@ -83,7 +84,7 @@ final class SqliteCatalog implements CatalogReader {
                     Dialects.SQLITE.read(type),
                     "",
                     required || identity,
-                    identity,
+                    identity ? Optional.of(Identity.BY_ONE) : Optional.empty(),
                     Optional.ofNullable(value).map(SqlExpression::of),
                     computed.matches() ? Optional.of(SqlExpression.of(computed.group(1))) : Optional.empty(),
                     "");

@@ -213,7 +213,7 @@ class ExamplePersistenceTest {
                 || column.name().equals("version");
         return !reference
                 && !timed
-                && !column.identity()
+                && !column.isCounted()
                 && !column.type().is(SqlType.Kind.BIGINT)
                 && !column.type().is(SqlType.Kind.UUID);
     }

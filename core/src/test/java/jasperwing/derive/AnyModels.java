@@ -38,6 +38,7 @@ final class AnyModels {
             "text(12) longer than 3",
             "int default 4",
             "uuid default uuid",
+            "uuid default uuid version 7",
             "date default today + 2 weeks",
             "timestamp default now - 1 month",
             "timestamp set on insert",

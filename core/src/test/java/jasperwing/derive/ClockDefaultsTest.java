@@ -1,6 +1,7 @@
 package jasperwing.derive;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import jasperwing.Samples;
 import jasperwing.catalog.CatalogTest;
@@ -20,11 +21,14 @@ import jasperwing.reading.Narration;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -39,6 +43,7 @@ class ClockDefaultsTest {
             "entity Parcel",
             "  id int key",
             "  token uuid default uuid",
+            "  trace uuid default uuid version 7",
             "  due date default today + 14 days",
             "  packed date default today - 2 weeks",
             "  kept date default today + 1 year",
@@ -59,9 +64,10 @@ class ClockDefaultsTest {
             statement.executeUpdate("insert into parcels (id) values (1)");
             statement.executeUpdate("insert into parcels (id) values (2)");
             Set<String> tokens = new HashSet<>();
-            try (var rows = statement.executeQuery("select token, due, packed, kept, seen, sent from parcels")) {
+            try (var rows = statement.executeQuery("select token, due, packed, kept, seen, sent, trace from parcels")) {
                 while (rows.next()) {
                     tokens.add(rows.getString(1));
+                    isOfVersion7(rows.getString(7));
                     isAbout(rows.getString(2), today.plusDays(14));
                     isAbout(rows.getString(3), today.minusWeeks(2));
                     isAbout(rows.getString(4), today.plusYears(1));
@@ -71,6 +77,14 @@ class ClockDefaultsTest {
             }
             assertThat(tokens).hasSize(2).allMatch(t -> t.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}"));
         }
+    }
+
+    private static void isOfVersion7(String found) {
+        UUID uuid = UUID.fromString(found);
+        assertThat(uuid.version()).isEqualTo(7);
+        assertThat(uuid.variant()).isEqualTo(2);
+        assertThat(Instant.ofEpochMilli(uuid.getMostSignificantBits() >>> 16))
+                .isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
     }
 
     /** Whatever the zone of the server. */
@@ -87,6 +101,8 @@ class ClockDefaultsTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "uuid default uuid version 4 | uuid           default uuid",
+                "uuid default uuid version 7 | uuid           default uuid version 7",
                 "date default today+14 day | date           default today + 14 days",
                 "date default today -1 weeks | date           default today - 1 week",
                 "timestamp default now - 2 hours | timestamp      default now - 2 hours"
@@ -99,6 +115,7 @@ class ClockDefaultsTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "uuid version 5 | found 5; expected 4, drawn at random, or 7, in order of time",
                 "today + days | found days; expected how many, as a whole number",
                 "today + 2.5 days | found 2.5; expected how many, as a whole number",
                 "now - 2 moons | found moons; expected minutes, hours, days, weeks, months or years"
@@ -117,6 +134,7 @@ class ClockDefaultsTest {
                 "time default now + 2 hours",
                 "date default today + 2 hours",
                 "text(9) default uuid",
+                "text(9) default uuid version 7",
                 "int default now - 1 day"
             })
     void whatIsNoValueOfItsTypeIsToldAndLeftOut(String said) {
@@ -139,7 +157,8 @@ class ClockDefaultsTest {
         assertThat(Narration.entity(PARCELS, "Parcel").get(0).facts())
                 .anyMatch(f -> f.contains("14 days after it is written unless said otherwise"))
                 .anyMatch(f -> f.contains("2 weeks before it is written"))
-                .anyMatch(f -> f.contains("a new one unless said otherwise"));
+                .anyMatch(f -> f.contains("a new one unless said otherwise"))
+                .anyMatch(f -> f.contains("a new one, in order of time unless said otherwise"));
         assertThat(TextCompletion.of(PARCELS, List.of("entity Parcel"), "  x date default ")
                         .list())
                 .extracting(Proposal::insert)
@@ -152,6 +171,7 @@ class ClockDefaultsTest {
                 .text();
         assertThat(parcel)
                 .contains("UUID token = UUID.randomUUID();")
+                .contains("UUID trace = TimeOrderedUuid.next();")
                 .contains("LocalDate due = LocalDate.now().plusDays(14);")
                 .contains("LocalDate packed = LocalDate.now().minusWeeks(2);")
                 .contains(".truncatedTo(ChronoUnit.MICROS).plusMinutes(90);");

@@ -308,7 +308,7 @@ public final class FirstRows {
             Column column = columns.get(i);
             boolean bare = column.computed().isEmpty() && column.defaultValue().isEmpty();
             boolean must =
-                    column.required() || column.identity() || !leaves.get(i).optional();
+                    column.required() || column.isCounted() || !leaves.get(i).optional();
             if (bare && must && !attribute.isListInRow()) {
                 values.putIfAbsent(column.name(), sample(leaves.get(i).attribute()));
             }

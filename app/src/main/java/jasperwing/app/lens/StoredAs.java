@@ -72,7 +72,7 @@ final class StoredAs {
         String name = column.name() + (column.required() ? "" : "?");
         String type = reference(table, column)
                 .map(r -> "\u2192 " + r)
-                .orElse(projection.schema().type(column) + (column.identity() ? " identity" : ""));
+                .orElse(projection.schema().type(column) + (column.isCounted() ? " identity" : ""));
         return kept.node(List.of("column", name, type), () -> {
             Label left = code(name);
             left.setMinWidth(Region.USE_PREF_SIZE);

@@ -8,6 +8,7 @@ import jasperwing.classes.language.Field;
 import jasperwing.classes.language.FieldType;
 import jasperwing.classes.language.Fields;
 import jasperwing.derive.DerivedTable;
+import jasperwing.derive.Literals;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Scalar;
@@ -120,9 +121,11 @@ final class MappedFields {
         }
     }
 
-    /** Whether the database or the provider makes the key. */
+    /** Whether the database or the provider makes the key; an object is made with a default. */
     private boolean isGivenKey(Property property) {
         return property.key()
+                && Literals.usual(classes.model().design(), property.attribute())
+                        .isEmpty()
                 && subject.filter(s -> !classes.hasCompositeKey(s)).isPresent()
                 && Stream.of(Scalar.SERIAL, Scalar.UUID)
                         .anyMatch(property.attribute().type()::is);
@@ -136,7 +139,7 @@ final class MappedFields {
         }
         mappings.add(columns.column(column, attribute));
         boolean provided =
-                column.identity() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
+                column.isCounted() || isGivenKey(property) && attribute.type().is(Scalar.UUID);
         if ((column.required() || !attribute.optional()) && !provided) {
             rules.add(Rules.NOT_NULL);
         }

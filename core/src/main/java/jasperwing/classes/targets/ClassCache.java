@@ -92,7 +92,7 @@ public final class ClassCache {
     /** Whether files that are not its own depend on it: those that several classes share, or that name its package. */
     private boolean reachesFar(Entity entity) {
         return entity.attributes().stream()
-                .anyMatch(a -> a.isListInRow() || a.type().is(Scalar.DURATION));
+                .anyMatch(a -> a.isListInRow() || a.isTimeOrdered() || a.type().is(Scalar.DURATION));
     }
 
     /** A class speaks of those it is related to by their names; what is computed and rules may look farther. */

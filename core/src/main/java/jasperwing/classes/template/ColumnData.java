@@ -84,7 +84,7 @@ final class ColumnData {
                 own && isArray(attribute, column),
                 classes.dialect().write(column.type()),
                 isRequired(table, column),
-                column.identity(),
+                column.isCounted(),
                 table.keyColumns().contains(column.name()),
                 version ? "" : stamp,
                 version,

@@ -98,7 +98,8 @@ final class ObjectData {
     private Data field(Field field, Data mapping) {
         Optional<Property> property = field.property();
         Optional<Attribute> attribute = property.map(Property::attribute);
-        Optional<Literal> usual = attribute.flatMap(this::usual);
+        Optional<Literal> usual =
+                attribute.flatMap(a -> Literals.usual(classes.model().design(), a));
         boolean constant = usual.isPresent() && isEnum(attribute.get().type());
         String kind = usual.map(d -> d.kind().name().toLowerCase(Locale.ROOT)).orElse("");
         return SharedShapes.FIELD.of(
@@ -111,17 +112,11 @@ final class ObjectData {
                         .orElse(""),
                 constant ? "enum" : kind,
                 attribute.map(Attribute::optional).orElse(false),
-                property.flatMap(Property::column).map(Column::identity).orElse(false),
+                property.flatMap(Property::column).map(Column::isCounted).orElse(false),
                 property.map(Property::key).orElse(false),
                 attribute.flatMap(Attribute::stamped).map(AutoTimestamp::word).orElse(""),
                 attribute.map(Attribute::isListInRow).orElse(false),
                 mapping);
-    }
-
-    private Optional<Literal> usual(Attribute attribute) {
-        return attribute
-                .defaultValue()
-                .filter(d -> !attribute.list() && Literals.fits(classes.model().design(), attribute.type(), d));
     }
 
     private boolean isEnum(Type type) {

@@ -19,6 +19,7 @@ final class SharedShapes {
             valueTypes: every value, in order: a list of **group**
             traits: every trait, in order: a list of **group**
             durations: whether anything is a duration
+            timeOrdered: whether anything is a UUID of version 7 by default
             inverses: whether any two objects know each other, so that what changes at one end changes at the other
             mapping: what the standard that the target uses says of it; missing where it uses none
             """);
@@ -85,7 +86,7 @@ final class SharedShapes {
             type: a **type**
             attribute: whether it is an attribute; the fields below are empty for others
             default: its default, or empty; of an enum the name of the constant
-            defaultKind: `number`, `date`, `word` (`true`, `false`, `now`, `today` or `uuid`), `clock` (such as `today + 14 days`), `text`, `enum`, or empty
+            defaultKind: `number`, `date`, `word` (`true`, `false`, `now`, `today` or `uuid`), `clock` (such as `today + 14 days`), `uuid` (of version 7), `text`, `enum`, or empty
             optional: whether it is nullable
             generated: whether it is an identity column
             key: whether it is in the key

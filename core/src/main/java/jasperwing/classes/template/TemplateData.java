@@ -75,7 +75,8 @@ final class TemplateData {
                 Data.later(() -> enums().map(this::enumType).toList()),
                 Data.later(() -> groups(AttributeGroup.Kind.VALUE)),
                 Data.later(() -> groups(AttributeGroup.Kind.TRAIT)),
-                Data.later(this::usesDurations),
+                Data.later(() -> all().anyMatch(a -> a.type().is(Scalar.DURATION))),
+                Data.later(() -> all().anyMatch(Attribute::isTimeOrdered)),
                 Data.later(this::hasInverses),
                 objects.adapter().ofDesign());
     }
@@ -146,12 +147,11 @@ final class TemplateData {
                 .toList();
     }
 
-    private boolean usesDurations() {
+    /** The attributes of all classes. */
+    private Stream<Attribute> all() {
         return Stream.concat(
-                        entities().flatMap(e -> kept(e)),
-                        model.groups().stream()
-                                .flatMap(g -> g.properties().stream().map(Property::attribute)))
-                .anyMatch(a -> a.type().is(Scalar.DURATION));
+                entities().flatMap(this::kept),
+                model.groups().stream().flatMap(g -> g.properties().stream().map(Property::attribute)));
     }
 
     /** The attributes of an entity that are not computed. */

@@ -20,6 +20,22 @@ public class DurationMillis implements ${use("jakarta.persistence.AttributeConve
 }
 </@file>
 </#if>
+<#if design.timeOrdered>
+<@file path=java.path(design.package, "TimeOrderedUuid") package=design.package name="TimeOrderedUuid">
+<#assign uuid = use("java.util.UUID")>
+<@java.head package=design.package/>
+/** Makes UUIDs of version 7, which are in order of time. */
+public final class TimeOrderedUuid {
+    private TimeOrderedUuid() {}
+
+    public static ${uuid} next() {
+        ${uuid} random = ${uuid}.randomUUID();
+        long time = ${use("java.lang.System")}.currentTimeMillis() << 16;
+        return new ${uuid}(time | 0x7000 | random.getMostSignificantBits() & 0xFFF, random.getLeastSignificantBits());
+    }
+}
+</@file>
+</#if>
 <#if design.inverses && java.changes>
 <@file path=java.path(design.package, "LoadedCheck") package=design.package name="LoadedCheck">
 <@java.head package=design.package/>

@@ -61,6 +61,7 @@ ${space}/** ${comment(text)} */
       "date", single(f.type) + ".parse(\"" + f.default + "\")",
       "word", word(f),
       "clock", shifted(f.type, f.default?split(" ")),
+      "uuid", use(design.package + ".TimeOrderedUuid") + ".next()",
       "text", parsed(f.type, f.default),
       (f.stamp?has_content && is_number(f.type))?then(number(f.type, "0"), "")))>
 </#function>
