@@ -3,6 +3,7 @@ package jasperwing.findings;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.derive.ValueColumns;
+import jasperwing.formula.Renaming;
 import jasperwing.model.Attribute;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -174,7 +175,7 @@ final class NameRules {
         return entity.attributes().stream()
                 .filter(a -> fold(a.name()).equals(fold(folded)))
                 .findFirst()
-                .map(a -> EntityEdits.changeAttribute(entity.name(), a.name(), old -> old.withName(name)))
+                .map(a -> Renaming.attribute(entity.name(), a.name(), name))
                 .orElse(Edit.NOTHING);
     }
 

@@ -2,6 +2,7 @@ package jasperwing.findings;
 
 import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
+import jasperwing.formula.Renaming;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
@@ -122,9 +123,8 @@ final class NamingRules {
                 "No property of " + entity.name() + " can be called " + attribute.name() + ".",
                 "The generated name differs from the one in the design.",
                 free
-                        ? List.of(new Fix(
-                                "Rename it " + name,
-                                EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withName(name))))
+                        ? List.of(
+                                new Fix("Rename it " + name, Renaming.attribute(entity.name(), attribute.name(), name)))
                         : List.of());
     }
 

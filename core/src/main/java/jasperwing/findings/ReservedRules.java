@@ -4,6 +4,7 @@ import jasperwing.classes.language.Language;
 import jasperwing.classes.targets.Languages;
 import jasperwing.derive.PhysicalNames;
 import jasperwing.dialect.Dialect;
+import jasperwing.formula.Renaming;
 import jasperwing.model.Attribute;
 import jasperwing.model.Entity;
 import jasperwing.model.EntityEdits;
@@ -86,8 +87,6 @@ final class ReservedRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " is a word " + language.title() + " keeps for itself.",
                 "The class calls it " + language.memberName(attribute.name()) + " instead, which nobody will guess.",
-                List.of(new Fix(
-                        "Rename it " + free,
-                        EntityEdits.changeAttribute(entity.name(), attribute.name(), a -> a.withName(free)))));
+                List.of(new Fix("Rename it " + free, Renaming.attribute(entity.name(), attribute.name(), free))));
     }
 }

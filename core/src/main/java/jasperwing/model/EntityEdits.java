@@ -147,12 +147,13 @@ public final class EntityEdits {
                     Entity replaced = entity.withAttributes(entity.attributes().stream()
                             .map(a -> a == old ? now : a)
                             .toList());
-                    return renameMember(replaced, attribute, now.name());
+                    return memberRenamed(replaced, attribute, now.name());
                 })
                 .orElse(entity);
     }
 
-    private static Entity renameMember(Entity entity, String oldName, String newName) {
+    /** An entity in which everything that names a member has its new name. The member itself has the old one still. */
+    public static Entity memberRenamed(Entity entity, String oldName, String newName) {
         return entity.withAttributes(inFormulas(entity.attributes(), oldName, newName))
                 .withKey(entity.key().renamed(oldName, newName))
                 .withShown(entity.shown().renamed(oldName, newName))
@@ -238,7 +239,7 @@ public final class EntityEdits {
     public static Edit retype(String entity, List<Attribute> attributes, List<String> key) {
         return design -> design.entity(entity)
                 .map(e -> {
-                    Map<String, String> renames = renames(e, attributes);
+                    Map<String, String> renames = renames(e.attributes(), attributes);
                     Design changed = change(entity, old -> retyped(old, attributes, key, renames))
                             .on(design);
                     for (Map.Entry<String, String> rename : renames.entrySet()) {
@@ -256,7 +257,7 @@ public final class EntityEdits {
             Entity entity, List<Attribute> attributes, List<String> key, Map<String, String> renames) {
         Entity renamed = entity;
         for (Map.Entry<String, String> rename : renames.entrySet()) {
-            renamed = renameMember(renamed, rename.getKey(), rename.getValue());
+            renamed = memberRenamed(renamed, rename.getKey(), rename.getValue());
         }
         List<String> roles = renamed.key().names().stream()
                 .filter(k -> entity.attribute(k).isEmpty()
@@ -272,13 +273,13 @@ public final class EntityEdits {
     }
 
     /** The attributes that stand where they stood and bear a name nothing had before, by their old names. */
-    public static Map<String, String> renames(Entity entity, List<Attribute> attributes) {
+    public static Map<String, String> renames(List<Attribute> before, List<Attribute> attributes) {
         Map<String, String> renames = new LinkedHashMap<>();
-        for (int i = 0; attributes.size() == entity.attributes().size() && i < attributes.size(); i++) {
-            String oldName = entity.attributes().get(i).name();
+        for (int i = 0; attributes.size() == before.size() && i < attributes.size(); i++) {
+            String oldName = before.get(i).name();
             String newName = attributes.get(i).name();
             boolean gone = attributes.stream().noneMatch(a -> a.name().equals(oldName));
-            if (gone && entity.attribute(newName).isEmpty()) {
+            if (gone && before.stream().noneMatch(a -> a.name().equals(newName))) {
                 renames.put(oldName, newName);
             }
         }

@@ -61,7 +61,7 @@ public record RowRule(String message, Expression condition, RuleKept kept, Strin
                 .orElse(this);
     }
 
-    RowRule renamed(String from, String to) {
+    public RowRule renamed(String from, String to) {
         return withNames(n -> n.renamed(from, to));
     }
 }

@@ -1,5 +1,6 @@
 package jasperwing.say;
 
+import jasperwing.formula.Renaming;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Edit;
@@ -241,7 +242,7 @@ final class EntitySpeech {
                 ? Optional.empty()
                 : done(
                         "rename " + entity.get() + "." + from.get() + " to " + to.get(),
-                        EntityEdits.changeAttribute(entity.get(), from.get(), a -> a.withName(to.get())),
+                        Renaming.attribute(entity.get(), from.get(), to.get()),
                         List.of());
     }
 

@@ -71,7 +71,7 @@ final class CardEdit {
         if (before.stream().noneMatch(CardEdit::isKey)) {
             return flagged();
         }
-        Map<String, String> renames = EntityEdits.renames(opened, read.attributes());
+        Map<String, String> renames = EntityEdits.renames(opened.attributes(), read.attributes());
         List<String> names = opened.key().names().stream()
                 .map(n -> renames.getOrDefault(n, n))
                 .filter(n -> opened.attribute(n).isEmpty()

@@ -1,5 +1,6 @@
 package jasperwing.app.draw;
 
+import jasperwing.formula.Renaming;
 import jasperwing.model.AreaEdits;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Design;
@@ -53,7 +54,9 @@ final class DeclarationText {
         place.clear();
         place.addAll(typed.stripTrailing().lines().toList());
         Parsed<Design> parsed = Notation.parse(String.join("\n", lines) + "\n");
-        return new Parsed<>(parsed.value(), local(parsed.problems(), span.get().first()));
+        return new Parsed<>(
+                Renaming.retypedGroup(renamed, parsed.value(), now),
+                local(parsed.problems(), span.get().first()));
     }
 
     /** Problems with lines counted from the beginning of the declaration. */
