@@ -26,8 +26,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** What the ledger shows of a design, as text. */
-record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs) {
+/**
+ * What the ledger shows of a design, as text.
+ *
+ * @param updates whether foreign keys have a cell for what a changed key does
+ */
+record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs, boolean updates) {
     /**
      * One row.
      *
@@ -49,12 +53,13 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         Builder builder = new Builder(projection);
         projection.schema().tables().forEach(builder::foreignKeys);
         projection.design().relationships().forEach(builder::relationship);
-        return new KeyRows(builder.foreignKeys, builder.joins, builder.oneOfs);
+        return new KeyRows(builder.foreignKeys, builder.joins, builder.oneOfs, builder.updates);
     }
 
     private static final class Builder {
         private final Projection projection;
         private final Map<Relationship, Level> levels;
+        private final boolean updates;
         private final List<KeyRow> foreignKeys = new ArrayList<>();
         private final List<KeyRow> joins = new ArrayList<>();
         private final List<KeyRow> oneOfs = new ArrayList<>();
@@ -62,6 +67,10 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
         Builder(Projection projection) {
             this.projection = projection;
             this.levels = projection.report().byRelationship();
+            this.updates = projection.schema().tables().stream()
+                    .flatMap(t -> t.references().stream())
+                    .flatMap(r -> r.foreignKeys().stream())
+                    .anyMatch(k -> k.onUpdate() != ForeignKey.Action.NO_ACTION);
         }
 
         private Optional<Level> state(Relationship relationship) {
@@ -133,7 +142,7 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     .collect(Collectors.joining(", "));
             String target = key.target() + "." + String.join(", ", key.allTargetColumns());
             String loose = key.enforcement() == Enforcement.OUTSIDE ? " (outside)" : " (several tables)";
-            return List.of(
+            List<Cell> cells = new ArrayList<>(List.of(
                     Cell.code(table.name() + "." + String.join(", ", key.allColumns())),
                     Cell.code("\u2192 " + target + (key.enforced() ? "" : loose)),
                     Cell.words(because),
@@ -141,18 +150,24 @@ record KeyRows(List<KeyRow> foreignKeys, List<KeyRow> joins, List<KeyRow> oneOfs
                     Cell.words(first.required() ? "no" : "yes"),
                     Cell.words(deleting(key)),
                     Cell.words(
-                            table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no"));
+                            table.isUnique(key.columns()) ? "unique" : table.isIndexed(key.columns()) ? "yes" : "no")));
+            if (updates) {
+                cells.add(Cell.words(updating(key)));
+            }
+            return cells;
+        }
+
+        private String updating(Reference key) {
+            return key.foreignKeys().stream()
+                    .findFirst()
+                    .map(k -> projection.schema().dialect().write(k.onUpdate()))
+                    .orElse("");
         }
 
         private String deleting(Reference key) {
             return key.foreignKeys().stream()
                     .findFirst()
-                    .map(k -> projection.schema().dialect().write(k.onDelete())
-                            + (k.onUpdate() == ForeignKey.Action.NO_ACTION
-                                    ? ""
-                                    : ", update "
-                                            + projection.schema().dialect().write(k.onUpdate()))
-                            + (key.late() ? ", deferred" : ""))
+                    .map(k -> projection.schema().dialect().write(k.onDelete()) + (key.late() ? ", deferred" : ""))
                     .orElseGet(() -> key.effect().words());
         }
 

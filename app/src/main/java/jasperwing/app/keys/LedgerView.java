@@ -27,6 +27,8 @@ import javafx.scene.layout.VBox;
 final class LedgerView implements KeysView {
     private static final List<String> KEY_HEADS =
             List.of("Column", "References", "Because it", "Type", "Nullable", "On delete", "Indexed");
+    private static final List<String> KEY_HEADS_WITH_UPDATES =
+            List.of("Column", "References", "Because it", "Type", "Nullable", "On delete", "Indexed", "On update");
     private static final List<String> JOIN_HEADS = List.of("Table", "Joins", "Primary key", "Carries", "In classes");
     private static final List<String> ONE_OF_HEADS =
             List.of("Columns", "References one of", "Kept as", "Type", "Indexed", "Enforced by the database");
@@ -95,7 +97,7 @@ final class LedgerView implements KeysView {
     public void refresh() {
         KeyRows rows = KeyRows.of(workspace.projection().get());
         List<Node> nodes = new ArrayList<>(List.of(tools));
-        ledger(nodes, "", KEY_HEADS, Set.of(2), rows.foreignKeys());
+        ledger(nodes, "", rows.updates() ? KEY_HEADS_WITH_UPDATES : KEY_HEADS, Set.of(2), rows.foreignKeys());
         ledger(nodes, "Join tables and link entities", JOIN_HEADS, Set.of(3), rows.joins());
         ledger(nodes, "One-of references", ONE_OF_HEADS, Set.of(1, 5), rows.oneOfs());
         if (nodes.size() == 1) {

@@ -40,14 +40,14 @@ class KeyRowsTest {
         assertThat(texts(rows.foreignKeys()))
                 .hasSize(18)
                 .contains(
-                        "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | restrict | yes",
-                        "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | cascade | yes",
-                        "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | is left dangling | unique",
-                        "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | set null | yes",
-                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | cascade, update cascade | unique",
-                        "dive_hazards.dive_id | \u2192 dives.id | is in hazards of Dive | bigint | no | cascade | yes",
-                        "instrument_dives.dive_id | \u2192 dives.id | pairs Instrument and Dive | bigint | no | cascade | yes",
-                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | cascade, update cascade | yes");
+                        "dives.expedition_id | \u2192 expeditions.id | belongs to Expedition | bigint | no | restrict | yes | no action",
+                        "assignments.dive_id | \u2192 dives.id | links Dive | bigint | no | cascade | yes | no action",
+                        "researchers.account_id | \u2192 accounts.id (outside) | signs in as Account | varchar(36) | yes | is left dangling | unique | ",
+                        "taxa.parent_id | \u2192 taxa.id | is under Taxon | bigint | yes | set null | yes | no action",
+                        "cameras.serial | \u2192 instruments.serial | is a kind of Instrument | varchar(20) | no | cascade | unique | cascade",
+                        "dive_hazards.dive_id | \u2192 dives.id | is in hazards of Dive | bigint | no | cascade | yes | no action",
+                        "instrument_dives.dive_id | \u2192 dives.id | pairs Instrument and Dive | bigint | no | cascade | yes | no action",
+                        "calibrations.instrument_serial | \u2192 instruments.serial | is of Instrument | varchar(20) | no | cascade | yes | cascade");
         assertThat(texts(rows.joins()))
                 .containsExactly(
                         "assignments | Dive \u00d7 Researcher | (dive_id, researcher_id, duty) | duty, airUsed, signedAt | a class of its own",
