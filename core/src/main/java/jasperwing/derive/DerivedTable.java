@@ -10,6 +10,7 @@ import jasperwing.physical.Index;
 import jasperwing.physical.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -26,6 +27,7 @@ import java.util.stream.Stream;
  * @param references to rows of other tables, with a foreign key of the table or without
  * @param uniqueKeys the unique constraints and unique indexes of the table that hold of all rows, in the order of the design
  * @param guards conditions that the dialect takes no check for, on {@code new}: for triggers
+ * @param statements what checks and exclusions are about, by their names: a column, or a rule by its message
  * @param kinds the column that tells the kinds of rows apart; empty when all are of one kind
  */
 public record DerivedTable(
@@ -35,6 +37,7 @@ public record DerivedTable(
         List<Reference> references,
         List<UniqueKey> uniqueKeys,
         List<Check> guards,
+        Map<String, String> statements,
         Optional<Kinds> kinds) {
     /** The column of an enum's table that others point to. */
     static final String VALUE = "value";
@@ -44,6 +47,7 @@ public record DerivedTable(
         references = List.copyOf(references);
         uniqueKeys = List.copyOf(uniqueKeys);
         guards = List.copyOf(guards);
+        statements = Map.copyOf(statements);
     }
 
     /** What a table keeps. */
@@ -162,7 +166,7 @@ public record DerivedTable(
     }
 
     DerivedTable with(Table newTable) {
-        return new DerivedTable(newTable, source, origins, references, uniqueKeys, guards, kinds);
+        return new DerivedTable(newTable, source, origins, references, uniqueKeys, guards, statements, kinds);
     }
 
     /** The same with one more unique key, which compares its columns as they are. */
@@ -170,14 +174,15 @@ public record DerivedTable(
         List<UniqueKey> all = Stream.concat(uniqueKeys.stream(), Stream.of(key)).toList();
         Table unique = table.withUniques(
                 all.stream().flatMap(u -> u.constraint().stream()).toList());
-        return new DerivedTable(unique, source, origins, references, all, guards, kinds);
+        return new DerivedTable(unique, source, origins, references, all, guards, statements, kinds);
     }
 
     /** The same with other references, and the foreign keys that hold them. */
     DerivedTable withReferences(List<Reference> newReferences) {
         List<ForeignKey> keys =
                 newReferences.stream().flatMap(r -> r.foreignKeys().stream()).toList();
-        return new DerivedTable(table.withForeignKeys(keys), source, origins, newReferences, uniqueKeys, guards, kinds);
+        return new DerivedTable(
+                table.withForeignKeys(keys), source, origins, newReferences, uniqueKeys, guards, statements, kinds);
     }
 
     /**
@@ -215,6 +220,7 @@ public record DerivedTable(
                 only(references, k -> kept.containsAll(k.columns())),
                 only(uniqueKeys, k -> kept.containsAll(k.columns())),
                 guards,
+                statements,
                 Optional.of(own));
     }
 

@@ -42,7 +42,8 @@ public final class Provenance {
                     .findFirst();
             case TABLE -> schema.named(part.name()).map(Provenance::of);
             case COLUMN -> inTable(part, t -> t.column(part.name()).map(c -> of(t, c)));
-            case PRIMARY_KEY, CHECK, EXCLUSION, TRIGGER -> inTable(part, t -> Optional.empty());
+            case PRIMARY_KEY, TRIGGER -> inTable(part, t -> Optional.empty());
+            case CHECK, EXCLUSION -> inTable(part, t -> stated(t, part.name()));
             case FOREIGN_KEY -> inTable(part, t -> t.references().stream()
                     .filter(r -> r.name().equals(part.name()))
                     .findFirst()
@@ -114,6 +115,13 @@ public final class Provenance {
                         .filter(r -> r.name().equals(origin.member()))
                         .map(Role::relationship)
                         .findFirst());
+    }
+
+    /** A rule, or what is said of an attribute. */
+    private static Optional<SqlOrigin> stated(DerivedTable table, String constraint) {
+        return Optional.ofNullable(table.statements().get(constraint)).map(about -> table.column(about)
+                .map(c -> of(table, c))
+                .orElseGet(() -> SqlOrigin.of(of(table).declaration(), about)));
     }
 
     private static SqlOrigin of(DerivedTable table, Reference reference) {

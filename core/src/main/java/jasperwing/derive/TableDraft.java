@@ -36,6 +36,7 @@ final class TableDraft {
     private final List<Check> checks = new ArrayList<>();
     private final List<Check> guards = new ArrayList<>();
     private final List<ExclusionConstraint> exclusions = new ArrayList<>();
+    private final Map<String, String> statements = new HashMap<>();
     private final DraftIndexes indexes;
     /** Columns in which capitals make no difference, each with the column that holds its text in small letters, or with itself. */
     private final Map<String, String> folded = new HashMap<>();
@@ -252,7 +253,7 @@ final class TableDraft {
     }
 
     void check(String given, List<String> about, String condition) {
-        checks.add(new Check(names.constraint(given, "ck", name, about), SqlExpression.of(condition)));
+        checks.add(new Check(named(given, "ck", about), SqlExpression.of(condition)));
     }
 
     /**
@@ -273,10 +274,15 @@ final class TableDraft {
         }
     }
 
+    private String named(String given, String kind, List<String> about) {
+        String constraint = names.constraint(given, kind, name, about);
+        statements.put(constraint, about.get(about.size() - 1));
+        return constraint;
+    }
+
     /** Lets no two rows with the same columns have spans that overlap. */
     void exclude(String given, List<String> about, String range, List<String> span, List<String> same) {
-        exclusions.add(new ExclusionConstraint(
-                names.constraint(given, "ex", name, about), same, range, span.get(0), span.get(1)));
+        exclusions.add(new ExclusionConstraint(named(given, "ex", about), same, range, span.get(0), span.get(1)));
     }
 
     void index(List<String> found) {
@@ -388,6 +394,6 @@ final class TableDraft {
                 List.of(),
                 comment);
         return new DerivedTable(
-                indexes.addedTo(bare, uniques), source, origins, references.all(), uniques, guards, kinds);
+                indexes.addedTo(bare, uniques), source, origins, references.all(), uniques, guards, statements, kinds);
     }
 }

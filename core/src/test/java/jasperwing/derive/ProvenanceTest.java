@@ -21,6 +21,9 @@ class ProvenanceTest {
             "  name text(40) unique ignoring case",
             "  area real",
             "  shown int = count(pieces)",
+            "  opened date from 1800-01-01",
+            "  closed date?",
+            "  rule \"must close after it opens\": closed > opened",
             "entity Piece",
             "  id serial key",
             "  state State",
@@ -44,6 +47,10 @@ class ProvenanceTest {
                 .contains(SqlOrigin.of("State", "shown"));
         assertThat(provenance.origin(new Part(Part.Kind.VIEW_COLUMN, "halls_computed", "shown")))
                 .contains(SqlOrigin.of("Hall", "shown"));
+        assertThat(provenance.origin(new Part(Part.Kind.CHECK, "halls", "ck_halls_opened")))
+                .contains(SqlOrigin.of("Hall", "opened"));
+        assertThat(provenance.origin(new Part(Part.Kind.CHECK, "halls", "ck_halls_must_close_after_it_opens")))
+                .contains(SqlOrigin.of("Hall", "must close after it opens"));
         assertThat(provenance.origin(Part.table("boats"))).isEmpty();
     }
 
