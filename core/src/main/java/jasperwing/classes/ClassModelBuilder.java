@@ -286,7 +286,7 @@ final class ClassModelBuilder {
                 true,
                 binary.onDelete(forward ? binary.from() : binary.to()),
                 true,
-                new Association.Order(own, order.number()),
+                own.isEmpty() ? Association.Order.NONE : new Association.Order(own, order.number()),
                 most(forward ? Optional.of(binary.forward()) : binary.back()));
     }
 

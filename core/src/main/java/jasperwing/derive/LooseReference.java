@@ -94,13 +94,14 @@ public record LooseReference(
         return schema.tablesOf(design, entity).stream().flatMap(t -> schema.named(t.name()).stream());
     }
 
+    /** Not of what others keep, whose references are theirs. */
     private static List<LooseReference> ofKindAndId(Design design, Schema schema, PolymorphicRelationship oneOf) {
         List<LooseReference> found = new ArrayList<>();
         for (DerivedTable holder : schema.tablesOf(design, oneOf.from())) {
             List<String> columns = holder.columnsOf(Roles.forward(oneOf)).stream()
                     .map(Column::name)
                     .toList();
-            if (columns.size() == 2) {
+            if (columns.size() == 2 && schema.named(holder.name()).isPresent()) {
                 found.add(ofKindAndId(design, schema, oneOf, holder));
             }
         }

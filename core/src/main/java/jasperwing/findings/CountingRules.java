@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Numbers that the database counts up otherwise than is said, or not at all. */
 final class CountingRules {
@@ -48,10 +49,29 @@ final class CountingRules {
                 Subject.of(entity.name(), attribute.name()),
                 name(entity, attribute) + " is counted " + attribute.counting().words() + ", and is no serial.",
                 "Nothing counts it up.",
-                List.of(
-                        change(entity, attribute, "Let it not be counted", a -> a.withCounting(Counting.BY_ONE)),
-                        change(entity, attribute, "Make it a serial", a -> a.withType(Type.of(Scalar.SERIAL))
-                                .withList(false))));
+                Stream.concat(
+                                Stream.of(change(
+                                        entity,
+                                        attribute,
+                                        "Let it not be counted",
+                                        a -> a.withCounting(Counting.BY_ONE))),
+                                canBeCounted(attribute)
+                                        ? Stream.of(change(
+                                                entity,
+                                                attribute,
+                                                "Make it a serial",
+                                                a -> a.withType(Type.of(Scalar.SERIAL))))
+                                        : Stream.empty())
+                        .toList());
+    }
+
+    /** Whether a serial can be what it is besides. */
+    private static boolean canBeCounted(Attribute attribute) {
+        return attribute.type() instanceof Type.Plain plain
+                && plain.scalar().isInteger()
+                && !attribute.list()
+                && attribute.stamp().isEmpty()
+                && attribute.defaultValue().isEmpty();
     }
 
     /** Some databases count up what is the key alone. */

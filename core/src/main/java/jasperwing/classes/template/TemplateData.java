@@ -123,9 +123,12 @@ final class TemplateData {
                 type.notes().doc());
     }
 
+    /** The first of each name. */
     List<Data> groups(AttributeGroup.Kind kind) {
         return model.groups().stream()
-                .filter(g -> g.group().is(kind))
+                .filter(g -> model.group(kind, g.group().name())
+                        .filter(first -> first == g)
+                        .isPresent())
                 .map(this::group)
                 .toList();
     }
