@@ -89,8 +89,8 @@ final class TableDraft {
     /** What a kind among others calls a column begins with the kind where another has the name. */
     private String name(String wanted) {
         String owner = owners.get(0);
-        return columnNames.take(
-                owner.isEmpty() || columnNames.isFree(wanted) ? wanted : Words.snake(owner) + "_" + wanted);
+        String free = owner.isEmpty() || columnNames.isFree(wanted) ? wanted : Words.snake(owner) + "_" + wanted;
+        return columnNames.take(types.dialect().possible(free));
     }
 
     /** Adds the columns of an attribute that is a value. Where the value may be missing a default would fill a part of what is not there. */

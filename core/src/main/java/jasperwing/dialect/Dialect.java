@@ -245,6 +245,11 @@ public abstract class Dialect {
         return SqlNames.isPlain(name) && !reserved.containsSmall(name) ? name : quoted(name);
     }
 
+    /** The name as the database can have it. */
+    public String possible(String name) {
+        return name;
+    }
+
     /** A name in a namespace, which is left out where it is empty. */
     public final String quote(String namespace, String name) {
         return namespace.isEmpty() ? quote(name) : quote(namespace) + "." + quote(name);

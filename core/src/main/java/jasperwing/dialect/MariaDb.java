@@ -86,12 +86,16 @@ final class MariaDb extends Dialect {
 
     /** There are no names with characters beyond the basic plane or with a space at their end. */
     @Override
-    String quoted(String name) {
-        String possible = BEYOND_BASIC_PLANE
+    public String possible(String name) {
+        return BEYOND_BASIC_PLANE
                 .matcher(name)
                 .replaceAll(r -> String.format("u%x", r.group().codePointAt(0)))
                 .replaceAll("\\s$", "_");
-        return "`" + possible.replace("`", "``").replace("\0", "") + "`";
+    }
+
+    @Override
+    String quoted(String name) {
+        return "`" + possible(name).replace("`", "``").replace("\0", "") + "`";
     }
 
     @Override

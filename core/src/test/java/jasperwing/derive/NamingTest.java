@@ -308,4 +308,12 @@ class NamingTest {
         assertThat(Arrays.asList("citext", "numeric(12, 2)", "\"my type\"[]", "enum('a', 'b')", "double precision"))
                 .allMatch(StorageNotes::isType);
     }
+
+    @Test
+    void columnsAreToldApartAsTheDatabaseHasThem() throws SQLException {
+        Design design =
+                Samples.design("entity Bay", "  id serial key", "  one int column \" \"", "  two int column \"\\n\"");
+        Databases.loaded(design, Dialects.MARIADB).close();
+        assertThat(Schema.derive(design, Dialects.MARIADB).sql()).contains("  _ int", "  __2 int");
+    }
 }
