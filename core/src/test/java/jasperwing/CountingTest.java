@@ -11,6 +11,7 @@ import jasperwing.derive.Schema;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
 import jasperwing.findings.Finding;
+import jasperwing.findings.Fix;
 import jasperwing.findings.Report;
 import jasperwing.findings.Rule;
 import jasperwing.model.Counting;
@@ -49,6 +50,25 @@ class CountingTest {
                 .isEqualTo("number serial key counted from 1000 by 10");
         assertThat(line("number serial counted by 2")).isEqualTo("number serial counted by 2");
         assertThat(line("number serial counted from 1 by 1")).isEqualTo("number serial");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "int | Let it not be counted, Make it a serial",
+                "int set on update | Let it not be counted",
+                "int default 3 | Let it not be counted",
+                "int list | Let it not be counted",
+                "text(9) | Let it not be counted"
+            })
+    void whatIsNoSerialBecomesOneWhereItCan(String type, String fixes) {
+        Design design = Samples.design("entity A", "  id serial key", "  n " + type + " counted from 5");
+        assertThat(Report.of(design, Dialects.DEFAULT).findings())
+                .filteredOn(f -> f.rule() == Rule.COUNTED_OTHERWISE)
+                .flatExtracting(Finding::fixes)
+                .extracting(Fix::title)
+                .containsExactly(fixes.split(", "));
     }
 
     private static String line(String said) {

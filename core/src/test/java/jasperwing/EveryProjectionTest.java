@@ -51,7 +51,16 @@ class EveryProjectionTest {
                 "entity A\n  id serial key\n  n int?\n  m int = n + 1\n  m text(20) = n + 1\n",
                 // kinds of each other
                 "entity A is a kind of B\n  tags text(9) list\nentity B is a kind of A\n  key (c)\n"
-                        + "each B may have one A as c\n"
+                        + "each B may have one A as c\n",
+                // two values of one name with rules
+                "value Span\n  first int\n  rule \"a\": first > 1\nvalue Span\n  last int\n  rule \"b\": last > 1\n"
+                        + "entity A\n  id serial key\n  span Span\n",
+                // an order that people put things in, where the link is the many itself
+                "entity A\n  id serial key\nentity B\n  id serial key\n  place int\n"
+                        + "each A may show many B as bs in an order kept in place via B, which may be shown by many A\n",
+                // a one-of of what others keep in this database
+                "entity A\n  id serial key\nentity B\n  id serial key\nentity Log, outside, in table \"logs\"\n"
+                        + "  id serial key\neach Log may be about one of A, B as subject\n  kept as a kind and an id\n"
             })
     void isMadeOfWhatOnceBrokeIt(String text) {
         makesAll(text, "");

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import jasperwing.Samples;
 import jasperwing.app.workspace.Selection;
+import jasperwing.dialect.Dialects;
+import jasperwing.model.Counting;
 import jasperwing.model.Design;
+import jasperwing.model.EntityEdits;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
@@ -52,6 +55,16 @@ class LensTest extends WindowTest {
                         "dive_hazards",
                         "@ManyToOne",
                         "private Expedition expedition;");
+    }
+
+    @Test
+    void aCountedColumnSaysHowItIsCounted() {
+        interact(() -> window.workspace()
+                .edit(EntityEdits.changeAttribute("Dive", "id", a -> a.withCounting(new Counting(1000, 10)))));
+        clickOn("#roster-Dive");
+        until("the lens says it", () -> shown(".lens").contains("bigint identity from 1000 by 10"));
+        interact(() -> window.workspace().dialect().set(Dialects.MARIADB));
+        until("the lens says what MariaDB does", () -> shown(".lens").contains("bigint identity from 1000\n"));
     }
 
     @Test

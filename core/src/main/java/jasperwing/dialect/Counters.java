@@ -1,5 +1,7 @@
 package jasperwing.dialect;
 
+import jasperwing.physical.Identity;
+
 /**
  * What a database has of columns that it counts up.
  *
@@ -10,4 +12,10 @@ package jasperwing.dialect;
  */
 public record Counters(boolean start, boolean step, boolean besideKey, boolean computedFrom) {
     static final Counters ANY = new Counters(true, true, true, true);
+
+    /** How it counts up a column that is to be counted so. */
+    public Identity of(Identity wanted) {
+        return new Identity(
+                start ? wanted.start() : Identity.BY_ONE.start(), step ? wanted.step() : Identity.BY_ONE.step());
+    }
 }

@@ -26,6 +26,20 @@ class LooseReferenceTest {
             "each Remark may be about one of Plot, Core as subject",
             "  kept as a kind and an id");
 
+    @Test
+    void whatOthersKeepIsLeftToThem() {
+        Design logs = Samples.design(
+                "entity Plot",
+                "  id serial key",
+                "entity Core",
+                "  id serial key",
+                "entity Log, outside, in table \"logs\"",
+                "  id serial key",
+                "each Log may be about one of Plot, Core as subject",
+                "  kept as a kind and an id");
+        assertThat(LooseReference.all(logs, Schema.derive(logs, Dialects.POSTGRESQL))).isEmpty();
+    }
+
     private static String found(Statement statement, LooseReference reference) throws SQLException {
         StringBuilder found = new StringBuilder();
         try (ResultSet rows = statement.executeQuery(reference.dangling().replace(";", "") + " order by id")) {

@@ -5,11 +5,13 @@ import jasperwing.app.workspace.Projection;
 import jasperwing.derive.DerivedTable;
 import jasperwing.derive.Reference;
 import jasperwing.model.BinaryRelationship;
+import jasperwing.model.Counting;
 import jasperwing.model.Entity;
 import jasperwing.model.Relationship;
 import jasperwing.naming.Role;
 import jasperwing.naming.Roles;
 import jasperwing.physical.Column;
+import jasperwing.physical.Identity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -72,7 +74,8 @@ final class StoredAs {
         String name = column.name() + (column.required() ? "" : "?");
         String type = reference(table, column)
                 .map(r -> "\u2192 " + r)
-                .orElse(projection.schema().type(column) + (column.isCounted() ? " identity" : ""));
+                .orElse(projection.schema().type(column)
+                        + column.identity().map(this::identity).orElse(""));
         return kept.node(List.of("column", name, type), () -> {
             Label left = code(name);
             left.setMinWidth(Region.USE_PREF_SIZE);
@@ -80,6 +83,11 @@ final class StoredAs {
             HBox.setHgrow(space, Priority.ALWAYS);
             return new HBox(8, left, space, code(type, "quiet-code"));
         });
+    }
+
+    private String identity(Identity wanted) {
+        Identity by = projection.schema().dialect().counters().of(wanted);
+        return (" identity " + new Counting(by.start(), by.step()).words()).stripTrailing();
     }
 
     private static Label code(String text, String... styles) {
