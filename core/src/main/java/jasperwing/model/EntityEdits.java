@@ -32,6 +32,19 @@ public final class EntityEdits {
                         Stream.concat(e.rules().stream(), rules.stream()).toList()));
     }
 
+    /** Adds members that no two rows share, unless that is said of them already, in whatever order. */
+    public static Edit addUnique(String entity, Members members) {
+        Set<String> names = Set.copyOf(members.names());
+        return change(entity, e -> {
+            boolean said = Stream.concat(Stream.of(e.key()), e.uniques().stream())
+                    .anyMatch(m -> Set.copyOf(m.names()).equals(names));
+            return said
+                    ? e
+                    : e.withUniques(Stream.concat(e.uniques().stream(), Stream.of(members))
+                            .toList());
+        });
+    }
+
     /** Renames an entity wherever it is named: in relationships, sheets and places. */
     public static Edit rename(String oldName, String newName) {
         return change(oldName, e -> e.withName(newName))

@@ -174,8 +174,8 @@ final class SentenceParser {
             changed = named.get();
         } else if (cursor.takeWords("kept", "as")) {
             changed = withKeeping(relationship, cursor);
-        } else if (!relationship.checkedAtEnd() && cursor.takeWords("checked", "at", "the", "end")) {
-            changed = relationship.withCheckedAtEnd(true);
+        } else if (cursor.takeWords("checked", "at", "the", "end")) {
+            changed = withCheckedAtEnd(relationship, cursor, first);
         } else if (cursor.takeWords("key", "held", "by")) {
             changed = withHolder(relationship, cursor);
         } else if (cursor.takeWord("label")) {
@@ -190,6 +190,14 @@ final class SentenceParser {
         }
         cursor.end();
         return changed.withNotes(Merge.comments(changed.notes(), comments));
+    }
+
+    private static Relationship withCheckedAtEnd(Relationship relationship, Cursor cursor, Token at)
+            throws SyntaxException {
+        if (relationship.checkedAtEnd()) {
+            throw cursor.wrong(at, "when it is checked is said twice", "");
+        }
+        return relationship.withCheckedAtEnd(true);
     }
 
     /** Before the rules on deleting, which are about the entity the key points to. */

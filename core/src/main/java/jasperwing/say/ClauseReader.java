@@ -22,6 +22,7 @@ final class ClauseReader {
     private final RouteSpeech routes;
     private final OrderSpeech orders;
     private final OverlapSpeech overlaps;
+    private final UniqueSpeech uniques;
     private final DatabaseSpeech database;
     private final EnumSpeech enums;
     private final EntitySpeech entities;
@@ -48,6 +49,7 @@ final class ClauseReader {
         this.routes = new RouteSpeech(design, nouns);
         this.orders = new OrderSpeech(design, nouns);
         this.overlaps = new OverlapSpeech(design, nouns);
+        this.uniques = new UniqueSpeech(design, nouns);
         this.database = new DatabaseSpeech(design, nouns);
         this.enums = new EnumSpeech(design, nouns);
         this.entities = new EntitySpeech(design, nouns, choices);
@@ -73,13 +75,16 @@ final class ClauseReader {
                 .or(() -> routes.read(tokens))
                 .or(() -> orders.read(tokens))
                 .or(() -> overlaps.read(tokens))
+                .or(() -> uniques.read(tokens))
                 .or(() -> enums.read(tokens))
                 .or(() -> entities.read(tokens))
                 .or(() -> attributes.read(tokens));
         if (found.isPresent() || isNegative(tokens)) {
             return found;
         }
-        return having.read(tokens).or(() -> relating.read(tokens)).or(() -> naming.read(tokens));
+        return having.read(tokens)
+                .or(() -> UniqueSpeech.isMeant(tokens) ? Optional.empty() : relating.read(tokens))
+                .or(() -> naming.read(tokens));
     }
 
     private static boolean isNegative(List<Token> tokens) {

@@ -1,19 +1,22 @@
 package jasperwing.say;
 
-import jasperwing.formula.Formula;
 import jasperwing.model.Attribute;
 import jasperwing.model.Design;
-import jasperwing.model.EntityEdits;
 import jasperwing.model.Expression;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.RowRule;
+import jasperwing.naming.Steps;
 import jasperwing.naming.Words;
-import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** How two attributes of a row compare: {@code the end of a hire must be after its start}. Both must be there. */
+/**
+ * How an attribute of a row compares with another, or with one of what the row refers to: {@code the end of a hire must be after its start}.
+ * Both must be there.
+ */
 final class RuleSpeech {
     /** The words for a sign, with those that ask for it; those that say more come first. */
     private record Comparison(String sign, String asked, String words) {
@@ -39,6 +42,13 @@ final class RuleSpeech {
                     "<=", MUST_NOT, "(after|later than|more than|greater than|larger than|above|higher than|over)"),
             new Comparison("<>", MUST_NOT, "(the same as|equal to)"),
             new Comparison("<>", "(different from|other than|not the same as)"));
+
+    /** {@code purchase date of its hive}, {@code hive's purchase date}. */
+    private static final Pattern OF_ITS =
+            Pattern.compile("(?i)(?<part>.+) of (?:its|their|the) (?<role>.+)|(?<owner>.+?) ?['\u2019]s (?<owned>.+)");
+
+    /** One side of a comparison, and how a message says it. */
+    private record Operand(Expression.Name path, String words) {}
 
     private record Form(Comparison comparison, SentenceForm sentence) {}
 
@@ -74,37 +84,27 @@ final class RuleSpeech {
     private Optional<List<ClauseMeaning>> compared(
             SentenceForm.Match match, List<Token> tokens, Comparison comparison) {
         return nouns.known(match.text("E")).flatMap(entity -> {
-            Optional<String> one = attribute(entity, match.text("X"));
-            Optional<String> other = attribute(entity, match.text("K"));
-            return one.isEmpty() || other.isEmpty() || one.equals(other)
+            Optional<Operand> one = own(entity, match.text("X"));
+            Optional<Operand> other = operand(entity, match.text("K"));
+            return one.isEmpty()
+                            || other.isEmpty()
+                            || one.get().path().equals(other.get().path())
                     ? Optional.empty()
-                    : ruled(entity, message(match, tokens), condition(one.get(), comparison, other.get()));
+                    : ClauseMeaning.ruled(
+                            design,
+                            entity,
+                            RowRule.of(
+                                    "must have " + one.get().words() + " " + how(match, tokens) + " "
+                                            + other.get().words(),
+                                    Expression.Call.of(
+                                            comparison.sign(),
+                                            one.get().path(),
+                                            other.get().path())));
         });
     }
 
-    private static Expression condition(String one, Comparison comparison, String other) {
-        return Expression.Call.of(comparison.sign(), Expression.Name.of(one), Expression.Name.of(other));
-    }
-
-    private Optional<List<ClauseMeaning>> ruled(String entity, String message, Expression condition) {
-        RowRule rule = RowRule.of(message, condition);
-        if (!Formula.condition(design, entity, condition).isSound()) {
-            return Optional.empty();
-        }
-        String sentence = Notation.name(entity) + ": " + Notation.print(rule);
-        return Optional.of(List.of(new ClauseMeaning.Done(
-                sentence,
-                EntityEdits.change(entity, e -> {
-                    List<RowRule> rules = new ArrayList<>(e.rules());
-                    rules.removeIf(r -> r.message().equals(message));
-                    rules.add(rule);
-                    return e.withRules(rules);
-                }),
-                List.of())));
-    }
-
-    /** {@code must have its end after its start}, in the words that were said. */
-    private static String message(SentenceForm.Match match, List<Token> tokens) {
+    /** How they compare, in the words that were said: {@code not before}. */
+    private static String how(SentenceForm.Match match, List<Token> tokens) {
         int from = 0;
         while (!tokens.get(from).is("be")) {
             from++;
@@ -112,17 +112,36 @@ final class RuleSpeech {
         String how = Token.text(
                         tokens.subList(from + 1, tokens.size() - match.get("K").size()))
                 .replaceFirst(" *\\b(its|their|the)$", "");
-        boolean not = tokens.get(from - 1).is("not", "never", "cannot");
-        return "must have its " + spoken(match.text("X")) + " " + (not ? "not " : "") + how + " its "
-                + spoken(match.text("K"));
-    }
-
-    private static String spoken(String said) {
-        return Words.spoken(bare(said));
+        return (tokens.get(from - 1).is("not", "never", "cannot") ? "not " : "") + how;
     }
 
     private static String bare(String said) {
         return said.strip().replaceFirst("(?i)^(?:the|its|their|an?) ", "");
+    }
+
+    /** An attribute of the row, or one of what the row refers to. */
+    private Optional<Operand> operand(String entity, String said) {
+        Matcher of = OF_ITS.matcher(said.strip());
+        if (!of.matches()) {
+            return own(entity, said);
+        }
+        String role = of.group("role") == null ? of.group("owner") : of.group("role");
+        String attribute = of.group("part") == null ? of.group("owned") : of.group("part");
+        return Steps.from(design, entity).stream()
+                .filter(s -> !s.many() && s.name().equalsIgnoreCase(Words.camel(bare(role))))
+                .findFirst()
+                .flatMap(s -> attribute(s.to(), attribute)
+                        .map(name -> new Operand(
+                                Expression.Name.of(s.name(), name),
+                                "its " + spoken(s.name()) + "'s " + spoken(attribute))));
+    }
+
+    private Optional<Operand> own(String entity, String said) {
+        return attribute(entity, said).map(name -> new Operand(Expression.Name.of(name), "its " + spoken(said)));
+    }
+
+    private static String spoken(String said) {
+        return Words.spoken(bare(said));
     }
 
     private Optional<String> attribute(String entity, String said) {

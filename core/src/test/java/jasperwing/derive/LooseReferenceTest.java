@@ -37,7 +37,8 @@ class LooseReferenceTest {
                 "  id serial key",
                 "each Log may be about one of Plot, Core as subject",
                 "  kept as a kind and an id");
-        assertThat(LooseReference.all(logs, Schema.derive(logs, Dialects.POSTGRESQL))).isEmpty();
+        assertThat(LooseReference.all(logs, Schema.derive(logs, Dialects.POSTGRESQL)))
+                .isEmpty();
     }
 
     private static String found(Statement statement, LooseReference reference) throws SQLException {

@@ -183,4 +183,13 @@ class ParserTest {
     void aTextWithoutADesignIsAProblemAtItsStart(String text) {
         assertThat(Notation.parse(text).problems()).hasSize(1).allMatch(p -> p.line() == 1);
     }
+
+    @Test
+    void whatIsSaidTwiceIsNotTakenForWhatIsNotUnderstood() {
+        assertThat(Notation.parse(
+                                "design \"D\"\neach Dive may have one Log\n  checked at the end\n  checked at the end\n")
+                        .problems())
+                .extracting(p -> p.line() + " " + p.message())
+                .containsExactly("4 when it is checked is said twice");
+    }
 }

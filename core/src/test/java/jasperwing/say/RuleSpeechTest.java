@@ -40,6 +40,26 @@ class RuleSpeechTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
+                "the date of an inspection must not be before the purchase date of its hive",
+                "an inspection's date may not be earlier than its hive's purchase date"
+            })
+    void anAttributeIsComparedWithOneOfWhatTheRowRefersTo(String said) {
+        Design bees = Samples.design(
+                "entity Hive",
+                "  id serial key",
+                "  purchaseDate date",
+                "entity Inspection",
+                "  id serial key",
+                "  date date",
+                "each Inspection must belong to one Hive as hive, which may have many Inspection");
+        assertThat(Say.understand(bees, said).sentences()).singleElement().satisfies(s -> assertThat(s)
+                .startsWith("Inspection: rule \"must have its date not ")
+                .endsWith(" its hive's purchase date\": date >= hive.purchaseDate"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
                 "the end of a rental must be after its note",
                 "the end of a rental must be after its refund",
                 "the end of a rental must be after the end"
