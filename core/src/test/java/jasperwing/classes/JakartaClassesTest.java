@@ -40,6 +40,23 @@ class JakartaClassesTest {
                 "each Entity may be about one of List, String as public, which may have one Entity as about"));
     }
 
+    /** It is said where the value is kept. */
+    @Test
+    void aValueSaysNoTypeOfTheDatabase() {
+        Design design = Samples.design(
+                "enum Hue kept as a type: red, green",
+                "value Spot",
+                "  hue Hue",
+                "  more json?",
+                "entity Boat",
+                "  id serial key",
+                "  spot Spot");
+        assertThat(text(design, "Spot"))
+                .doesNotContain("columnDefinition")
+                .contains("@Column(name = \"hue\", nullable = false)");
+        assertThat(text(design, "Boat")).contains("columnDefinition = \"hue_enum\"", "columnDefinition = \"jsonb\"");
+    }
+
     @Test
     void selfRelationshipsAndLinksOfOneEntityCompile() throws IOException {
         compiles(Samples.design(
@@ -143,6 +160,14 @@ class JakartaClassesTest {
                 "entity Bud in \u82b1",
                 "  id serial key",
                 "each Nest must belong to one \u9ce5, which may have many Nest"));
+    }
+
+    private static String text(Design design, String name) {
+        return OurTargets.JAKARTA.files(design).stream()
+                .filter(f -> f.path().endsWith("/" + name + ".java"))
+                .findFirst()
+                .orElseThrow()
+                .text();
     }
 
     private void compiles(Design design) throws IOException {

@@ -8,14 +8,18 @@ import jakarta.persistence.metamodel.EntityType;
 import jasperwing.Samples;
 import jasperwing.SoundDesigns;
 import jasperwing.classes.Persisting.Provider;
+import jasperwing.derive.ValueColumns;
 import jasperwing.dialect.Dialect;
 import jasperwing.dialect.Dialects;
+import jasperwing.model.Attribute;
 import jasperwing.model.Design;
 import jasperwing.model.Entity;
+import jasperwing.model.EnumKept;
 import jasperwing.model.InheritanceTree;
 import jasperwing.model.KindsKept;
 import jasperwing.model.ListKept;
 import jasperwing.model.Scalar;
+import jasperwing.model.Type;
 import jasperwing.notation.Notation;
 import java.io.IOException;
 import java.net.URLClassLoader;
@@ -94,15 +98,27 @@ class SoundPersistenceTest {
                                 && e.attribute(e.key().names().get(0)).isEmpty())
                 : design.whole().entities().stream()
                         .filter(e -> InheritanceTree.isKept(design, e.name(), KindsKept.COMPLETE_TABLES))
-                        .anyMatch(SoundPersistenceTest::cannotBeUnited);
+                        .anyMatch(e -> cannotBeUnited(design, e));
     }
 
     /** Hibernate reads a family with complete tables by a union, with a null that it calls a text where another kind has no such column. */
-    private static boolean cannotBeUnited(Entity entity) {
+    private static boolean cannotBeUnited(Design design, Entity entity) {
         boolean kind = !entity.inheritance().of().isEmpty();
         return entity.attributes().stream()
                 .anyMatch(a -> a.kept().equals(Optional.of(ListKept.ARRAY))
-                        || kind && (a.type().is(Scalar.JSON) || a.kept().equals(Optional.of(ListKept.JSON))));
+                        || kind && a.kept().equals(Optional.of(ListKept.JSON))
+                        || kind && isOfDatabase(design, a));
+    }
+
+    /** Whether one of its columns is of a type that the standard has not. */
+    private static boolean isOfDatabase(Design design, Attribute attribute) {
+        return ValueColumns.of(design, attribute).stream()
+                .map(l -> l.attribute().type())
+                .anyMatch(t -> t.is(Scalar.JSON)
+                        || t instanceof Type.Named named
+                                && design.enumType(named.name())
+                                        .filter(e -> e.isKept(EnumKept.TYPE))
+                                        .isPresent());
     }
 
     private static void read(Design design, Provider provider, Dialect dialect, Path folder) throws Exception {

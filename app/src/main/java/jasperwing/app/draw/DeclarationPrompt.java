@@ -6,6 +6,7 @@ import jasperwing.model.Design;
 import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -23,6 +24,7 @@ final class DeclarationPrompt extends StackPane {
     private final TextArea text = new TextArea();
     private final Label problem = new Label();
     private String name = "";
+    private Node before;
 
     DeclarationPrompt(Workspace workspace) {
         this.workspace = workspace;
@@ -64,6 +66,7 @@ final class DeclarationPrompt extends StackPane {
     void open(String declared) {
         DeclarationText.of(workspace.design(), declared).ifPresent(lines -> {
             name = declared;
+            before = getScene().getFocusOwner();
             title.setText(declared);
             text.setPrefRowCount((int) Math.min(MOST_ROWS, lines.lines().count() + 2));
             text.setText(lines);
@@ -93,6 +96,6 @@ final class DeclarationPrompt extends StackPane {
 
     private void close() {
         setVisible(false);
-        getParent().requestFocus();
+        (before == null ? getParent() : before).requestFocus();
     }
 }

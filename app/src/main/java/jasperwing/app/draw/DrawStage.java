@@ -82,7 +82,7 @@ public final class DrawStage implements Stage {
         bar = new SheetBar(workspace, sheet, arranging, pictures, appearance);
         find = new FindBar(workspace, sheet);
         walking = new WalkBar(workspace, sheet);
-        roster = new EntityList(workspace, menu);
+        roster = new EntityList(workspace, menu, declaration::open);
         ResizablePane list = new ResizablePane(roster, PaneWidth.LIST, appearance, false);
         panes = new SidePanes(workspace, appearance, prompt, view, list, sheet);
         view.setCenter(middle());

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
@@ -27,7 +28,8 @@ final class EntityList extends VBox {
     private final ListView<RosterLine> list = new ListView<>();
     private boolean following;
 
-    EntityList(Workspace workspace, SheetMenu menu) {
+    /** @param edit what is to happen with what has no card, by its name, when it is chosen */
+    EntityList(Workspace workspace, SheetMenu menu, Consumer<String> edit) {
         this.workspace = workspace;
         getStyleClass().add("roster");
         find.setPromptText("Find an entity\u2026");
@@ -39,7 +41,7 @@ final class EntityList extends VBox {
         list.setAccessibleText("Entities");
         list.setCellFactory(l -> new RosterCell(workspace.selection()));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(is));
-        keysAndMouse(menu);
+        keysAndMouse(menu, edit);
         VBox.setVgrow(list, Priority.ALWAYS);
         getChildren().addAll(find, list);
         workspace.projection().addListener((o, was, is) -> refresh());
@@ -47,16 +49,16 @@ final class EntityList extends VBox {
         refresh();
     }
 
-    private void keysAndMouse(SheetMenu menu) {
+    private void keysAndMouse(SheetMenu menu, Consumer<String> edit) {
         list.setOnMouseClicked(e -> {
             if (e.getButton() == MouseButton.PRIMARY) {
-                showDeclaration();
+                edit(edit);
             }
         });
         list.setOnContextMenuRequested(e -> menu(menu, e.getScreenX(), e.getScreenY()));
         list.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER) {
-                showDeclaration();
+                edit(edit);
             }
         });
         list.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
@@ -85,12 +87,12 @@ final class EntityList extends VBox {
         }
     }
 
-    /** What has no card is shown where it is declared. */
-    private void showDeclaration() {
+    /** What has no card is edited in place. */
+    private void edit(Consumer<String> edit) {
         RosterLine line = list.getSelectionModel().getSelectedItem();
         if (line != null && line.kind() == RosterLine.Kind.DECLARED) {
             list.getSelectionModel().clearSelection();
-            workspace.declaration().set(line.name());
+            edit.accept(line.name());
         }
     }
 

@@ -56,12 +56,11 @@ final class Columns {
                 : column;
     }
 
-    /** What is no type of the standard has the type of its column; what is set on insert stays as it is. */
+    /** What is no type of the standard has the type of its column, which a value knows only where it is kept; what is set on insert stays as it is. */
     Annotation column(Column column, Attribute attribute) {
         Annotation plain = column(column.name(), column.required(), attribute.type());
-        Annotation typed = isOfDatabase(column, attribute)
-                ? plain.with("columnDefinition", classes.dialect().write(column.type()))
-                : plain;
+        String type = isOfDatabase(column, attribute) ? classes.dialect().write(column.type()) : "";
+        Annotation typed = type.isEmpty() ? plain : plain.with("columnDefinition", type);
         boolean once =
                 attribute.stamped().filter(s -> s == AutoTimestamp.INSERT).isPresent();
         return once ? typed.with("updatable", false) : typed;
