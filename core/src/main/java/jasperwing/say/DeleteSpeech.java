@@ -6,6 +6,7 @@ import jasperwing.model.Design;
 import jasperwing.model.KeyChangeRule;
 import jasperwing.model.Relationship;
 import jasperwing.model.RelationshipEdits;
+import jasperwing.naming.Roles;
 import jasperwing.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +53,9 @@ final class DeleteSpeech {
                     DeleteRule.REFUSE),
             rule(
                     "(deleting|removing) P:noun is (refused|forbidden|not allowed|prevented) (while|if|when|as long as) (it has|it still has|there are) (any)? C:nouns",
-                    DeleteRule.REFUSE));
+                    DeleteRule.REFUSE),
+            rule("(deleting|removing) P:noun is (refused|forbidden|not allowed|prevented)", DeleteRule.REFUSE),
+            rule("(deleting|removing) P:noun (empties|clears) (it|them|the reference|references)", DeleteRule.EMPTY));
 
     private static final List<KeyRule> KEY_RULES = List.of(
             new KeyRule(
@@ -67,7 +70,10 @@ final class DeleteSpeech {
                     SentenceForm.of(
                             "the key of P:noun (cannot|must not|may not|can not) change (while|if|when|as long as)"
                                     + " (it has|they have|there are) (any)? C:nouns"),
-                    KeyChangeRule.REFUSE));
+                    KeyChangeRule.REFUSE),
+            new KeyRule(SentenceForm.of("changing the key of P:noun is followed"), KeyChangeRule.FOLLOW),
+            new KeyRule(SentenceForm.of("changing the key of P:noun is (refused|forbidden)"), KeyChangeRule.REFUSE),
+            new KeyRule(SentenceForm.of("changing the key of P:noun empties (it|them)"), KeyChangeRule.EMPTY));
 
     private final Design design;
     private final SpokenNouns nouns;
@@ -95,8 +101,8 @@ final class DeleteSpeech {
     private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, DeleteRule rule) {
         return meaning(
                 match,
-                (held, parent) -> rule == DeleteRule.EMPTY && held.forward().must()
-                                || rule != DeleteRule.REFUSE && held.isOfPairsAlone()
+                rule == DeleteRule.EMPTY,
+                (held, parent) -> rule != DeleteRule.REFUSE && held.isOfPairsAlone()
                         ? Optional.empty()
                         : Optional.of(RelationshipEdits.withRule(held, parent, rule)));
     }
@@ -104,28 +110,59 @@ final class DeleteSpeech {
     private Optional<List<ClauseMeaning>> meaning(SentenceForm.Match match, KeyChangeRule rule) {
         return meaning(
                 match,
+                rule == KeyChangeRule.EMPTY,
                 (held, parent) -> held.isOfPairsAlone()
                         ? Optional.empty()
                         : Optional.of(RelationshipEdits.withRule(held, parent, rule)));
     }
 
-    /** @param change the relationship with the rule for the entity it points to; empty where it cannot have that */
+    /**
+     * Where it is not said what refers to it, it must be the only one.
+     *
+     * @param empties whether the reference is emptied, which one that must be there cannot be
+     * @param change the relationship with the rule for the entity it points to; empty where it cannot have that
+     */
     private Optional<List<ClauseMeaning>> meaning(
-            SentenceForm.Match match, BiFunction<Relationship, String, Optional<Relationship>> change) {
-        Optional<String> parent = nouns.known(match.text("P"));
-        List<ClauseMeaning> meanings = new ArrayList<>();
-        for (String child : nouns.list(match.get("C"))) {
-            Optional<Relationship> held = parent.flatMap(p -> held(child, p));
-            Optional<Relationship> now = held.flatMap(h -> change.apply(h, parent.get()));
-            if (now.isEmpty()) {
-                return Optional.empty();
+            SentenceForm.Match match,
+            boolean empties,
+            BiFunction<Relationship, String, Optional<Relationship>> change) {
+        return nouns.known(match.text("P")).flatMap(parent -> {
+            List<Optional<Relationship>> held = match.get("C").isEmpty()
+                    ? List.of(only(parent))
+                    : nouns.list(match.get("C")).stream()
+                            .map(c -> held(c, parent))
+                            .toList();
+            List<ClauseMeaning> meanings = new ArrayList<>();
+            for (Optional<Relationship> one : held) {
+                one.flatMap(h -> change.apply(h, parent).map(now -> empties ? emptied(h, parent, now) : done(h, now)))
+                        .ifPresent(meanings::add);
             }
-            meanings.add(new ClauseMeaning.Done(
-                    String.join("; ", Notation.rules(now.get())),
-                    RelationshipEdits.replace(held.get(), now.get()),
-                    List.of()));
-        }
-        return meanings.isEmpty() ? Optional.empty() : Optional.of(meanings);
+            return meanings.isEmpty() || meanings.size() < held.size() ? Optional.empty() : Optional.of(meanings);
+        });
+    }
+
+    private static ClauseMeaning emptied(Relationship held, String parent, Relationship now) {
+        return Roles.of(held).stream()
+                .filter(r -> r.must() && r.targets().contains(parent))
+                .findFirst()
+                .<ClauseMeaning>map(r -> new ClauseMeaning.Impossible(
+                        "Every " + r.holder() + " must have its " + r.name() + ", so it cannot be emptied"))
+                .orElseGet(() -> done(held, now));
+    }
+
+    private static ClauseMeaning done(Relationship held, Relationship now) {
+        return new ClauseMeaning.Done(
+                String.join("; ", Notation.rules(now)), RelationshipEdits.replace(held, now), List.of());
+    }
+
+    /** The only relationship by which rows refer to those of an entity. */
+    private Optional<Relationship> only(String parent) {
+        List<Relationship> all = design.relationships().stream()
+                .filter(r -> r.match(
+                        binary -> binary.pointedTo().contains(parent),
+                        one -> one.subjects().contains(parent)))
+                .toList();
+        return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
     }
 
     /** The relationship by which a row of one refers to a row of the other. */

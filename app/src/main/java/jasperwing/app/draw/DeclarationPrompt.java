@@ -3,6 +3,7 @@ package jasperwing.app.draw;
 import jasperwing.app.controls.Focus;
 import jasperwing.app.workspace.Workspace;
 import jasperwing.model.Design;
+import jasperwing.notation.Notation;
 import jasperwing.notation.Parsed;
 import jasperwing.notation.Problem;
 import javafx.geometry.Pos;
@@ -22,6 +23,7 @@ final class DeclarationPrompt extends StackPane {
     private final Workspace workspace;
     private final Label title = new Label();
     private final TextArea text = new TextArea();
+    private final Label hint = new Label();
     private final Label problem = new Label();
     private String name = "";
     private Node before;
@@ -33,6 +35,9 @@ final class DeclarationPrompt extends StackPane {
         text.setId("declaration");
         text.getStyleClass().add("declaration-text");
         text.textProperty().addListener((o, was, is) -> say(""));
+        hint.setId("declaration-hint");
+        hint.getStyleClass().add("quiet");
+        hint.setWrapText(true);
         problem.setId("declaration-problem");
         problem.getStyleClass().add("say-problem");
         problem.setWrapText(true);
@@ -46,7 +51,7 @@ final class DeclarationPrompt extends StackPane {
         keys.getStyleClass().add("quiet");
         HBox buttons = new HBox(8, save, cancel, keys);
         buttons.setAlignment(Pos.CENTER_LEFT);
-        VBox card = new VBox(12, title, text, problem, buttons);
+        VBox card = new VBox(12, title, text, hint, problem, buttons);
         card.getStyleClass().add("prompt");
         card.setMaxSize(560, USE_PREF_SIZE);
         getChildren().add(card);
@@ -70,6 +75,7 @@ final class DeclarationPrompt extends StackPane {
             title.setText(declared);
             text.setPrefRowCount((int) Math.min(MOST_ROWS, lines.lines().count() + 2));
             text.setText(lines);
+            show(hint, hint(declared));
             say("");
             setVisible(true);
             Focus.take(text);
@@ -89,9 +95,24 @@ final class DeclarationPrompt extends StackPane {
     }
 
     private void say(String words) {
-        problem.setText(words);
-        problem.setVisible(!words.isEmpty());
-        problem.setManaged(!words.isEmpty());
+        show(problem, words);
+    }
+
+    private static void show(Label label, String words) {
+        label.setText(words);
+        label.setVisible(!words.isEmpty());
+        label.setManaged(!words.isEmpty());
+    }
+
+    /** How more is said of a value of an enum. */
+    private String hint(String declared) {
+        return workspace
+                .design()
+                .enumType(declared)
+                .flatMap(e -> e.values().stream().findFirst())
+                .map(v -> Notation.name(v.name()))
+                .map(v -> "Lines below say more of a value: " + v + " \"what it means\", " + v + " retired")
+                .orElse("");
     }
 
     private void close() {
