@@ -8,6 +8,7 @@ import jasperwing.model.EntityEdits;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Formulas that cannot be computed. Those of a trait are looked at where an entity has it. */
 final class FormulaRules {
@@ -20,7 +21,7 @@ final class FormulaRules {
                     String owner = owner(checked, entity, attribute);
                     Formula.of(checked.design(), entity.name(), attribute)
                             .mistakes()
-                            .forEach(m -> found.accept(finding(entity, owner, attribute, m)));
+                            .forEach(m -> found.accept(finding(checked, entity, owner, attribute, m)));
                 }
             }
         }
@@ -46,7 +47,8 @@ final class FormulaRules {
                 .orElse(entity.name());
     }
 
-    private static Finding finding(Entity entity, String owner, Attribute attribute, Formula.Mistake mistake) {
+    private static Finding finding(
+            Checked checked, Entity entity, String owner, Attribute attribute, Formula.Mistake mistake) {
         Rule rule =
                 switch (mistake.error()) {
                     case UNKNOWN -> Rule.FORMULA_UNKNOWN_NAME;
@@ -58,7 +60,25 @@ final class FormulaRules {
                 Subject.of(entity.name(), attribute.name()),
                 entity.name() + "'s " + attribute.name() + " " + mistake.message() + ".",
                 "It is left out of tables and classes, so that they can be created.",
-                List.of(withoutFormula(owner, attribute)));
+                Stream.concat(
+                                respelled(checked, entity, owner, attribute, mistake).stream(),
+                                Stream.of(withoutFormula(owner, attribute)))
+                        .toList());
+    }
+
+    private static Optional<Fix> respelled(
+            Checked checked, Entity entity, String owner, Attribute attribute, Formula.Mistake mistake) {
+        return mistake.respelling().flatMap(r -> {
+            Attribute mended = attribute.withFormula(attribute.formula().map(r::in));
+            return Formula.of(checked.design(), entity.name(), mended).isSound()
+                    ? Optional.of(new Fix(
+                            "Write " + r.meant(),
+                            EntityEdits.changeAttribute(
+                                    owner,
+                                    attribute.name(),
+                                    a -> a.withFormula(a.formula().map(r::in)))))
+                    : Optional.empty();
+        });
     }
 
     private static Fix withoutFormula(String owner, Attribute attribute) {

@@ -5,6 +5,7 @@ import jasperwing.derive.RowRules;
 import jasperwing.dialect.Dialect;
 import jasperwing.formula.Formula;
 import jasperwing.formula.OverlapRule;
+import jasperwing.formula.Respelling;
 import jasperwing.model.AttributeGroup;
 import jasperwing.model.Edit;
 import jasperwing.model.Entity;
@@ -19,7 +20,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Rules over a row that mean nothing, that are stated twice, or that no check constraint can hold. Those of a trait are looked at where an entity has it. */
 final class RowRuleRules {
@@ -34,8 +37,13 @@ final class RowRuleRules {
         for (AttributeGroup group : checked.design().groups()) {
             repeated(group.name(), group.rules(), without(group), found);
             if (group.is(AttributeGroup.Kind.VALUE)) {
-                group.rules().forEach(r -> mistake(r, Formula.condition(checked.design(), group, r.condition()))
-                        .ifPresent(m -> found.accept(unsound(group.name(), r, m, remove(group, r)))));
+                group.rules()
+                        .forEach(r -> sound(
+                                group.name(),
+                                r,
+                                c -> Formula.condition(checked.design(), group, c),
+                                change -> without(group).with(change.apply(group.rules())),
+                                found));
             }
         }
     }
@@ -47,11 +55,12 @@ final class RowRuleRules {
                 rules -> EntityEdits.change(entity.name(), e -> e.withRules(rules)),
                 found);
         for (RowRule rule : checked.whole(entity).rules()) {
-            Formula formula = Formula.condition(checked.design(), entity.name(), rule.condition());
-            Optional<String> mistake = mistake(rule, formula);
-            if (mistake.isPresent()) {
-                found.accept(unsound(entity.name(), rule, mistake.get(), remove(checked, entity, rule)));
-            }
+            sound(
+                    entity.name(),
+                    rule,
+                    c -> Formula.condition(checked.design(), entity.name(), c),
+                    change -> changed(checked, entity, rule, change),
+                    found);
         }
     }
 
@@ -76,13 +85,47 @@ final class RowRuleRules {
         return formula.mistakes().stream().findFirst().map(Formula.Mistake::message);
     }
 
-    private static Finding unsound(String owner, RowRule rule, String what, Edit without) {
-        return new Finding(
-                Rule.RULE_CONDITION,
-                subject(owner, rule),
-                "The rule \u201c" + rule.message() + "\u201d of " + owner + " " + what + ".",
-                "It is left out of tables and classes, so that they can be created.",
-                List.of(new Fix("Remove the rule", without)));
+    /**
+     * Reports a condition that means nothing.
+     *
+     * @param read what a condition means where the rule is stated
+     * @param edit changes the rules there
+     */
+    private static void sound(
+            String owner,
+            RowRule rule,
+            Function<Expression, Formula> read,
+            Function<UnaryOperator<List<RowRule>>, Edit> edit,
+            Consumer<Finding> found) {
+        Formula formula = read.apply(rule.condition());
+        mistake(rule, formula)
+                .ifPresent(what -> found.accept(new Finding(
+                        Rule.RULE_CONDITION,
+                        subject(owner, rule),
+                        "The rule \u201c" + rule.message() + "\u201d of " + owner + " " + what + ".",
+                        "It is left out of tables and classes, so that they can be created.",
+                        Stream.concat(
+                                        respelled(rule, formula, read, edit).stream(),
+                                        Stream.of(new Fix("Remove the rule", edit.apply(rules -> minus(rules, rule)))))
+                                .toList())));
+    }
+
+    private static Optional<Fix> respelled(
+            RowRule rule,
+            Formula formula,
+            Function<Expression, Formula> read,
+            Function<UnaryOperator<List<RowRule>>, Edit> edit) {
+        return formula.mistakes().stream()
+                .flatMap(m -> m.respelling().stream())
+                .filter(r -> read.apply(r.in(rule.condition())).isSound())
+                .findFirst()
+                .map(r -> new Fix("Write " + r.meant(), edit.apply(rules -> replaced(rules, rule, r))));
+    }
+
+    private static List<RowRule> replaced(List<RowRule> rules, RowRule rule, Respelling respelling) {
+        return rules.stream()
+                .map(r -> r.equals(rule) ? r.withCondition(respelling.in(r.condition())) : r)
+                .toList();
     }
 
     private static Optional<Finding> unchecked(Checked checked, Entity entity, RowRule rule, Formula formula) {
@@ -189,14 +232,6 @@ final class RowRuleRules {
 
     private static RulesEdit without(AttributeGroup group) {
         return rules -> GroupEdits.change(group.name(), g -> g.is(group.kind()) ? g.withRules(rules) : g);
-    }
-
-    private static Edit remove(AttributeGroup group, RowRule rule) {
-        return without(group).with(minus(group.rules(), rule));
-    }
-
-    private static Edit remove(Checked checked, Entity entity, RowRule rule) {
-        return changed(checked, entity, rule, rules -> minus(rules, rule));
     }
 
     /** Changes the rules where one is stated: in the entity or in one of its traits. */

@@ -25,8 +25,25 @@ public record Formula(Term term, List<Mistake> mistakes) {
         SIZE
     }
 
-    /** Something wrong, in one sentence without a full stop. */
-    public record Mistake(Error error, String message) {}
+    /**
+     * Something wrong.
+     *
+     * @param message in one sentence without a full stop
+     * @param respelling what mends it, where a name is nearly one there is
+     */
+    public record Mistake(Error error, String message, Optional<Respelling> respelling) {
+        Mistake(Error error, String message) {
+            this(error, message, Optional.empty());
+        }
+
+        /** A name or function there is not. @param meant what is nearly written so */
+        static Mistake unknown(String message, String written, Optional<String> meant) {
+            return new Mistake(
+                    Error.UNKNOWN,
+                    message + meant.map(n -> "; perhaps " + n + " is meant").orElse(""),
+                    meant.map(n -> new Respelling(written, n)));
+        }
+    }
 
     public Formula {
         mistakes = List.copyOf(mistakes);

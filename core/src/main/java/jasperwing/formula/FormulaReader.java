@@ -61,7 +61,11 @@ final class FormulaReader {
     }
 
     private Term wrong(Error error, String message) {
-        mistakes.add(new Mistake(error, message));
+        return wrong(new Mistake(error, message));
+    }
+
+    private Term wrong(Mistake mistake) {
+        mistakes.add(mistake);
         return NONE;
     }
 
@@ -95,12 +99,12 @@ final class FormulaReader {
                 .map(List::of)
                 .orElseGet(() -> call.arguments().stream().map(this::term).toList());
         if (!Operations.isKnown(call.function())) {
-            return wrong(
-                    Error.UNKNOWN,
-                    "names a function " + call.function() + " there is not; "
-                            + Operations.nearest(call.function())
-                                    .map(n -> "perhaps " + n + " is meant")
-                                    .orElse("there are " + Operations.functions()));
+            Optional<String> nearest = Operations.nearest(call.function());
+            return wrong(Mistake.unknown(
+                    "names a function " + call.function() + " there is not"
+                            + (nearest.isEmpty() ? "; there are " + Operations.functions() : ""),
+                    call.function(),
+                    nearest));
         }
         if (mistakes.size() > before) {
             return NONE;
@@ -223,7 +227,7 @@ final class FormulaReader {
             Optional<Attribute> found =
                     there.stream().filter(a -> a.name().equals(name)).findFirst();
             if (found.isEmpty()) {
-                return wrong(Error.UNKNOWN, UnknownNames.told(design, owner, name));
+                return wrong(UnknownNames.of(design, owner, name));
             }
             within.add(found.get());
             there = resolver.value(found.get().type())
@@ -295,10 +299,7 @@ final class FormulaReader {
         RoleWay way = new RoleWay(design, entity);
         int at = way.follow(name.path(), true);
         if (way.steps().isEmpty() || !way.many()) {
-            return wrong(
-                    Error.UNKNOWN,
-                    "takes the " + function + " of " + String.join(".", name.path()) + ", which is no role to many of "
-                            + entity);
+            return wrong(UnknownNames.ofMany(design, entity, function, name.path()));
         }
         if (at == name.path().size() && !function.equals("count")) {
             return wrong(Error.TYPE, "takes the " + function + " of rows; name an attribute of them");

@@ -6,22 +6,32 @@ import jasperwing.model.InheritanceTree;
 import jasperwing.naming.Spelling;
 import jasperwing.naming.Step;
 import jasperwing.naming.Steps;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The message about a name that is neither an attribute nor a role of an entity. */
+/** What is wrong with a name that is neither an attribute nor a role of an entity. */
 final class UnknownNames {
     private UnknownNames() {}
 
-    static String told(Design design, String where, String name) {
-        if (name.contains("-")) {
-            return "names " + name + ", which " + where
-                    + " has not as an attribute or a role to one; a minus stands between spaces";
-        }
-        return "names " + name + ", which " + where + " has not as an attribute or a role to one"
-                + nearest(design, where, name)
-                        .map(n -> "; perhaps " + n + " is meant")
-                        .orElse("");
+    static Formula.Mistake of(Design design, String where, String name) {
+        String told = "names " + name + ", which " + where + " has not as an attribute or a role to one";
+        return name.contains("-")
+                ? Formula.Mistake.unknown(told + "; a minus stands between spaces", name, Optional.empty())
+                : Formula.Mistake.unknown(told, name, nearest(design, where, name));
+    }
+
+    /** @param path what is not a role to many */
+    static Formula.Mistake ofMany(Design design, String where, String function, List<String> path) {
+        String first = path.get(0);
+        List<String> roles = Steps.from(design, where).stream()
+                .filter(Step::many)
+                .map(Step::name)
+                .toList();
+        return Formula.Mistake.unknown(
+                "takes the " + function + " of " + String.join(".", path) + ", which is no role to many of " + where,
+                first,
+                Spelling.nearest(first, roles));
     }
 
     private static Optional<String> nearest(Design design, String where, String name) {

@@ -158,9 +158,8 @@ final class DeleteSpeech {
     /** The only relationship by which rows refer to those of an entity. */
     private Optional<Relationship> only(String parent) {
         List<Relationship> all = design.relationships().stream()
-                .filter(r -> r.match(
-                        binary -> binary.pointedTo().contains(parent),
-                        one -> one.subjects().contains(parent)))
+                .filter(r -> r.match(binary -> binary.pointedTo().contains(parent), one -> one.subjects()
+                        .contains(parent)))
                 .toList();
         return all.size() == 1 ? Optional.of(all.get(0)) : Optional.empty();
     }
