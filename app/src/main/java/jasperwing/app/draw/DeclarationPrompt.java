@@ -41,17 +41,7 @@ final class DeclarationPrompt extends StackPane {
         problem.setId("declaration-problem");
         problem.getStyleClass().add("say-problem");
         problem.setWrapText(true);
-        Button save = new Button("Save");
-        save.setId("declaration-save");
-        save.getStyleClass().add("primary");
-        save.setOnAction(e -> save());
-        Button cancel = new Button("Cancel");
-        cancel.setOnAction(e -> close());
-        Label keys = new Label("Ctrl Enter saves, Esc cancels");
-        keys.getStyleClass().add("quiet");
-        HBox buttons = new HBox(8, save, cancel, keys);
-        buttons.setAlignment(Pos.CENTER_LEFT);
-        VBox card = new VBox(12, title, text, hint, problem, buttons);
+        VBox card = new VBox(12, title, text, hint, problem, buttons());
         card.getStyleClass().add("prompt");
         card.setMaxSize(560, USE_PREF_SIZE);
         getChildren().add(card);
@@ -65,6 +55,20 @@ final class DeclarationPrompt extends StackPane {
                 e.consume();
             }
         });
+    }
+
+    private HBox buttons() {
+        Button save = new Button("Save");
+        save.setId("declaration-save");
+        save.getStyleClass().add("primary");
+        save.setOnAction(e -> save());
+        Button cancel = new Button("Cancel");
+        cancel.setOnAction(e -> close());
+        Label keys = new Label("Ctrl Enter saves, Esc cancels");
+        keys.getStyleClass().add("quiet");
+        HBox buttons = new HBox(8, save, cancel, keys);
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        return buttons;
     }
 
     /** Opens what is declared under a name. */
