@@ -49,7 +49,7 @@ final class FormulaReader {
         boolean kept = !attribute.list() && !declared && wanted != Kind.OTHER && wanted.takes(term.kind());
         if (mistakes.isEmpty() && !kept) {
             String as = attribute.list() ? "a list" : declared ? "what the design declares" : wanted.words();
-            mistakes.add(new Mistake(Error.TYPE, "is computed as " + term.kind().words() + ", and kept as " + as));
+            mistakes.add(new Mistake(Error.TYPE, "is computed as " + TermWords.of(term) + ", and kept as " + as));
         }
         if (size > FormulaResolver.MOST_PARTS) {
             mistakes.add(new Mistake(
@@ -90,7 +90,23 @@ final class FormulaReader {
                     "says where in " + call.function()
                             + ", which takes no many; count, sum, avg, min, max and exists do");
         }
-        return Operations.written(call).map(this::term).orElseGet(() -> applied(call));
+        return Operations.written(call).map(w -> written(call, w)).orElseGet(() -> applied(call));
+    }
+
+    /** A function that is written by others; what is wrong with what it is given is told by its own name. */
+    private Term written(Expression.Call call, Expression meaning) {
+        int before = mistakes.size();
+        Term term = term(meaning);
+        if (mistakes.size() == before) {
+            return term;
+        }
+        FormulaReader apart = new FormulaReader(resolver, design, keys, entity);
+        List<Term> arguments = call.arguments().stream().map(apart::term).toList();
+        if (!apart.mistakes.isEmpty()) {
+            return NONE;
+        }
+        mistakes.subList(before, mistakes.size()).clear();
+        return wrong(Error.TYPE, misuse(call.function(), arguments));
     }
 
     private Term applied(Expression.Call call) {
@@ -200,9 +216,8 @@ final class FormulaReader {
     }
 
     private String misuse(String operation, List<Term> arguments) {
-        String given = arguments.stream().map(t -> t.kind().words()).collect(Collectors.joining(", "));
-        return "gives " + given + " to " + (operation.equals("neg") ? "a minus sign" : operation) + ", which takes "
-                + Operations.takes(operation);
+        return "gives " + TermWords.of(arguments) + " to " + (operation.equals("neg") ? "a minus sign" : operation)
+                + ", which takes " + Operations.takes(operation);
     }
 
     private Term member(List<String> path) {
@@ -227,7 +242,10 @@ final class FormulaReader {
             Optional<Attribute> found =
                     there.stream().filter(a -> a.name().equals(name)).findFirst();
             if (found.isEmpty()) {
-                return wrong(UnknownNames.of(design, owner, name));
+                return wrong(
+                        within.isEmpty()
+                                ? UnknownNames.of(design, owner, name)
+                                : UnknownNames.ofPart(within.get(within.size() - 1), there, name));
             }
             within.add(found.get());
             there = resolver.value(found.get().type())
@@ -302,7 +320,10 @@ final class FormulaReader {
             return wrong(UnknownNames.ofMany(design, entity, function, name.path()));
         }
         if (at == name.path().size() && !function.equals("count")) {
-            return wrong(Error.TYPE, "takes the " + function + " of rows; name an attribute of them");
+            return wrong(
+                    Error.TYPE,
+                    "takes the " + function + " of " + String.join(".", name.path())
+                            + ", which are rows; name an attribute of them");
         }
         int before = mistakes.size();
         Optional<Term> where = condition(call).map(c -> where(way.at(), c));
@@ -342,11 +363,16 @@ final class FormulaReader {
             return NONE;
         }
         if (term.kind() != Kind.BOOLEAN) {
-            return wrong(Error.TYPE, "says where with " + term.kind().words() + ", and not with a condition");
+            return wrong(Error.TYPE, "says where with " + TermWords.of(term) + ", and not with a condition");
         }
         return term.all().anyMatch(Term.Aggregate.class::isInstance)
                 ? wrong(Error.TYPE, "takes many of " + many + " within a condition on which of them are taken")
                 : term;
+    }
+
+    private static String many(RoleWay way, Term.Member of) {
+        return Stream.concat(way.steps().stream().map(Step::name), Stream.of(TermWords.path(of)))
+                .collect(Collectors.joining("."));
     }
 
     private Term aggregated(String function, RoleWay way, Term.Member of, Optional<Term> where) {
@@ -362,6 +388,8 @@ final class FormulaReader {
                 };
         return result.<Term>map(k -> new Term.Aggregate(
                         function, way.steps(), way.at(), Optional.of(of), where, k, !function.equals("count")))
-                .orElseGet(() -> wrong(Error.TYPE, "takes the " + function + " of " + kind.words()));
+                .orElseGet(() -> wrong(
+                        Error.TYPE,
+                        "takes the " + function + " of " + many(way, of) + ", which is " + TermWords.type(of)));
     }
 }

@@ -16,9 +16,38 @@ final class UnknownNames {
 
     static Formula.Mistake of(Design design, String where, String name) {
         String told = "names " + name + ", which " + where + " has not as an attribute or a role to one";
+        if (isMany(design, where, name)) {
+            return Formula.Mistake.unknown(
+                    "names " + name + ", which leads from " + where
+                            + " to many; count, exists, sum, avg, min and max take many",
+                    name,
+                    Optional.empty());
+        }
         return name.contains("-")
                 ? Formula.Mistake.unknown(told + "; a minus stands between spaces", name, Optional.empty())
                 : Formula.Mistake.unknown(told, name, nearest(design, where, name));
+    }
+
+    private static boolean isMany(Design design, String where, String name) {
+        return Steps.from(design, where).stream()
+                .anyMatch(s -> s.many() && s.name().equals(name));
+    }
+
+    /**
+     * A name behind that of an attribute.
+     *
+     * @param whole the attribute
+     * @param parts of the value it is; none of anything else
+     */
+    static Formula.Mistake ofPart(Attribute whole, List<Attribute> parts, String name) {
+        return parts.isEmpty()
+                ? Formula.Mistake.unknown(
+                        "names " + name + " of " + whole.name() + ", which has no parts", name, Optional.empty())
+                : Formula.Mistake.unknown(
+                        "names " + name + ", which is no part of " + whole.name(),
+                        name,
+                        Spelling.nearest(
+                                name, parts.stream().map(Attribute::name).toList()));
     }
 
     /** @param path what is not a role to many */

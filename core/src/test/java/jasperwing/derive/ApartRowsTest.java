@@ -132,7 +132,7 @@ class ApartRowsTest {
             delimiter = ';',
             value = {
                 "apart(begins); gives too little to apart",
-                "apart(begins, id); gives a day, a whole number to apart",
+                "apart(begins, id); gives begins (a day) and id (a whole number) to apart",
                 "apart(begins, ends, site); names site",
                 "not apart(begins, ends); says apart beside something else",
                 "apart(begins, ends, long); all of them in the row",

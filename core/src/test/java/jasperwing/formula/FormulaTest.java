@@ -160,27 +160,27 @@ class FormulaTest {
             value = {
                 "x int = depth ~ formula-unknown-name: Boat's x names depth, which Boat has not as an attribute or a role to one.",
                 "x int = crew-1 ~ formula-unknown-name: Boat's x names crew-1, which Boat has not as an attribute or a role to one; a minus stands between spaces.",
-                "x int = trips.haul ~ formula-unknown-name: Boat's x names trips, which Boat has not as an attribute or a role to one.",
+                "x int = trips.haul ~ formula-unknown-name: Boat's x names trips, which leads from Boat to many; count, exists, sum, avg, min and max take many.",
                 "x int = port ~ formula-unknown-name: Boat's x names port, which is a role and no attribute.",
                 "x text(3) = other.id ~ formula-unknown-name: Boat's x names other, which Boat has not as an attribute or a role to one.",
-                "x int = spot.z ~ formula-unknown-name: Boat's x names z, which Boat has not as an attribute or a role to one.",
+                "x int = spot.z ~ formula-unknown-name: Boat's x names z, which is no part of spot.",
                 "x int = count(boats) ~ formula-unknown-name: Boat's x takes the count of boats, which is no role to many of Boat.",
                 "x int = count(port) ~ formula-unknown-name: Boat's x takes the count of port, which is no role to many of Boat.",
                 "x int = x + 1 ~ formula-in-circle: Boat's x is computed in a circle, over Boat.x.",
-                "x int = name ~ formula-not-of-type: Boat's x is computed as a text, and kept as a whole number.",
+                "x int = name ~ formula-not-of-type: Boat's x is computed as name (a text), and kept as a whole number.",
                 "x int = crew / 2.0 ~ formula-not-of-type: Boat's x is computed as an exact number, and kept as a whole number.",
-                "x State = 'sunk' ~ formula-not-of-type: Boat's x is computed as a text, and kept as what the design declares.",
-                "x int = crew + name ~ formula-not-of-type: Boat's x gives a whole number, a text to +, which takes two numbers.",
-                "x text(9) = name || crew ~ formula-not-of-type: Boat's x gives a text, a whole number to ||, which takes two texts.",
-                "x boolean = seen = crew ~ formula-not-of-type: Boat's x gives something no formula counts with, a whole number to =, which takes two of a kind.",
-                "x boolean = spot is null and crew ~ formula-not-of-type: Boat's x gives a truth value, a whole number to and, which takes two truth values.",
-                "x int = sum(trips) ~ formula-not-of-type: Boat's x takes the sum of rows; name an attribute of them.",
-                "x int = count(trips where haul) ~ formula-not-of-type: Boat's x says where with a whole number, and not with a condition.",
+                "x State = 'sunk' ~ formula-not-of-type: Boat's x is computed as \"sunk\" (a text), and kept as what the design declares.",
+                "x int = crew + name ~ formula-not-of-type: Boat's x gives crew (a whole number) and name (a text) to +, which takes two numbers.",
+                "x text(9) = name || crew ~ formula-not-of-type: Boat's x gives name (a text) and crew (a whole number) to ||, which takes two texts.",
+                "x boolean = seen = crew ~ formula-not-of-type: Boat's x gives seen (a list) and crew (a whole number) to =, which takes two of a kind.",
+                "x boolean = spot is null and crew ~ formula-not-of-type: Boat's x gives a truth value and crew (a whole number) to and, which takes two truth values.",
+                "x int = sum(trips) ~ formula-not-of-type: Boat's x takes the sum of trips, which are rows; name an attribute of them.",
+                "x int = count(trips where haul) ~ formula-not-of-type: Boat's x says where with haul (a whole number), and not with a condition.",
                 "x int = count(trips where hauls > 1) ~ formula-unknown-name: Boat's x names hauls, which Trip has not as an attribute or a role to one; perhaps haul is meant.",
                 "x int = count(trips where exists(boat.trips)) ~ formula-not-of-type: Boat's x takes many of Trip within a condition on which of them are taken.",
                 "x text(9) = upper(name where haul > 1) ~ formula-not-of-type: Boat's x says where in upper, which takes no many; count, sum, avg, min, max and exists do.",
                 "x int = sum(trips.haul + 1) ~ formula-not-of-type: Boat's x gives sum other than a role to many, or one attribute of it.",
-                "x text(3) = substring(name from crew) ~ formula-not-of-type: Boat's x gives a text, a whole number to substring, which takes a text, the place of its first character from 1, and a length."
+                "x text(3) = substring(name from crew) ~ formula-not-of-type: Boat's x gives name (a text) and crew (a whole number) to substring, which takes a text, the place of its first character from 1, and a length."
             })
     void whatCannotBeComputedIsFoundAndMended(String line, String expected) {
         assertThat(findings(line)).containsExactly(expected);
@@ -195,9 +195,9 @@ class FormulaTest {
                 "x text(40) = prot.name ~ Boat's x names prot, which Boat has not as an attribute or a role to one; perhaps port is meant.",
                 "x text(9) = repalce(name, 'a', 'b') ~"
                         + " Boat's x names a function repalce there is not; perhaps replace is meant.",
-                "x text(9) = replace(name, '', 'b') ~ Boat's x gives a text, a text, a text to replace,"
+                "x text(9) = replace(name, '', 'b') ~ Boat's x gives name (a text), \"\" (a text) and \"b\" (a text) to replace,"
                         + " which takes a text, a text in quotes to look for, and what is to stand there.",
-                "x text(9) = left(name) ~ Boat's x gives a text to left, which takes a text, and a number of characters."
+                "x text(9) = left(name) ~ Boat's x gives name (a text) to left, which takes a text, and a number of characters."
             })
     void whatIsNearlyRightIsTold(String line, String expected) {
         assertThat(findings(line)).singleElement().asString().endsWith(": " + expected);
